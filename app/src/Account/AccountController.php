@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Account;
+
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+
+/** Who is signed in. Signing in and out are done by the firewall. */
+final class AccountController
+{
+    /** The teacher who is signed in, or 204 where nobody is. */
+    #[Route('/api/me', name: 'api_me', methods: ['GET'])]
+    public function me(#[CurrentUser] ?Teacher $teacher): Response
+    {
+        return null === $teacher ? new Response(null, Response::HTTP_NO_CONTENT) : new JsonResponse(MeReply::of($teacher));
+    }
+
+    #[Route('/api/sign-in', name: 'api_sign_in', methods: ['POST'])]
+    public function signIn(): Response
+    {
+        throw new \LogicException('The firewall answers this.');
+    }
+
+    #[Route('/api/sign-out', name: 'api_sign_out', methods: ['POST'])]
+    public function signOut(): Response
+    {
+        throw new \LogicException('The firewall answers this.');
+    }
+}

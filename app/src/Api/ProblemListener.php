@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Api;
+
+use Rostik\Core\Notation\NotUnderstood;
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Event\ExceptionEvent;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Symfony\Component\HttpKernel\KernelEvents;
+use Symfony\Component\Security\Core\Exception\AccessDeniedException;
+use Symfony\Component\Security\Core\Exception\AuthenticationException;
+
+/** Turns every failure of the API into a problem reply that says nothing of the inside. */
+#[AsEventListener(event: KernelEvents::EXCEPTION, priority: -64)]
+final class ProblemListener
+{
+    public function __invoke(ExceptionEvent $event): void
+    {
+        $path = $event->getRequest()->getPathInfo();
+        if (!str_starts_with($path, '/api/') && !str_starts_with($path, '/print/')) {
+            return;
+        }
+        $thrown = $event->getThrowable();
+        if ($thrown instanceof AuthenticationException || $thrown instanceof AccessDeniedException) {
+            return;
+        }
+        $event->setResponse($this->response($thrown));
+    }
+
+    private function response(\Throwable $thrown): Response
+    {
+        if ($thrown instanceof NotUnderstood) {
+            return Problem::response(422, $thrown->reason, $thrown->getMessage(), ['at' => $thrown->at, 'example' => $thrown->example]);
+        }
+        $status = $thrown instanceof HttpExceptionInterface ? $thrown->getStatusCode() : 500;
+
+        return match (true) {
+            404 === $status => Problem::response(404, 'not-found', 'That is not here.'),
+            403 === $status => Problem::response(403, 'not-allowed', 'That is not allowed.'),
+            405 === $status => Problem::response(405, 'not-this-way', 'That cannot be done this way.'),
+            422 === $status || 400 === $status => Problem::response($status, 'not-as-expected', 'What was sent is not as expected.'),
+            $status < 500 => Problem::response($status, 'refused', 'That could not be done.'),
+            default => Problem::response(500, 'our-fault', 'Something went wrong on our side. What you typed is still here; try again.'),
+        };
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Api;
+
+/** The members of a problem (RFC 9457) that the browser reads. */
+final readonly class ProblemReply
+{
+    /**
+     * @param string  $code    a short name of the problem
+     * @param string  $detail  one sentence for a person
+     * @param ?int    $at      for a sum that was not understood: where, in characters from 0
+     * @param ?string $example for a sum that was not understood: one that works
+     */
+    public function __construct(
+        public int $status,
+        public string $code,
+        public string $detail,
+        public ?int $at,
+        public ?string $example,
+    ) {
+    }
+}

@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Api;
+
+use Rostik\Core\Work\WorkedSum;
+use Symfony\Component\PropertyInfo\PropertyInfoExtractorInterface;
+use Symfony\Component\TypeInfo\Type;
+use Symfony\Component\TypeInfo\Type\BackedEnumType;
+use Symfony\Component\TypeInfo\Type\BuiltinType;
+use Symfony\Component\TypeInfo\Type\CollectionType;
+use Symfony\Component\TypeInfo\Type\NullableType;
+use Symfony\Component\TypeInfo\Type\ObjectType;
+use Symfony\Component\TypeInfo\TypeIdentifier;
+
+/**
+ * The API's classes as TypeScript: every class of the application whose name ends in Request or Reply, the worked
+ * sum, and all that they refer to. An interface becomes the union of the classes beside it that implement it.
+ *
+ * @internal
+ */
+final class TypeScript
+{
+    /** @var array<string, string> definitions by name */
+    private array $done = [];
+
+    public function __construct(private readonly PropertyInfoExtractorInterface $extractor, private readonly string $root)
+    {
+    }
+
+    public function write(): string
+    {
+        $this->name(WorkedSum::class);
+        foreach (glob($this->root.'/app/src/*/*{Request,Reply}.php', \GLOB_BRACE) ?: [] as $file) {
+            $class = 'Rostik\\App\\'.basename(\dirname($file)).'\\'.basename($file, '.php');
+            if (class_exists($class)) {
+                $this->name($class);
+            }
+        }
+        ksort($this->done);
+
+        return "// Written by ./rostik types from the PHP request and reply classes. Do not edit.\n\n".implode("\n", $this->done);
+    }
+
+    /** @param class-string $class */
+    private function name(string $class): string
+    {
+        $short = substr((string) strrchr($class, '\\'), 1);
+        if (isset($this->done[$short])) {
+            return $short;
+        }
+        $this->done[$short] = '';
+        $reflection = new \ReflectionClass($class);
+        if ($reflection->isInterface()) {
+            $this->done[$short] = 'export type '.$short.' = '.implode(' | ', $this->implementations($reflection)).";\n";
+
+            return $short;
+        }
+        if ($reflection->isEnum()) {
+            $cases = array_map(
+                static fn (\ReflectionClassConstant $c): string => "'".($c->getValue() instanceof \BackedEnum ? $c->getValue()->value : $c->getName())."'",
+                (new \ReflectionEnum($class))->getCases(),
+            );
+            $this->done[$short] = 'export type '.$short.' = '.implode(' | ', $cases).";\n";
+
+            return $short;
+        }
+        $lines = [];
+        foreach ($reflection->getProperties(\ReflectionProperty::IS_PUBLIC) as $property) {
+            $constant = 'type' === $property->getName() ? $reflection->getConstant('TYPE') : false;
+            $type = \is_string($constant) ? "'".$constant."'" : $this->type($this->extractor->getType($class, $property->getName()));
+            $optional = $this->hasDefault($reflection, $property->getName()) ? '?' : '';
+            $lines[] = '  '.$property->getName().$optional.': '.$type.";\n";
+        }
+        $this->done[$short] = 'export interface '.$short." {\n".implode('', $lines)."}\n";
+
+        return $short;
+    }
+
+    /** @param \ReflectionClass<object> $class */
+    private function hasDefault(\ReflectionClass $class, string $property): bool
+    {
+        if (!str_ends_with($class->getName(), 'Request')) {
+            return false;
+        }
+        foreach ($class->getConstructor()?->getParameters() ?? [] as $parameter) {
+            if ($parameter->getName() === $property) {
+                return $parameter->isDefaultValueAvailable();
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param \ReflectionClass<object> $interface
+     *
+     * @return list<string>
+     */
+    private function implementations(\ReflectionClass $interface): array
+    {
+        $names = [];
+        foreach (glob(\dirname((string) $interface->getFileName()).'/*.php') ?: [] as $file) {
+            $class = $interface->getNamespaceName().'\\'.basename($file, '.php');
+            if (class_exists($class) && is_subclass_of($class, $interface->getName())) {
+                $names[] = $this->name($class);
+            }
+        }
+
+        return $names;
+    }
+
+    private function type(?Type $type): string
+    {
+        return match (true) {
+            $type instanceof NullableType => $this->type($type->getWrappedType()).' | null',
+            $type instanceof CollectionType => $this->type($type->getCollectionValueType()).'[]',
+            $type instanceof BackedEnumType, $type instanceof ObjectType => $this->object($type),
+            $type instanceof BuiltinType => match ($type->getTypeIdentifier()) {
+                TypeIdentifier::INT, TypeIdentifier::FLOAT => 'number',
+                TypeIdentifier::STRING => 'string',
+                TypeIdentifier::BOOL => 'boolean',
+                default => 'unknown',
+            },
+            default => 'unknown',
+        };
+    }
+
+    /** @param ObjectType<class-string>|BackedEnumType<class-string<\BackedEnum>, BuiltinType<TypeIdentifier::INT>|BuiltinType<TypeIdentifier::STRING>> $type */
+    private function object(ObjectType $type): string
+    {
+        $class = $type->getClassName();
+        if (!str_starts_with($class, 'Rostik\\')) {
+            return 'unknown';
+        }
+
+        return class_exists($class) || interface_exists($class) || enum_exists($class) ? $this->name($class) : 'unknown';
+    }
+}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Sheet;
+
+/** Paper sizes: A4 of ISO 216 (210 x 297 mm), Letter of ANSI/ASME Y14.1 (215.9 x 279.4 mm). */
+enum Paper: string
+{
+    case A4 = 'a4';
+    case Letter = 'letter';
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Sheet;
+
+/** What is to be printed. */
+enum PrintPart: string
+{
+    case Sheet = 'sheet';
+    case Key = 'key';
+    case Both = 'both';
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Sheet;
+
+/** One question of a sheet as it stands there. */
+final readonly class QuestionReply
+{
+    /**
+     * @param string  $sum     as it was typed
+     * @param string  $shown   marked text; as typed where it cannot be read
+     * @param ?string $answer  marked text; null where it has none
+     * @param ?string $problem why it has no answer, in a sentence
+     */
+    public function __construct(
+        public string $id,
+        public string $sum,
+        public string $shown,
+        public ?string $answer,
+        public ?string $problem,
+    ) {
+    }
+}

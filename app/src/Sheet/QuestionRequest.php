@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Sheet;
+
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** A question as it should be on the sheet. */
+final readonly class QuestionRequest
+{
+    /**
+     * @param string $id  a UUID given by whoever adds the question, so that a change sent twice adds it once
+     * @param string $sum as typed; it may be unfinished
+     */
+    public function __construct(
+        #[Assert\Uuid(strict: true)]
+        public string $id,
+        #[Assert\Length(max: 300)]
+        public string $sum,
+    ) {
+    }
+}

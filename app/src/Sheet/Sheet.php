@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Sheet;
+
+use Doctrine\Common\Collections\ArrayCollection;
+use Doctrine\Common\Collections\Collection;
+use Doctrine\ORM\Mapping as ORM;
+use Rostik\App\Account\Teacher;
+use Symfony\Component\Uid\Uuid;
+
+/** A sheet of sums that belongs to one teacher. It keeps the text of its sums, never their answers. */
+#[ORM\Entity(repositoryClass: SheetRepository::class)]
+#[ORM\Index(name: 'sheet_shelf', columns: ['owner_id', 'deleted_at', 'changed_at'])]
+class Sheet
+{
+    #[ORM\Id]
+    #[ORM\Column(type: 'uuid')]
+    private Uuid $id;
+
+    /** Counts the changes: whoever saves says which version was changed. */
+    #[ORM\Version]
+    #[ORM\Column(type: 'integer')]
+    private int $version = 1;
+
+    #[ORM\Column]
+    private \DateTimeImmutable $changedAt;
+
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $deletedAt = null;
+
+    /** @var Collection<int, Question> */
+    #[ORM\OneToMany(targetEntity: Question::class, mappedBy: 'sheet', cascade: ['persist'], orphanRemoval: true)]
+    #[ORM\OrderBy(['position' => 'ASC'])]
+    private Collection $questions;
+
+    public function __construct(
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+        private Teacher $owner,
+        #[ORM\Column(length: 120)]
+        private string $title,
+        \DateTimeImmutable $now,
+    ) {
+        $this->id = Uuid::v7();
+        $this->changedAt = $now;
+        $this->questions = new ArrayCollection();
+    }
+
+    public function id(): Uuid
+    {
+        return $this->id;
+    }
+
+    public function version(): int
+    {
+        return $this->version;
+    }
+
+    public function title(): string
+    {
+        return $this->title;
+    }
+
+    public function changedAt(): \DateTimeImmutable
+    {
+        return $this->changedAt;
+    }
+
+    public function isDeleted(): bool
+    {
+        return null !== $this->deletedAt;
+    }
+
+    public function belongsTo(Teacher $teacher): bool
+    {
+        return $this->owner->id()->equals($teacher->id());
+    }
+
+    /** @return list<Question> in order */
+    public function questions(): array
+    {
+        $questions = array_values($this->questions->toArray());
+        usort($questions, static fn (Question $a, Question $b): int => $a->position() <=> $b->position());
+
+        return $questions;
+    }
+
+    /**
+     * Replaces title and questions by what was sent; questions that were there already keep their identity.
+     *
+     * @param list<QuestionRequest> $wanted in their new order
+     */
+    public function rewrite(string $title, array $wanted, \DateTimeImmutable $now): void
+    {
+        $this->title = $title;
+        $this->changedAt = $now;
+        $known = [];
+        foreach ($this->questions as $question) {
+            $known[$question->key()] = $question;
+        }
+        foreach ($wanted as $position => $one) {
+            if (isset($known[$one->id])) {
+                $known[$one->id]->rewrite($one->sum, $position);
+                unset($known[$one->id]);
+            } else {
+                $this->questions->add(new Question($this, $one->id, $one->sum, $position));
+            }
+        }
+        foreach ($known as $gone) {
+            $this->questions->removeElement($gone);
+        }
+    }
+
+    public function copy(\DateTimeImmutable $now): self
+    {
+        $copy = new self($this->owner, mb_substr($this->title, 0, 112).' (copy)', $now);
+        foreach ($this->questions() as $question) {
+            $copy->questions->add(new Question($copy, $question->key(), $question->sum(), $question->position()));
+        }
+
+        return $copy;
+    }
+
+    public function delete(\DateTimeImmutable $now): void
+    {
+        $this->deletedAt = $now;
+    }
+
+    public function restore(): void
+    {
+        $this->deletedAt = null;
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Sheet;
+
+use Doctrine\ORM\OptimisticLockException;
+use Doctrine\Persistence\ManagerRegistry;
+use Rostik\App\Account\Teacher;
+use Rostik\App\Api\Problem;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+
+/** The JSON API of a teacher's sheets. */
+#[Route('/api/sheets')]
+final readonly class SheetController
+{
+    public function __construct(private Sheets $sheets, private SheetRepository $repository)
+    {
+    }
+
+    #[Route('', methods: ['GET'])]
+    public function shelf(#[CurrentUser] Teacher $teacher): Response
+    {
+        return new JsonResponse($this->repository->shelf($teacher));
+    }
+
+    #[Route('', methods: ['POST'])]
+    public function begin(#[CurrentUser] Teacher $teacher, #[MapRequestPayload] NewSheetRequest $wanted): Response
+    {
+        return new JsonResponse($this->sheets->reply($this->sheets->begin($teacher, $wanted)), Response::HTTP_CREATED);
+    }
+
+    #[Route('/{id}', methods: ['GET'])]
+    public function show(string $id): Response
+    {
+        return new JsonResponse($this->sheets->reply($this->sheets->get($id)));
+    }
+
+    /** Saves the whole sheet; 409 with the sheet as it now is, where someone else changed it in the meantime. */
+    #[Route('/{id}', methods: ['PUT'])]
+    public function change(string $id, #[MapRequestPayload] SheetRequest $wanted, ManagerRegistry $doctrine): Response
+    {
+        $sheet = $this->sheets->get($id);
+        try {
+            $this->sheets->change($sheet, $wanted);
+        } catch (OptimisticLockException) {
+            // a failed save closes the entity manager; start again with what is stored
+            $doctrine->resetManager();
+
+            return Problem::response(409, 'changed-elsewhere', 'This sheet was changed in another window.', [
+                'sheet' => $this->sheets->reply($this->sheets->get($id)),
+            ]);
+        }
+
+        return new JsonResponse($this->sheets->reply($sheet));
+    }
+
+    #[Route('/{id}/copy', methods: ['POST'])]
+    public function copy(string $id): Response
+    {
+        return new JsonResponse($this->sheets->reply($this->sheets->copy($this->sheets->get($id))), Response::HTTP_CREATED);
+    }
+
+    #[Route('/{id}', methods: ['DELETE'])]
+    public function delete(string $id): Response
+    {
+        $this->sheets->delete($this->sheets->get($id));
+
+        return new Response(null, Response::HTTP_NO_CONTENT);
+    }
+
+    /** Brings back a deleted sheet. */
+    #[Route('/{id}/restore', methods: ['POST'])]
+    public function restore(string $id): Response
+    {
+        $sheet = $this->sheets->get($id, evenDeleted: true);
+        $this->sheets->restore($sheet);
+
+        return new JsonResponse($this->sheets->reply($sheet));
+    }
+}

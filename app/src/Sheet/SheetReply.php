@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Sheet;
+
+/** A sheet with its questions and their answers. */
+final readonly class SheetReply
+{
+    /**
+     * @param int                 $version   to be sent back with the next change
+     * @param list<QuestionReply> $questions
+     */
+    public function __construct(
+        public string $id,
+        public int $version,
+        public string $title,
+        public array $questions,
+    ) {
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Sheet;
+
+use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
+use Doctrine\Persistence\ManagerRegistry;
+use Rostik\App\Account\Teacher;
+
+/** @extends ServiceEntityRepository<Sheet> */
+final class SheetRepository extends ServiceEntityRepository
+{
+    public function __construct(ManagerRegistry $registry)
+    {
+        parent::__construct($registry, Sheet::class);
+    }
+
+    /** @return list<SheetLineReply> the teacher's sheets that are not deleted, the one changed last first */
+    public function shelf(Teacher $teacher): array
+    {
+        /** @var list<SheetLineReply> $lines */
+        $lines = $this->createQueryBuilder('s')
+            ->select(\sprintf('NEW %s(s.id, s.title, COUNT(q.id), s.changedAt)', SheetLineReply::class))
+            ->leftJoin('s.questions', 'q')
+            ->where('s.owner = :teacher')
+            ->andWhere('s.deletedAt IS NULL')
+            ->setParameter('teacher', $teacher->id(), 'uuid')
+            ->groupBy('s.id')
+            ->orderBy('s.changedAt', 'DESC')
+            ->addOrderBy('s.id', 'DESC')
+            ->getQuery()
+            ->getResult();
+
+        return $lines;
+    }
+}

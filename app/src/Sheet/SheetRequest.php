@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Sheet;
+
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** A sheet as it should now be. */
+final readonly class SheetRequest
+{
+    /**
+     * @param int                   $version   of the sheet that was changed
+     * @param list<QuestionRequest> $questions in their order
+     */
+    public function __construct(
+        #[Assert\Positive]
+        public int $version,
+        #[Assert\Length(max: 120)]
+        public string $title,
+        #[Assert\Valid]
+        #[Assert\Count(max: 100)]
+        public array $questions,
+    ) {
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Sheet;
+
+use Rostik\App\Account\Teacher;
+use Symfony\Component\Security\Core\Authentication\Token\TokenInterface;
+use Symfony\Component\Security\Core\Authorization\Voter\Vote;
+use Symfony\Component\Security\Core\Authorization\Voter\Voter;
+
+/**
+ * A teacher may do everything with her own sheets and nothing with anyone else's.
+ *
+ * @extends Voter<string, Sheet>
+ */
+final class SheetVoter extends Voter
+{
+    public const OWN = 'SHEET_OWN';
+
+    protected function supports(string $attribute, mixed $subject): bool
+    {
+        return self::OWN === $attribute && $subject instanceof Sheet;
+    }
+
+    protected function voteOnAttribute(string $attribute, mixed $subject, TokenInterface $token, ?Vote $vote = null): bool
+    {
+        $teacher = $token->getUser();
+
+        return $teacher instanceof Teacher && $subject->belongsTo($teacher);
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Work;
+
+use Rostik\Core\Notation\Marked;
+use Rostik\Core\Notation\NotUnderstood;
+use Rostik\Core\Work\Workbench;
+use Rostik\Core\Work\WorkedSum;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputArgument;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
+use Symfony\Component\Console\Output\OutputInterface;
+
+/** `rostik work "3:45 pm + 2 h 30 min"`: the answer and its working in the terminal. */
+#[AsCommand('work', 'Works a sum: the answer and how to find it')]
+final class WorkCommand extends Command
+{
+    public function __construct(private readonly Workbench $bench)
+    {
+        parent::__construct();
+    }
+
+    protected function configure(): void
+    {
+        $this->addArgument('sum', InputArgument::REQUIRED, 'one sum, such as "3:45 pm + 2 h 30 min"')
+            ->addOption('all', null, InputOption::VALUE_NONE, 'every method that applies, not only the recommended one');
+    }
+
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        $typed = $input->getArgument('sum');
+        try {
+            $worked = $this->bench->work(\is_string($typed) ? $typed : '');
+        } catch (NotUnderstood $no) {
+            $output->writeln($no->getMessage());
+            $output->writeln(\sprintf('(at character %d) For example: %s', $no->at + 1, $no->example));
+
+            return self::FAILURE;
+        }
+        foreach ($this->lines($worked, true === $input->getOption('all')) as $line) {
+            $output->writeln($line, OutputInterface::OUTPUT_RAW);
+        }
+
+        return self::SUCCESS;
+    }
+
+    /** @return iterable<string> */
+    private function lines(WorkedSum $worked, bool $all): iterable
+    {
+        yield $worked->sum.(null === $worked->answer ? '' : ' = '.$worked->answer->text);
+        foreach ($worked->notes as $note) {
+            yield $note->text;
+        }
+        foreach ($worked->readings as $reading) {
+            yield \sprintf('  %s: %s = %s', $reading->assumes, $reading->sum, $reading->answer->text);
+        }
+        foreach ($all ? $worked->methods : \array_slice($worked->methods, 0, 1) as $i => $method) {
+            yield '';
+            yield 0 === $i && null !== $worked->recommended ? $method->title.': '.$worked->recommended->because : $method->title;
+            foreach ($method->steps as $n => $step) {
+                yield \sprintf('  %d  %s', $n + 1, Marked::plain($step->say));
+            }
+        }
+    }
+}

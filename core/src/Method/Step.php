@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Method;
+
+use Rostik\Core\Picture\Picture;
+use Rostik\Core\Sum\Changed;
+
+/** One step of a working: what a teacher would say, and the model as it then stands. */
+final readonly class Step
+{
+    public string $say;
+
+    /**
+     * @param string   $say     marked text
+     * @param ?Changed $changed what this step changed on the clock, for a move on the clock
+     */
+    public function __construct(string $say, public Picture $picture, public ?Changed $changed = null)
+    {
+        // a sentence that ends in "p.m." takes no second full stop
+        $this->say = str_replace('.m..', '.m.', $say);
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Notation;
+
+use Rostik\Core\Sum\Kind;
+use Rostik\Core\Sum\Sum;
+
+/** How one kind of sum is written in a line of text: its reader and its writer. One class in the folder Form each. */
+interface Form
+{
+    public function kind(): Kind;
+
+    /**
+     * Every way in which the whole line is a sum of this kind.
+     *
+     * @return list<Sum>
+     *
+     * @throws \Rostik\Core\Sum\CannotBeDone when it is one, and its parts do not go together
+     */
+    public function read(Line $line): array;
+
+    /** @param Sum $sum of this kind; others give an empty text */
+    public function write(Sum $sum, Writer $writer): string;
+}

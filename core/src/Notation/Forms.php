@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Notation;
+
+use Rostik\Core\Sum\Kind;
+use Rostik\Core\Sum\Sum;
+
+/** All forms of sum: whatever class stands in the folder Form. */
+final readonly class Forms
+{
+    /** @var array<string, Form> by kind */
+    private array $forms;
+
+    public function __construct(Form ...$forms)
+    {
+        $byKind = [];
+        foreach ($forms as $form) {
+            $byKind[$form->kind()->value] = $form;
+        }
+        $this->forms = $byKind;
+    }
+
+    public static function standard(): self
+    {
+        $forms = [];
+        foreach (glob(__DIR__.'/Form/*Form.php') ?: [] as $file) {
+            $class = __NAMESPACE__.'\\Form\\'.basename($file, '.php');
+            $form = class_exists($class) ? new $class() : null;
+            if ($form instanceof Form) {
+                $forms[] = $form;
+            }
+        }
+
+        return new self(...$forms);
+    }
+
+    /** @return array<string, Form> */
+    public function all(): array
+    {
+        return $this->forms;
+    }
+
+    public function of(Kind $kind): Form
+    {
+        return $this->forms[$kind->value] ?? throw new \LogicException('No form for '.$kind->value);
+    }
+
+    public function write(Sum $sum, Writer $writer): string
+    {
+        return $this->of($sum->kind())->write($sum, $writer);
+    }
+}

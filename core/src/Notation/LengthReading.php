@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Notation;
+
+use Rostik\Core\Time\Amount;
+
+/** A length found in a line of words, with the place after it. */
+final readonly class LengthReading
+{
+    public function __construct(public Amount $amount, public int $next)
+    {
+    }
+}

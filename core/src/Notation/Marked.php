@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Notation;
+
+use Rostik\Core\Time\Unit;
+
+/**
+ * Text in which hours, minutes and seconds are marked, so that whoever draws it can give each its colour and shape:
+ * "{h:3}:{m:45} p.m.", "{h:2 h} {m:30 min}". Other units are marked {d:…}.
+ */
+final class Marked
+{
+    public static function hour(string|int $text): string
+    {
+        return '{h:'.$text.'}';
+    }
+
+    public static function minute(string|int $text): string
+    {
+        return '{m:'.$text.'}';
+    }
+
+    public static function unit(Unit $unit, string|int $text): string
+    {
+        return '{'.self::letter($unit).':'.$text.'}';
+    }
+
+    /** The mark of a unit: h, m, s, or d for days and longer. */
+    public static function letter(Unit $unit): string
+    {
+        return match ($unit) {
+            Unit::Hour => 'h',
+            Unit::Minute => 'm',
+            Unit::Second => 's',
+            default => 'd',
+        };
+    }
+
+    /** The text without its marks. */
+    public static function plain(string $marked): string
+    {
+        return preg_replace('/\{[hmsd]:([^}]*)\}/', '$1', $marked) ?? $marked;
+    }
+}

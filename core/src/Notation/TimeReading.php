@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Notation;
+
+use Rostik\Core\Time\StatedTime;
+
+/** A time found in a line of words. */
+final readonly class TimeReading
+{
+    /**
+     * @param int  $next the place after it
+     * @param bool $bare a number alone, such as the 7 of "7 to 3": a time only where nothing else is possible
+     */
+    public function __construct(public StatedTime $time, public int $next, public bool $bare = false)
+    {
+    }
+}

@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Notation;
+
+use Rostik\Core\Sum\Answer;
+use Rostik\Core\Sum\LengthAnswer;
+use Rostik\Core\Sum\TimeAnswer;
+use Rostik\Core\Time\Amount;
+use Rostik\Core\Time\AmountPart;
+use Rostik\Core\Time\ClockForm;
+use Rostik\Core\Time\HalfOfDay;
+use Rostik\Core\Time\StatedTime;
+
+/**
+ * Writes times and lengths. A plain writer keeps to ASCII, for keeping and exchanging; a marked one is for people:
+ * hours and minutes marked ({@see Marked}), real minus, times and division signs.
+ */
+final readonly class Writer
+{
+    private function __construct(public Style $style, public bool $marked)
+    {
+    }
+
+    public static function plain(?Style $style = null): self
+    {
+        return new self($style ?? Style::canonical(), false);
+    }
+
+    public static function marked(?Style $style = null): self
+    {
+        return new self($style ?? Style::canonical(), true);
+    }
+
+    public function time(StatedTime $stated): string
+    {
+        $time = $stated->time();
+        if (ClockForm::TwentyFour === $stated->form) {
+            return $this->digits(\sprintf('%02d', $time->hour()), ':', $time->minute());
+        }
+        if ($stated->halfSaid && $this->style->nameTwelve && 0 === $time->minutes % 720) {
+            $twelve = $this->marked ? Marked::hour(12) : '12';
+
+            return $twelve.(0 === $time->minutes ? ' midnight' : ' noon');
+        }
+        $digits = $this->digits((string) $time->hour12(), $this->style->separator, $time->minute());
+
+        return $stated->halfSaid ? $digits.' '.$this->half($time->half()) : $digits;
+    }
+
+    /** The digits of a time alone, without its half of the day: 3:45. */
+    public function clock(StatedTime $stated): string
+    {
+        $time = $stated->time();
+
+        return ClockForm::TwentyFour === $stated->form
+            ? $this->digits(\sprintf('%02d', $time->hour()), ':', $time->minute())
+            : $this->digits((string) $time->hour12(), $this->style->separator, $time->minute());
+    }
+
+    public function half(HalfOfDay $half): string
+    {
+        return HalfOfDay::Am === $half ? $this->style->am : $this->style->pm;
+    }
+
+    public function amount(Amount $amount): string
+    {
+        $written = '';
+        foreach ($amount->parts as $part) {
+            $written .= ('' === $written ? '' : ' ').$this->part($part);
+        }
+
+        return $written;
+    }
+
+    public function part(AmountPart $part): string
+    {
+        $number = match (true) {
+            $part->isWhole() => (string) $part->numerator,
+            $part->isDecimal() => rtrim(rtrim(number_format($part->numerator / $part->denominator, 6, '.', ''), '0'), '.'),
+            default => $part->numerator.'/'.$part->denominator,
+        };
+        $text = $number.' '.$part->unit->after($number);
+
+        return $this->marked ? Marked::unit($part->unit, $text) : $text;
+    }
+
+    public function minutes(int $minutes): string
+    {
+        return $this->amount(Amount::minutes($minutes));
+    }
+
+    public function answer(Answer $answer): string
+    {
+        return match (true) {
+            $answer instanceof TimeAnswer => $this->time($answer->time).$this->days($answer->dayOffset),
+            $answer instanceof LengthAnswer => $this->amount($answer->amount),
+            default => $answer->value(),
+        };
+    }
+
+    public function minus(): string
+    {
+        return $this->marked ? '−' : '-';
+    }
+
+    public function times(): string
+    {
+        return $this->marked ? '×' : 'x';
+    }
+
+    /** " (next day)", " (2 days before)", or nothing for the same day. */
+    private function days(int $offset): string
+    {
+        return match (true) {
+            0 === $offset => '',
+            1 === $offset => ' (next day)',
+            -1 === $offset => ' (the day before)',
+            $offset > 0 => \sprintf(' (%d days later)', $offset),
+            default => \sprintf(' (%d days before)', -$offset),
+        };
+    }
+
+    private function digits(string $hour, string $separator, int $minute): string
+    {
+        $minute = ($minute < 10 ? '0' : '').$minute;
+
+        return $this->marked
+            ? Marked::hour($hour).$separator.Marked::minute($minute)
+            : $hour.$separator.$minute;
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Picture;
+
+/** The head of a column: its unit as written, its mark, and how many squares wide it is. */
+final readonly class ColumnHead
+{
+    public function __construct(public string $unit, public string $mark, public int $squares)
+    {
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Sum;
+
+/** A landmark of the day that a sum passes, or just reaches going forward. */
+enum Crossing: string
+{
+    case Hour = 'hour';
+    case Noon = 'noon';
+    case Midnight = 'midnight';
+
+    /**
+     * @param int $from minutes from some midnight, lower end
+     * @param int $to   minutes from the same midnight, upper end
+     *
+     * @return list<self> the landmarks b with $from < b <= $to
+     */
+    public static function between(int $from, int $to): array
+    {
+        $passes = static fn (int $every, int $offset): bool => floor(($from - $offset) / $every) < floor(($to - $offset) / $every);
+        $crossed = [];
+        if ($passes(60, 0)) {
+            $crossed[] = self::Hour;
+        }
+        if ($passes(1440, 720)) {
+            $crossed[] = self::Noon;
+        }
+        if ($passes(1440, 0)) {
+            $crossed[] = self::Midnight;
+        }
+
+        return $crossed;
+    }
+
+    /** @return list<self> what the sum crosses; for times without their half of the day, the hour only */
+    public static function of(Sum $sum): array
+    {
+        if ($sum instanceof ClockMove) {
+            $end = $sum->start->minutes + $sum->direction() * $sum->minutes();
+            $crossed = self::between(min($sum->start->minutes, $end), max($sum->start->minutes, $end));
+
+            return $sum->start->halfSaid ? $crossed : array_values(array_filter($crossed, static fn (self $c): bool => self::Hour === $c));
+        }
+        if ($sum instanceof Elapsed && $sum->start->halfSaid && $sum->end->halfSaid) {
+            return self::between($sum->start->minutes, $sum->start->minutes + $sum->minutes());
+        }
+
+        return [];
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Sum;
+
+use Rostik\Core\Time\Amount;
+use Rostik\Core\Time\HalfOfDay;
+use Rostik\Core\Time\StatedTime;
+use Rostik\Core\Time\TimeOfDay;
+
+/**
+ * How long it is from one time to another: 7:00 a.m. to 3:00 p.m. An end at or before the start is on the next day.
+ */
+final readonly class Elapsed implements OpenSum
+{
+    private function __construct(public StatedTime $start, public StatedTime $end)
+    {
+    }
+
+    public static function of(StatedTime $start, StatedTime $end): self
+    {
+        return new self($start, $end);
+    }
+
+    public function kind(): Kind
+    {
+        return Kind::Elapsed;
+    }
+
+    /** Minutes from start to end, 1 to 1440, where both halves of the day are said. */
+    public function minutes(): int
+    {
+        $minutes = $this->end->minutes - $this->start->minutes;
+
+        return $minutes > 0 ? $minutes : $minutes + TimeOfDay::DAY;
+    }
+
+    public function overMidnight(): bool
+    {
+        return $this->end->minutes <= $this->start->minutes;
+    }
+
+    public function answer(): LengthAnswer
+    {
+        if (!$this->start->halfSaid || !$this->end->halfSaid) {
+            throw CannotBeDone::halfOfTheDayMatters();
+        }
+
+        return new LengthAnswer(Amount::minutes($this->minutes()));
+    }
+
+    public function regroups(): bool
+    {
+        return $this->end->minutes % 60 < $this->start->minutes % 60;
+    }
+
+    public function times(): array
+    {
+        return [$this->start, $this->end];
+    }
+
+    public function withTimes(StatedTime ...$times): static
+    {
+        return new self($times[0] ?? $this->start, $times[1] ?? $this->end);
+    }
+
+    public function readings(): array
+    {
+        if ($this->start->halfSaid && $this->end->halfSaid) {
+            return [];
+        }
+        if (!$this->start->halfSaid && !$this->end->halfSaid) {
+            $start = $this->start->in(HalfOfDay::Am);
+            $readings = [
+                new Reading('both in the same half of the day', new self($start, $this->end->in(HalfOfDay::Am))),
+                new Reading('one a.m., the other p.m.', new self($start, $this->end->in(HalfOfDay::Pm))),
+            ];
+        } else {
+            $open = $this->start->halfSaid ? 'the end' : 'the start';
+            $readings = [];
+            foreach (HalfOfDay::cases() as $half) {
+                $readings[] = new Reading(
+                    \sprintf('if %s is %s', $open, $half->value),
+                    $this->start->halfSaid
+                        ? new self($this->start, $this->end->in($half))
+                        : new self($this->start->in($half), $this->end),
+                );
+            }
+        }
+        usort($readings, static fn (Reading $a, Reading $b): int => self::length($a) <=> self::length($b));
+
+        return $readings;
+    }
+
+    private static function length(Reading $reading): int
+    {
+        return $reading->sum instanceof self ? $reading->sum->minutes() : 0;
+    }
+}

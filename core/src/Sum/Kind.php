@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Sum;
+
+/** The kinds of sum with time. */
+enum Kind: string
+{
+    case Total = 'total';
+    case Difference = 'difference';
+    case Later = 'later';
+    case Earlier = 'earlier';
+    case Elapsed = 'elapsed';
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Sum;
+
+use Rostik\Core\Time\StatedTime;
+
+/** A time of day, with how many days after the given one it falls (negative: before). */
+final readonly class TimeAnswer implements Answer
+{
+    public function __construct(public StatedTime $time, public int $dayOffset = 0)
+    {
+    }
+
+    public function value(): string
+    {
+        return \sprintf('%02d:%02d', intdiv($this->time->minutes, 60), $this->time->minutes % 60);
+    }
+
+    public function equals(Answer $other): bool
+    {
+        return $other instanceof self && $this->time->equals($other->time) && $this->dayOffset === $other->dayOffset;
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Sum;
+
+use Rostik\Core\Time\Amount;
+use Rostik\Core\Time\MixedChains;
+use Rostik\Core\Time\Unit;
+
+/** Two or more lengths put together: 2 h 30 min + 4 h 55 min. */
+final readonly class Total implements Sum
+{
+    /** @param non-empty-list<Amount> $addends without fractions, of one chain */
+    private function __construct(public array $addends)
+    {
+    }
+
+    /** @throws MixedChains */
+    public static function of(Amount $first, Amount $second, Amount ...$more): self
+    {
+        $addends = array_map(static fn (Amount $a): Amount => $a->wholeParts(), [$first, $second, ...array_values($more)]);
+        foreach ($addends as $addend) {
+            $addend->duration->compareTo($first->duration);
+        }
+
+        return new self($addends);
+    }
+
+    public function kind(): Kind
+    {
+        return Kind::Total;
+    }
+
+    public function answer(): LengthAnswer
+    {
+        $sum = $this->addends[0]->duration;
+        foreach (\array_slice($this->addends, 1) as $addend) {
+            $sum = $sum->plus($addend->duration);
+        }
+
+        return new LengthAnswer(Amount::usual($sum, $this->largest()));
+    }
+
+    public function regroups(): bool
+    {
+        $units = [];
+        foreach ($this->addends as $addend) {
+            foreach ($addend->parts as $part) {
+                $units[$part->unit->value] = ($units[$part->unit->value] ?? 0) + $part->numerator;
+            }
+        }
+        foreach ($units as $unit => $n) {
+            $unit = Unit::from($unit);
+            if ($n >= $unit->perLarger() && $unit->perLarger() > 0 && $unit->size() < max($this->largest()->size(), Unit::Hour->size())) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function largest(): Unit
+    {
+        $largest = $this->addends[0]->largest();
+        foreach ($this->addends as $addend) {
+            $largest = $addend->largest()->size() > $largest->size() ? $addend->largest() : $largest;
+        }
+
+        return $largest;
+    }
+}

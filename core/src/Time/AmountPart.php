@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Time;
+
+/** One number with its unit, as in "30 min" or "2.5 h". The number is a fraction in lowest terms. */
+final readonly class AmountPart
+{
+    private function __construct(public int $numerator, public int $denominator, public Unit $unit)
+    {
+    }
+
+    public static function whole(int $number, Unit $unit): self
+    {
+        return new self($number, 1, $unit);
+    }
+
+    /** @param positive-int $denominator */
+    public static function fraction(int $numerator, int $denominator, Unit $unit): self
+    {
+        [$a, $b] = [abs($numerator), $denominator];
+        while (0 !== $b) {
+            [$a, $b] = [$b, $a % $b];
+        }
+        $common = max(1, $a);
+
+        return new self(intdiv($numerator, $common), intdiv($denominator, $common), $unit);
+    }
+
+    public function isWhole(): bool
+    {
+        return 1 === $this->denominator;
+    }
+
+    /** Size in the smallest unit of the chain (seconds or months), or null where it is not a whole number of them. */
+    public function count(): ?int
+    {
+        $total = $this->numerator * $this->unit->size();
+
+        return 0 === $total % $this->denominator ? intdiv($total, $this->denominator) : null;
+    }
+
+    /** Whether the number can be written as a decimal that ends. */
+    public function isDecimal(): bool
+    {
+        $rest = $this->denominator;
+        foreach ([2, 5] as $factor) {
+            while (0 === $rest % $factor) {
+                $rest = intdiv($rest, $factor);
+            }
+        }
+
+        return 1 === $rest;
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Time;
+
+/**
+ * A length of time: whole seconds, or whole months. Never negative. Seconds and months are different chains
+ * of units ({@see Chain}) and are never added together or converted, because no exact conversion exists.
+ */
+final readonly class Duration
+{
+    private function __construct(public int $count, public Chain $chain)
+    {
+        if ($count < 0) {
+            throw new \InvalidArgumentException('A length of time is never negative.');
+        }
+    }
+
+    public static function ofSeconds(int $seconds): self
+    {
+        return new self($seconds, Chain::Clock);
+    }
+
+    public static function ofMinutes(int $minutes): self
+    {
+        return new self($minutes * 60, Chain::Clock);
+    }
+
+    public static function ofMonths(int $months): self
+    {
+        return new self($months, Chain::Calendar);
+    }
+
+    /** @param int $count in the smallest unit of the chain: seconds or months */
+    public static function of(int $count, Chain $chain): self
+    {
+        return new self($count, $chain);
+    }
+
+    /** @throws MixedChains when one is counted in months and the other in seconds */
+    public function plus(self $other): self
+    {
+        $this->sameChain($other);
+
+        return new self($this->count + $other->count, $this->chain);
+    }
+
+    /**
+     * @throws MixedChains
+     * @throws \InvalidArgumentException when the other is longer
+     */
+    public function minus(self $other): self
+    {
+        $this->sameChain($other);
+
+        return new self($this->count - $other->count, $this->chain);
+    }
+
+    /** @return int below, at or above 0, as this length is shorter, equal or longer */
+    public function compareTo(self $other): int
+    {
+        $this->sameChain($other);
+
+        return $this->count <=> $other->count;
+    }
+
+    public function isWholeMinutes(): bool
+    {
+        return Chain::Clock === $this->chain && 0 === $this->count % 60;
+    }
+
+    private function sameChain(self $other): void
+    {
+        if ($this->chain !== $other->chain) {
+            throw new MixedChains();
+        }
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Time;
+
+/**
+ * A time of day as somebody stated it: by which clock, and whether a.m. or p.m. was said.
+ * Where the half was not said it stands for two times of the day, twelve hours apart.
+ */
+final readonly class StatedTime
+{
+    /**
+     * @param int $minutes since midnight, 0 to 1439; 0 to 719 where the half was not said
+     */
+    private function __construct(
+        public int $minutes,
+        public bool $halfSaid,
+        public ClockForm $form,
+    ) {
+    }
+
+    public static function of(TimeOfDay $time, ClockForm $form = ClockForm::Twelve): self
+    {
+        return new self($time->minutes, true, $form);
+    }
+
+    /**
+     * A reading of a 12-hour clock, half of the day not said.
+     *
+     * @param int $hour12 1 to 12
+     * @param int $minute 0 to 59
+     *
+     * @throws NoSuchTime
+     */
+    public static function open(int $hour12, int $minute): self
+    {
+        return new self(TimeOfDay::of12($hour12, $minute, HalfOfDay::Am)->minutes, false, ClockForm::Twelve);
+    }
+
+    public function time(): TimeOfDay
+    {
+        return TimeOfDay::ofMinutes($this->minutes);
+    }
+
+    /** The same reading with its half of the day said. */
+    public function in(HalfOfDay $half): self
+    {
+        return new self($this->minutes % 720 + (HalfOfDay::Pm === $half ? 720 : 0), true, ClockForm::Twelve);
+    }
+
+    /** The same digits taken as a 24-hour time: 10:30, half not said, as 10:30 in the morning. */
+    public function as24(): self
+    {
+        if ($this->halfSaid) {
+            return new self($this->minutes, true, ClockForm::TwentyFour);
+        }
+        $minutes = $this->minutes < 60 ? $this->minutes + 720 : $this->minutes;
+
+        return new self($minutes, true, ClockForm::TwentyFour);
+    }
+
+    /** Minutes after which the same reading comes round again: a day, or half a day where the half was not said. */
+    public function turn(): int
+    {
+        return $this->halfSaid ? TimeOfDay::DAY : 720;
+    }
+
+    /**
+     * The time so many minutes on, stated in the same form.
+     *
+     * @param int $minutes any whole number; negative goes back
+     */
+    public function moved(int $minutes): self
+    {
+        $turn = $this->turn();
+        $to = ($this->minutes + $minutes) % $turn;
+
+        return new self($to < 0 ? $to + $turn : $to, $this->halfSaid, $this->form);
+    }
+
+    /**
+     * How many midnights lie between this time and the one so many minutes on: 1 is the next day, -1 the day before;
+     * always 0 where the half was not said.
+     */
+    public function daysMoved(int $minutes): int
+    {
+        return $this->halfSaid ? (int) floor(($this->minutes + $minutes) / TimeOfDay::DAY) : 0;
+    }
+
+    public function equals(self $other): bool
+    {
+        return $this->minutes === $other->minutes && $this->halfSaid === $other->halfSaid;
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Time;
+
+/**
+ * A unit of time. Second, minute, hour and day: SI Brochure, 9th edition, table 8.
+ * Week of 7 days and year of 12 months: Gregorian calendar, as in ISO 8601-1.
+ */
+enum Unit: string
+{
+    case Second = 's';
+    case Minute = 'min';
+    case Hour = 'h';
+    case Day = 'day';
+    case Week = 'week';
+    case Month = 'month';
+    case Year = 'year';
+
+    public function chain(): Chain
+    {
+        return match ($this) {
+            self::Month, self::Year => Chain::Calendar,
+            default => Chain::Clock,
+        };
+    }
+
+    /** How much it is in the smallest unit of its chain: seconds, or months. */
+    public function size(): int
+    {
+        return match ($this) {
+            self::Second, self::Month => 1,
+            self::Minute => 60,
+            self::Hour => 3600,
+            self::Day => 86400,
+            self::Week => 604800,
+            self::Year => 12,
+        };
+    }
+
+    /** How many of it make one of the next larger unit of its chain; 0 where there is none. */
+    public function perLarger(): int
+    {
+        $larger = $this->larger();
+
+        return null === $larger ? 0 : intdiv($larger->size(), $this->size());
+    }
+
+    public function larger(): ?self
+    {
+        return match ($this) {
+            self::Second => self::Minute,
+            self::Minute => self::Hour,
+            self::Hour => self::Day,
+            self::Day => self::Week,
+            self::Month => self::Year,
+            self::Week, self::Year => null,
+        };
+    }
+
+    public function smaller(): ?self
+    {
+        return match ($this) {
+            self::Minute => self::Second,
+            self::Hour => self::Minute,
+            self::Day => self::Hour,
+            self::Week => self::Day,
+            self::Year => self::Month,
+            self::Second, self::Month => null,
+        };
+    }
+
+    /** The unit as written after a number: "h", "min", "s", but "1 day" and "2 days". */
+    public function after(int|string $number): string
+    {
+        return match ($this) {
+            self::Second, self::Minute, self::Hour => $this->value,
+            default => '1' === (string) $number ? $this->value : $this->value.'s',
+        };
+    }
+
+    /** The unit in a sentence, in the plural: "hours", "minutes". */
+    public function words(): string
+    {
+        return match ($this) {
+            self::Second => 'seconds',
+            self::Minute => 'minutes',
+            self::Hour => 'hours',
+            self::Day => 'days',
+            self::Week => 'weeks',
+            self::Month => 'months',
+            self::Year => 'years',
+        };
+    }
+
+    /** The unit in a sentence, in the singular: "hour", "minute". */
+    public function word(): string
+    {
+        return substr($this->words(), 0, -1);
+    }
+}

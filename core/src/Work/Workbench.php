@@ -1,0 +1,215 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Work;
+
+use Rostik\Core\Method\Chosen;
+use Rostik\Core\Method\MethodBook;
+use Rostik\Core\Method\Working;
+use Rostik\Core\Notation\Forms;
+use Rostik\Core\Notation\Marked;
+use Rostik\Core\Notation\Note;
+use Rostik\Core\Notation\NotUnderstood;
+use Rostik\Core\Notation\SumReader;
+use Rostik\Core\Notation\Writer;
+use Rostik\Core\Picture\DayPin;
+use Rostik\Core\Picture\DaySpan;
+use Rostik\Core\Picture\DayStrip;
+use Rostik\Core\Sum\Answer;
+use Rostik\Core\Sum\CannotBeDone;
+use Rostik\Core\Sum\Changed;
+use Rostik\Core\Sum\ClockMove;
+use Rostik\Core\Sum\Crossing;
+use Rostik\Core\Sum\Elapsed;
+use Rostik\Core\Sum\OpenSum;
+use Rostik\Core\Sum\Reading;
+use Rostik\Core\Sum\Sum;
+use Rostik\Core\Sum\TimeAnswer;
+use Rostik\Core\Time\TimeOfDay;
+
+/** Takes a sum's text and gives it back worked: its answer, every method step by step, what changed, what to note. */
+final readonly class Workbench
+{
+    private Writer $plain;
+    private Writer $marked;
+
+    public function __construct(
+        private SumReader $reader,
+        private Forms $forms,
+        private MethodBook $methods,
+    ) {
+        $this->plain = Writer::plain();
+        $this->marked = Writer::marked();
+    }
+
+    public static function standard(): self
+    {
+        $forms = Forms::standard();
+
+        return new self(new SumReader($forms), $forms, MethodBook::standard());
+    }
+
+    /**
+     * @param string $typed one sum, in any of the usual forms
+     *
+     * @throws NotUnderstood when it cannot be read, or has no answer
+     */
+    public function work(string $typed): WorkedSum
+    {
+        $read = $this->reader->read($typed);
+        $sum = $read->sum;
+        $readings = $sum instanceof OpenSum ? $sum->readings() : [];
+        $notes = $read->notes;
+        if ([] !== $readings) {
+            $notes[] = new Note('half-not-said', 'a.m. or p.m. is not said, and it changes the answer.');
+
+            return new WorkedSum(
+                $this->forms->write($sum, $this->plain),
+                $this->forms->write($sum, $this->marked),
+                $sum->kind(),
+                null,
+                array_map($this->reading(...), $readings),
+                [],
+                $sum->regroups(),
+                null,
+                null,
+                [],
+                $this->strip($sum),
+                $notes,
+            );
+        }
+        try {
+            $answer = $sum->answer();
+        } catch (CannotBeDone $cannot) {
+            throw new NotUnderstood($cannot->reason, $cannot->getMessage(), 0, $cannot->example);
+        }
+        $chosen = $this->methods->choose($sum);
+
+        return new WorkedSum(
+            $this->forms->write($sum, $this->plain),
+            $this->forms->write($sum, $this->marked),
+            $sum->kind(),
+            $this->written($answer),
+            [],
+            Crossing::of($sum),
+            $sum->regroups(),
+            $sum instanceof ClockMove ? Changed::by($sum) : null,
+            isset($chosen[0]) ? new Recommended($chosen[0]->method->id(), $chosen[0]->suit->because) : null,
+            array_map(fn (Chosen $c): WorkedMethod => $this->method($c->method->work($sum, $this->marked)), $chosen),
+            $this->strip($sum),
+            [...$notes, ...$this->notes($sum, $answer)],
+        );
+    }
+
+    /**
+     * The sum and its answer alone, without any working.
+     *
+     * @throws NotUnderstood when it cannot be read, or has no answer
+     */
+    public function answer(string $typed): AnsweredSum
+    {
+        $sum = $this->reader->read($typed)->sum;
+        $open = $sum instanceof OpenSum && [] !== $sum->readings();
+        try {
+            $answer = $open ? null : $this->written($sum->answer());
+        } catch (CannotBeDone $cannot) {
+            throw new NotUnderstood($cannot->reason, $cannot->getMessage(), 0, $cannot->example);
+        }
+
+        return new AnsweredSum($this->forms->write($sum, $this->plain), $this->forms->write($sum, $this->marked), $answer);
+    }
+
+    private function written(Answer $answer): WorkedAnswer
+    {
+        return new WorkedAnswer(
+            $this->plain->answer($answer),
+            $this->marked->answer($answer),
+            $answer->value(),
+            $answer instanceof TimeAnswer ? $answer->dayOffset : null,
+        );
+    }
+
+    private function reading(Reading $reading): WorkedReading
+    {
+        return new WorkedReading($reading->assumes, $this->forms->write($reading->sum, $this->plain), $this->written($reading->sum->answer()));
+    }
+
+    private function method(Working $working): WorkedMethod
+    {
+        return new WorkedMethod(
+            $working->method->id(),
+            $working->method->title(),
+            $working->steps,
+            Marked::plain($this->marked->answer($working->answer)),
+        );
+    }
+
+    /** @return list<Note> */
+    private function notes(Sum $sum, Answer $answer): array
+    {
+        $notes = [];
+        if ($sum instanceof Elapsed && $sum->overMidnight()) {
+            $notes[] = new Note('over-midnight', $sum->start->equals($sum->end)
+                ? 'The same time on the next day: a whole day.'
+                : 'This goes over midnight: the end is on the next day.');
+        }
+        if ($answer instanceof TimeAnswer && 0 !== $answer->dayOffset) {
+            $days = abs($answer->dayOffset);
+            $notes[] = new Note('over-midnight', \sprintf(
+                'This goes over midnight: the answer is %s.',
+                $answer->dayOffset > 0
+                    ? (1 === $days ? 'on the next day' : $days.' days later')
+                    : (1 === $days ? 'on the day before' : $days.' days earlier'),
+            ));
+        }
+        if ($answer instanceof TimeAnswer && !$answer->time->halfSaid) {
+            $notes[] = new Note('half-not-said', 'a.m. or p.m. is not said; the answer holds for both.');
+        }
+
+        return $notes;
+    }
+
+    private function strip(Sum $sum): DayStrip
+    {
+        if ($sum instanceof ClockMove && $sum->start->halfSaid) {
+            $from = $sum->start->minutes;
+            $move = $sum->direction() * $sum->minutes();
+
+            return new DayStrip(
+                [
+                    new DayPin($from, $this->marked->time($sum->start), 'start'),
+                    new DayPin($sum->start->moved($move)->minutes, $this->marked->time($sum->start->moved($move)), 'end'),
+                ],
+                $this->spans(min($from, $from + $move), max($from, $from + $move)),
+            );
+        }
+        if ($sum instanceof Elapsed && $sum->start->halfSaid && $sum->end->halfSaid) {
+            return new DayStrip(
+                [
+                    new DayPin($sum->start->minutes, $this->marked->time($sum->start), 'start'),
+                    new DayPin($sum->end->minutes, $this->marked->time($sum->end), 'end'),
+                ],
+                $this->spans($sum->start->minutes, $sum->start->minutes + $sum->minutes()),
+            );
+        }
+
+        return new DayStrip([], []);
+    }
+
+    /** @return list<DaySpan> the stretch cut at midnight and laid on one day */
+    private function spans(int $from, int $to): array
+    {
+        $day = TimeOfDay::DAY;
+        if ($to - $from >= $day) {
+            return [new DaySpan(0, $day)];
+        }
+        $start = (($from % $day) + $day) % $day;
+        $end = $start + $to - $from;
+        if ($end <= $day) {
+            return $end > $start ? [new DaySpan($start, $end)] : [];
+        }
+
+        return [new DaySpan($start, $day), new DaySpan(0, $end - $day)];
+    }
+}

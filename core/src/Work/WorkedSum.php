@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Work;
+
+use Rostik\Core\Notation\Note;
+use Rostik\Core\Picture\DayStrip;
+use Rostik\Core\Sum\Changed;
+use Rostik\Core\Sum\Crossing;
+use Rostik\Core\Sum\Kind;
+
+/** A sum with everything needed to show it: nothing more has to be computed to step through it. */
+final readonly class WorkedSum
+{
+    /**
+     * @param string              $sum      canonical text
+     * @param string              $shown    the same as marked text
+     * @param ?WorkedAnswer       $answer   null where a half of the day that was not said changes it
+     * @param list<WorkedReading> $readings the ways in which it can be meant, where there is no one answer
+     * @param list<Crossing>      $crosses  landmarks of the day that are passed
+     * @param ?Changed            $changed  for later and earlier
+     * @param list<WorkedMethod>  $methods  the recommended one first
+     * @param list<Note>          $notes
+     */
+    public function __construct(
+        public string $sum,
+        public string $shown,
+        public Kind $kind,
+        public ?WorkedAnswer $answer,
+        public array $readings,
+        public array $crosses,
+        public bool $regroups,
+        public ?Changed $changed,
+        public ?Recommended $recommended,
+        public array $methods,
+        public DayStrip $strip,
+        public array $notes,
+    ) {
+    }
+}

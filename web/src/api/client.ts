@@ -1,0 +1,63 @@
+import type { ProblemReply, SheetReply } from './types';
+
+/** A refusal by the server, or the lack of a connection (status 0). */
+export class Refused extends Error {
+  constructor(
+    readonly status: number,
+    readonly problem: ProblemReply & { sheet?: SheetReply },
+  ) {
+    super(problem.detail);
+  }
+
+  get offline(): boolean {
+    return this.status === 0;
+  }
+}
+
+const noConnection: ProblemReply = {
+  status: 0,
+  code: 'offline',
+  detail: 'No connection at the moment. What you typed is kept.',
+  at: null,
+  example: null,
+};
+
+const strange: ProblemReply = {
+  status: 500,
+  code: 'strange',
+  detail: 'Something went wrong on our side. What you typed is still here; try again.',
+  at: null,
+  example: null,
+};
+
+/**
+ * Asks the API. The reply is what the PHP class of the route says it is (see types.ts); null for an empty one.
+ * @throws Refused
+ */
+export async function ask<Reply>(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<Reply> {
+  let response: Response;
+  try {
+    response = await fetch(path, {
+      method,
+      credentials: 'same-origin',
+      headers: body === undefined ? {} : { 'Content-Type': 'application/json' },
+      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+      ...(signal ? { signal } : {}),
+    });
+  } catch (failure) {
+    if (signal?.aborted) {
+      throw failure;
+    }
+    throw new Refused(0, noConnection);
+  }
+  if (response.ok) {
+    return (response.status === 204 ? null : await response.json()) as Reply;
+  }
+  const problem = response.headers.get('Content-Type')?.includes('problem+json')
+    ? ((await response.json()) as ProblemReply)
+    : // a server in front of ours that cannot reach it answers with a page of its own
+      response.status >= 502
+      ? noConnection
+      : strange;
+  throw new Refused(problem === noConnection ? 0 : response.status, problem);
+}

@@ -1,0 +1,204 @@
+// Written by ./rostik types from the PHP request and reply classes. Do not edit.
+
+export interface Change {
+  changed: boolean;
+  from: string;
+  to: string;
+  why: string;
+}
+
+export interface Changed {
+  hour: Change;
+  minute: Change;
+  half: Change | null;
+  day: Change | null;
+}
+
+export interface ColumnCell {
+  digits: string;
+  instead: string;
+}
+
+export interface ColumnHead {
+  unit: string;
+  mark: string;
+  squares: number;
+}
+
+export interface ColumnRow {
+  cells: ColumnCell[];
+}
+
+export interface ColumnsPicture {
+  type: 'columns';
+  heads: ColumnHead[];
+  rows: ColumnRow[];
+  sign: string;
+  carry: string[];
+  answer: string[];
+  rough: string[];
+  active: number;
+  after: string;
+}
+
+export type Crossing = 'hour' | 'noon' | 'midnight';
+
+export interface DayPin {
+  at: number;
+  label: string;
+  role: string;
+}
+
+export interface DaySpan {
+  from: number;
+  to: number;
+}
+
+export interface DayStrip {
+  pins: DayPin[];
+  spans: DaySpan[];
+}
+
+export type Kind = 'total' | 'difference' | 'later' | 'earlier' | 'elapsed';
+
+export interface LineJump {
+  from: number;
+  to: number;
+  label: string;
+  mark: string;
+}
+
+export interface LinePicture {
+  type: 'line';
+  from: number;
+  to: number;
+  per: number;
+  points: LinePoint[];
+  jumps: LineJump[];
+}
+
+export interface LinePoint {
+  at: number;
+  label: string;
+  landmark: string;
+  asked: boolean;
+}
+
+export interface MeReply {
+  name: string;
+  school: string;
+  className: string;
+}
+
+export interface NewSheetRequest {
+  title: string;
+  questions?: QuestionRequest[];
+}
+
+export interface Note {
+  code: string;
+  text: string;
+}
+
+export type Paper = 'a4' | 'letter';
+
+export type Picture = ColumnsPicture | LinePicture;
+
+export type PrintPart = 'sheet' | 'key' | 'both';
+
+export interface PrintRequest {
+  paper?: Paper;
+  part?: PrintPart;
+  squares?: boolean;
+}
+
+export interface ProblemReply {
+  status: number;
+  code: string;
+  detail: string;
+  at: number | null;
+  example: string | null;
+}
+
+export interface QuestionReply {
+  id: string;
+  sum: string;
+  shown: string;
+  answer: string | null;
+  problem: string | null;
+}
+
+export interface QuestionRequest {
+  id: string;
+  sum: string;
+}
+
+export interface Recommended {
+  method: string;
+  because: string;
+}
+
+export interface SheetLineReply {
+  id: string;
+  changedAt: string;
+  title: string;
+  questions: number;
+}
+
+export interface SheetReply {
+  id: string;
+  version: number;
+  title: string;
+  questions: QuestionReply[];
+}
+
+export interface SheetRequest {
+  version: number;
+  title: string;
+  questions: QuestionRequest[];
+}
+
+export interface Step {
+  say: string;
+  picture: Picture;
+  changed: Changed | null;
+}
+
+export interface WorkRequest {
+  sum: string;
+}
+
+export interface WorkedAnswer {
+  text: string;
+  shown: string;
+  value: string;
+  dayOffset: number | null;
+}
+
+export interface WorkedMethod {
+  id: string;
+  title: string;
+  steps: Step[];
+  answer: string;
+}
+
+export interface WorkedReading {
+  assumes: string;
+  sum: string;
+  answer: WorkedAnswer;
+}
+
+export interface WorkedSum {
+  sum: string;
+  shown: string;
+  kind: Kind;
+  answer: WorkedAnswer | null;
+  readings: WorkedReading[];
+  crosses: Crossing[];
+  regroups: boolean;
+  changed: Changed | null;
+  recommended: Recommended | null;
+  methods: WorkedMethod[];
+  strip: DayStrip;
+  notes: Note[];
+}

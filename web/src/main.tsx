@@ -1,0 +1,47 @@
+import './styles.css';
+import { QueryClientProvider, useQuery } from '@tanstack/react-query';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
+import { SignIn } from './account/SignIn';
+import { meQuery, queryClient } from './api/queries';
+import { PrintPreview } from './sheet/PrintPreview';
+import { Shelf } from './sheet/Shelf';
+import { Frame } from './shell/Frame';
+import { NoticeProvider } from './ui/notices';
+import { WorkScreen } from './work/WorkScreen';
+
+function App() {
+  const me = useQuery(meQuery);
+  if (me.isPending) {
+    return me.failureCount > 1 ? <p className="p-8 text-xl">No connection. Trying again…</p> : null;
+  }
+  if (me.data === null || me.isError) {
+    return <SignIn />;
+  }
+  return (
+    <NoticeProvider>
+      <Routes>
+        <Route element={<Frame me={me.data} />}>
+          <Route path="/prepare" element={<WorkScreen />} />
+          <Route path="/sheets" element={<Shelf />} />
+          <Route path="/sheets/:id/print" element={<PrintPreview />} />
+          <Route path="*" element={<Navigate to="/prepare" replace />} />
+        </Route>
+      </Routes>
+    </NoticeProvider>
+  );
+}
+
+const root = document.getElementById('root');
+if (root) {
+  createRoot(root).render(
+    <StrictMode>
+      <QueryClientProvider client={queryClient}>
+        <BrowserRouter>
+          <App />
+        </BrowserRouter>
+      </QueryClientProvider>
+    </StrictMode>,
+  );
+}

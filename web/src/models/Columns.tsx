@@ -1,0 +1,174 @@
+import type { ColumnsPicture } from '../api/types';
+import { MarkedSpans, plain } from './Marked';
+
+const square = 38;
+
+/**
+ * Written working on squared paper, one digit to a square. `last` is the picture of the last step: the paper is cut for
+ * it, so that nothing moves while one steps through.
+ */
+export function Columns({ picture, last }: { picture: ColumnsPicture; last: ColumnsPicture }) {
+  // where each column's last (ones) square is, counted from 0 at the left edge
+  const ends: number[] = [];
+  let at = 1;
+  for (const head of last.heads) {
+    at += head.squares + 1;
+    ends.push(at - 1);
+  }
+  const working = at + 1;
+  const rough = Math.max(5, Math.ceil(Math.max(0, ...last.rough.map((line) => line.length)) * 0.34) + 1);
+  const across = Math.max(16, working + rough);
+  const rowCount = picture.rows.length;
+  const lines = Math.max(7, rowCount + 5, last.rough.length + 2);
+  const width = across * square;
+  const height = lines * square;
+  const row = (n: number): number => n * square;
+  const headRow = 0;
+  const topRow = 2;
+  const answerRow = topRow + rowCount;
+
+  const digits = (text: string, column: number, line: number, key: string, className: string) =>
+    [...text].map((digit, i) => (
+      <text
+        key={`${key}${i}`}
+        x={((ends[column] ?? 0) - (text.length - 1 - i) + 0.5) * square}
+        y={row(line) + square * 0.74}
+        textAnchor="middle"
+        fontSize="26"
+        fontWeight="700"
+        className={className}
+      >
+        {digit}
+      </text>
+    ));
+
+  const said = picture.rows
+    .map((r) => r.cells.map((cell, c) => `${cell.digits} ${picture.heads[c]?.unit ?? ''}`).join(' '))
+    .join(` ${picture.sign} `);
+  const answer = picture.answer
+    .map((text, c) => (text === '' ? '' : `${text} ${picture.heads[c]?.unit ?? ''}`))
+    .join(' ');
+
+  return (
+    <svg
+      viewBox={`-1 -1 ${width + 2} ${height + 2}`}
+      className="h-full max-h-[360px] w-full"
+      role="img"
+      aria-label={`In columns: ${said}${answer.trim() === '' ? '' : `, answer ${answer.trim()}`}`}
+    >
+      <rect width={width} height={height} fill="#fff" />
+      {Array.from({ length: across + 1 }, (_, i) => (
+        <path key={`v${i}`} d={`M${i * square} 0V${height}`} stroke="var(--color-square)" />
+      ))}
+      {Array.from({ length: lines + 1 }, (_, i) => (
+        <path key={`h${i}`} d={`M0 ${i * square}H${width}`} stroke="var(--color-square)" />
+      ))}
+      {picture.active >= 0 && (
+        <rect
+          x={((ends[picture.active] ?? 0) - (picture.heads[picture.active]?.squares ?? 1) + 1) * square}
+          y={row(headRow)}
+          width={(picture.heads[picture.active]?.squares ?? 1) * square}
+          height={row(answerRow + 1)}
+          fill="#1d2733"
+          opacity="0.06"
+        />
+      )}
+      {picture.heads.map((head, c) => {
+        const x = ((ends[c] ?? 0) + 0.5 - (head.squares - 1) / 2) * square;
+        return (
+          <g key={head.unit}>
+            <text
+              x={x}
+              y={square * 0.68}
+              textAnchor="middle"
+              fontSize="20"
+              fontWeight="700"
+              className={`mark-${head.mark}`}
+            >
+              {head.unit}
+            </text>
+          </g>
+        );
+      })}
+      {picture.carry.map((carry, c) =>
+        carry === '' ? null : (
+          <text
+            key={c}
+            x={((ends[c] ?? 0) + 0.5) * square}
+            y={row(topRow) - 6}
+            textAnchor="middle"
+            fontSize="19"
+            fontWeight="700"
+            className={`mark-${picture.heads[c]?.mark ?? ''}`}
+          >
+            {carry}
+          </text>
+        ),
+      )}
+      {picture.rows.map((r, n) =>
+        r.cells.map((cell, c) => {
+          const mark = `mark-${picture.heads[c]?.mark ?? ''}`;
+          const blank = cell.digits === '0' && rowCount > 0 && picture.heads.length > 1 && cell.instead === '';
+          return (
+            <g key={`${n}-${c}`}>
+              {!blank && digits(cell.digits, c, topRow + n, `${n}${c}`, mark)}
+              {blank && digits('0', c, topRow + n, `${n}${c}`, mark)}
+              {cell.instead !== '' && (
+                <>
+                  <path
+                    d={`M${((ends[c] ?? 0) - cell.digits.length + 1.12) * square} ${row(topRow + n) + square * 0.86}L${((ends[c] ?? 0) + 0.9) * square} ${row(topRow + n) + square * 0.16}`}
+                    stroke="#1d2733"
+                    strokeWidth="2.5"
+                  />
+                  <text
+                    x={((ends[c] ?? 0) + 0.9) * square}
+                    y={row(topRow + n) - 6}
+                    textAnchor="end"
+                    fontSize="21"
+                    fontWeight="700"
+                    className={mark}
+                  >
+                    {cell.instead}
+                  </text>
+                </>
+              )}
+            </g>
+          );
+        }),
+      )}
+      <text x={square * 0.5} y={row(answerRow - 1) + square * 0.74} textAnchor="middle" fontSize="28" fontWeight="700">
+        {picture.sign}
+      </text>
+      <path d={`M0 ${row(answerRow)}H${at * square}`} stroke="#1d2733" strokeWidth="2.5" />
+      {picture.answer.map((text, c) => digits(text, c, answerRow, `a${c}`, `mark-${picture.heads[c]?.mark ?? ''}`))}
+      {picture.answer.every((text) => text !== '') && (
+        <path
+          d={`M0 ${row(answerRow + 1)}H${at * square}M0 ${row(answerRow + 1) + 5}H${at * square}`}
+          stroke="#1d2733"
+          strokeWidth="2"
+        />
+      )}
+      {picture.after !== '' && (
+        <text x={square * 0.5} y={row(answerRow + 2) + square * 0.72} fontSize="24" fontWeight="700">
+          <MarkedSpans text={picture.after} />
+        </text>
+      )}
+      {last.rough.length > 0 && (
+        <text x={(working + 0.3) * square} y={square * 0.68} fontSize="17" style={{ fill: '#55616d' }}>
+          rough work
+        </text>
+      )}
+      {picture.rough.map((line, i) => (
+        <text
+          key={i}
+          x={(working + 0.3) * square}
+          y={row(i + 1) + square * 0.7}
+          fontSize="21"
+          style={{ fill: '#37424e' }}
+        >
+          {plain(line)}
+        </text>
+      ))}
+    </svg>
+  );
+}

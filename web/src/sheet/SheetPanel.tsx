@@ -1,0 +1,312 @@
+import {
+  closestCenter,
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+} from '@dnd-kit/core';
+import {
+  arrayMove,
+  SortableContext,
+  sortableKeyboardCoordinates,
+  useSortable,
+  verticalListSortingStrategy,
+} from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
+import { GripVertical, Pencil, Trash2 } from 'lucide-react';
+import { useEffect, useRef, useState } from 'react';
+import { Link } from 'react-router';
+import type { QuestionReply } from '../api/types';
+import { Marked, plain } from '../models/Marked';
+import { Button } from '../ui/Button';
+import { useNotice } from '../ui/notices';
+import type { KeeperState, SheetKeeper } from './keeper';
+
+interface Props {
+  keeper: SheetKeeper;
+  state: KeeperState;
+  /** The sum that is worked at the moment, as it stands on the sheet. */
+  current: string;
+  onOpen: (sum: string) => void;
+}
+
+/** The sheet in hand: a piece of paper beside the working, saved as it changes. */
+export function SheetPanel({ keeper, state, current, onOpen }: Props) {
+  const notice = useNotice();
+  const { draft } = state;
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+  const end = useRef<HTMLLIElement>(null);
+  const count = draft.questions.length;
+  const before = useRef(count);
+  useEffect(() => {
+    if (count > before.current) {
+      end.current?.scrollIntoView({ block: 'nearest' });
+    }
+    before.current = count;
+  }, [count]);
+
+  const remove = (question: QuestionReply) => {
+    const place = draft.questions.indexOf(question);
+    keeper.change((now) => ({ ...now, questions: now.questions.filter((one) => one.id !== question.id) }));
+    notice(`Question ${place + 1} is off the sheet.`, () => {
+      keeper.change((now) => ({ ...now, questions: now.questions.toSpliced(place, 0, question) }));
+    });
+  };
+  const rewrite = (question: QuestionReply, sum: string) => {
+    keeper.change((now) => ({
+      ...now,
+      questions: now.questions.map((one) =>
+        one.id === question.id ? { ...one, sum, shown: sum, answer: null, problem: null } : one,
+      ),
+    }));
+  };
+  const dropped = ({ active, over }: DragEndEvent) => {
+    if (over && active.id !== over.id) {
+      keeper.change((now) => {
+        const ids = now.questions.map((one) => one.id);
+        return {
+          ...now,
+          questions: arrayMove(now.questions, ids.indexOf(String(active.id)), ids.indexOf(String(over.id))),
+        };
+      });
+    }
+  };
+  const place = (id: string | number) => draft.questions.findIndex((one) => one.id === id) + 1;
+
+  return (
+    <section aria-label="Sheet" className="flex min-h-0 flex-1 flex-col">
+      <div className="mb-2 flex min-h-9 flex-wrap items-center justify-between gap-x-4">
+        <SaveState state={state} keeper={keeper} />
+        <span className="flex gap-4">
+          <Link to="/sheets" className="underline underline-offset-4">
+            All sheets
+          </Link>
+          <Link to={`/sheets/${keeper.id}/print`} className="font-bold underline underline-offset-4">
+            Print…
+          </Link>
+        </span>
+      </div>
+      <div className="min-h-0 flex-1 overflow-y-auto bg-sheet px-5 py-4 shadow-[0_1px_6px_#0003]">
+        <label className="sr-only" htmlFor="sheet-title">
+          Title of the sheet
+        </label>
+        <input
+          id="sheet-title"
+          value={draft.title}
+          maxLength={120}
+          onChange={(event) => {
+            const title = event.target.value;
+            keeper.change((now) => ({ ...now, title }));
+          }}
+          className="-mx-1 w-full rounded px-1 text-xl font-bold hover:bg-wash"
+        />
+        {count === 0 ? (
+          <p className="mt-4 text-soft">
+            Nothing on it yet. Type a sum in the sum line and press <kbd className="key font-sans">Shift Enter</kbd>.
+          </p>
+        ) : (
+          <DndContext
+            sensors={sensors}
+            collisionDetection={closestCenter}
+            onDragEnd={dropped}
+            accessibility={{
+              screenReaderInstructions: {
+                draggable:
+                  'Press space to lift a question, move it with the arrow keys, and press space again to put it down.',
+              },
+              announcements: {
+                onDragStart: ({ active }) => `Question ${place(active.id)} lifted.`,
+                onDragOver: ({ over }) => (over ? `Now at place ${place(over.id)}.` : ''),
+                onDragEnd: ({ over }) => (over ? `Put down at place ${place(over.id)}.` : 'Put back.'),
+                onDragCancel: () => 'Put back.',
+              },
+            }}
+          >
+            <SortableContext items={draft.questions.map((one) => one.id)} strategy={verticalListSortingStrategy}>
+              <ol className="mt-3">
+                {draft.questions.map((question, i) => (
+                  <Row
+                    key={question.id}
+                    question={question}
+                    number={i + 1}
+                    isCurrent={question.sum === current || plain(question.shown) === current}
+                    onOpen={() => {
+                      onOpen(question.sum);
+                    }}
+                    onRemove={() => {
+                      remove(question);
+                    }}
+                    onRewrite={(sum) => {
+                      rewrite(question, sum);
+                    }}
+                  />
+                ))}
+                <li ref={end} aria-hidden="true" />
+              </ol>
+            </SortableContext>
+          </DndContext>
+        )}
+      </div>
+    </section>
+  );
+}
+
+interface RowProps {
+  question: QuestionReply;
+  number: number;
+  isCurrent: boolean;
+  onOpen: () => void;
+  onRemove: () => void;
+  onRewrite: (sum: string) => void;
+}
+
+function Row({ question, number, isCurrent, onOpen, onRemove, onRewrite }: RowProps) {
+  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
+    id: question.id,
+  });
+  const [editing, setEditing] = useState(false);
+  return (
+    <li
+      ref={setNodeRef}
+      style={{ transform: CSS.Translate.toString(transform), transition: transition ?? '' }}
+      className={`group flex items-start gap-1 border-b border-hair py-1 ${isDragging ? 'relative z-10 bg-wash' : ''}`}
+    >
+      <button
+        type="button"
+        ref={setActivatorNodeRef}
+        {...attributes}
+        {...listeners}
+        aria-label={`Move question ${number}`}
+        className="-ml-3 grid min-h-10 w-7 shrink-0 cursor-grab touch-none place-items-center text-soft"
+      >
+        <GripVertical size={18} aria-hidden="true" />
+      </button>
+      <span className="w-6 shrink-0 pt-1.5 font-bold tabular-nums">{number}</span>
+      <div className="min-w-0 flex-1">
+        {editing ? (
+          <EditField
+            label={`Question ${number}`}
+            sum={question.sum}
+            onDone={(sum) => {
+              setEditing(false);
+              if (sum !== null && sum !== question.sum) {
+                onRewrite(sum);
+              }
+            }}
+          />
+        ) : (
+          <button
+            type="button"
+            onClick={onOpen}
+            aria-current={isCurrent}
+            aria-label={`Question ${number}: ${plain(question.shown)}. Show it worked`}
+            className={`w-full rounded px-1 py-1 text-left text-lg [overflow-wrap:anywhere] hover:bg-wash ${isCurrent ? 'bg-wash' : ''}`}
+          >
+            <span className="block">
+              <Marked text={question.shown} />
+            </span>
+            <span className={`block text-base ${question.problem === null ? 'text-soft' : 'font-bold text-wrong'}`}>
+              {question.problem ?? (question.answer === null ? '…' : <>= {plain(question.answer)}</>)}
+            </span>
+          </button>
+        )}
+      </div>
+      {!editing && (
+        <span className="flex shrink-0">
+          <button
+            type="button"
+            className="grid min-h-10 w-8 place-items-center text-soft hover:text-ink"
+            aria-label={`Change question ${number}`}
+            onClick={() => {
+              setEditing(true);
+            }}
+          >
+            <Pencil size={17} aria-hidden="true" />
+          </button>
+          <button
+            type="button"
+            className="grid min-h-10 w-8 place-items-center text-soft hover:text-ink"
+            aria-label={`Take question ${number} off the sheet`}
+            onClick={onRemove}
+          >
+            <Trash2 size={17} aria-hidden="true" />
+          </button>
+        </span>
+      )}
+    </li>
+  );
+}
+
+function EditField({ label, sum, onDone }: { label: string; sum: string; onDone: (sum: string | null) => void }) {
+  const [text, setText] = useState(sum);
+  const field = useRef<HTMLInputElement>(null);
+  useEffect(() => {
+    field.current?.select();
+  }, []);
+  return (
+    <input
+      ref={field}
+      aria-label={label}
+      value={text}
+      maxLength={300}
+      onChange={(event) => {
+        setText(event.target.value);
+      }}
+      onBlur={() => {
+        onDone(text.trim() === '' ? null : text);
+      }}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter') {
+          onDone(text.trim() === '' ? null : text);
+        } else if (event.key === 'Escape') {
+          onDone(null);
+        }
+      }}
+      className="my-0.5 w-full rounded-md border-2 border-ink px-2 py-1 text-lg"
+    />
+  );
+}
+
+function SaveState({ state, keeper }: { state: KeeperState; keeper: SheetKeeper }) {
+  if (state.saving === 'conflict') {
+    return (
+      <div role="alert" className="mb-1 w-full border-2 border-ink bg-[#fff3df] px-4 py-3">
+        <p className="font-bold">This sheet was changed in another window as well.</p>
+        <p>Nothing is lost yet. Which is to stay?</p>
+        <div className="mt-2 flex flex-wrap gap-2">
+          <Button
+            look="strong"
+            onClick={() => {
+              keeper.putTogether();
+            }}
+          >
+            Put both together
+          </Button>
+          <Button
+            onClick={() => {
+              keeper.takeTheirs();
+            }}
+          >
+            Only the other one
+          </Button>
+        </div>
+      </div>
+    );
+  }
+  const words = {
+    saved: 'Saved',
+    saving: 'Saving…',
+    waiting: 'Not sent yet: no connection. It is kept here and sent as soon as it can be.',
+    gone: 'This sheet has been deleted elsewhere. What you see is kept in this browser.',
+  }[state.saving];
+  return (
+    <p role="status" className={state.saving === 'saved' || state.saving === 'saving' ? 'text-soft' : 'font-bold'}>
+      {words}
+    </p>
+  );
+}

@@ -1,0 +1,122 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Copy, Printer, Trash2 } from 'lucide-react';
+import { Link, useNavigate } from 'react-router';
+import { ask } from '../api/client';
+import { shelfQuery } from '../api/queries';
+import type { SheetLineReply, SheetReply } from '../api/types';
+import { Button } from '../ui/Button';
+import { useNotice } from '../ui/notices';
+import { useTitle } from '../ui/useTitle';
+import { forgetSheet, rememberSheet } from './useSheet';
+
+const when = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'long' });
+
+/** All sheets of the teacher, the one changed last first. */
+export function Shelf() {
+  useTitle('Sheets');
+  const navigate = useNavigate();
+  const client = useQueryClient();
+  const notice = useNotice();
+  const shelf = useQuery(shelfQuery);
+  const refresh = () => void client.invalidateQueries(shelfQuery);
+  const sorry = (failure: Error) => {
+    notice(failure.message);
+  };
+  const begin = useMutation({
+    mutationFn: () => ask<SheetReply>('POST', '/api/sheets', { title: '', questions: [] }),
+    onSuccess: (sheet) => {
+      rememberSheet(sheet);
+      refresh();
+      void navigate(`/prepare?sheet=${sheet.id}`);
+    },
+    onError: sorry,
+  });
+  const copy = useMutation({
+    mutationFn: (id: string) => ask<SheetReply>('POST', `/api/sheets/${id}/copy`),
+    onSuccess: (sheet) => {
+      refresh();
+      notice(`Copied as “${sheet.title}”.`);
+    },
+    onError: sorry,
+  });
+  const restore = useMutation({
+    mutationFn: (id: string) => ask<SheetReply>('POST', `/api/sheets/${id}/restore`),
+    onSuccess: refresh,
+    onError: sorry,
+  });
+  const remove = useMutation({
+    mutationFn: (sheet: SheetLineReply) => ask<null>('DELETE', `/api/sheets/${sheet.id}`),
+    onSuccess: (_, sheet) => {
+      forgetSheet(sheet.id);
+      refresh();
+      notice(`“${sheet.title}” is deleted.`, () => {
+        restore.mutate(sheet.id);
+      });
+    },
+    onError: sorry,
+  });
+  return (
+    <div className="mx-auto w-full max-w-4xl px-6 py-8">
+      <div className="flex items-end justify-between border-b-2 border-ink pb-3">
+        <h1 className="text-3xl font-bold">Sheets</h1>
+        <Button
+          look="strong"
+          onClick={() => {
+            begin.mutate();
+          }}
+        >
+          New sheet
+        </Button>
+      </div>
+      {shelf.isError && <p className="mt-6">{shelf.error.message}</p>}
+      {shelf.data?.length === 0 && (
+        <p className="mt-6 text-lg">No sheets yet. Begin one with “New sheet”, or type a sum and add it to one.</p>
+      )}
+      <ul>
+        {shelf.data?.map((sheet) => (
+          <li key={sheet.id} className="flex flex-wrap items-center gap-x-4 border-b border-hair py-2">
+            <Link
+              to={`/prepare?sheet=${sheet.id}`}
+              className="min-w-60 flex-1 py-2 text-xl [overflow-wrap:anywhere] hover:underline"
+            >
+              <span className="font-bold">{sheet.title}</span>
+              <span className="block text-base text-soft">
+                {sheet.questions === 1 ? '1 question' : `${sheet.questions} questions`}, changed{' '}
+                {when.format(new Date(sheet.changedAt))}
+              </span>
+            </Link>
+            <span className="flex items-center gap-1">
+              <Link
+                to={`/sheets/${sheet.id}/print`}
+                className="inline-flex min-h-10 items-center gap-2 px-2 underline underline-offset-4"
+                aria-label={`Print ${sheet.title}`}
+              >
+                <Printer size={17} aria-hidden="true" /> Print
+              </Link>
+              <Button
+                look="quiet"
+                className="font-normal"
+                aria-label={`Copy ${sheet.title}`}
+                onClick={() => {
+                  copy.mutate(sheet.id);
+                }}
+              >
+                <Copy size={17} aria-hidden="true" /> Copy
+              </Button>
+              <Button
+                look="quiet"
+                className="font-normal"
+                aria-label={`Delete ${sheet.title}`}
+                onClick={() => {
+                  remove.mutate(sheet);
+                }}
+              >
+                <Trash2 size={17} aria-hidden="true" /> Delete
+              </Button>
+            </span>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}

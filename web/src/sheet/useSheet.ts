@@ -1,0 +1,47 @@
+import { queryOptions, useQuery } from '@tanstack/react-query';
+import { useEffect, useSyncExternalStore } from 'react';
+import { ask } from '../api/client';
+import { queryClient } from '../api/queries';
+import type { SheetReply } from '../api/types';
+import { SheetKeeper, type KeeperState } from './keeper';
+
+const keeperQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['keeper', id],
+    queryFn: async ({ signal }) =>
+      new SheetKeeper(await ask<SheetReply>('GET', `/api/sheets/${id}`, undefined, signal), window.localStorage),
+    staleTime: Infinity,
+    gcTime: Infinity,
+    structuralSharing: false,
+    enabled: id !== '',
+  });
+
+/** Hands over a sheet that has just been made, without asking for it again. */
+export function rememberSheet(sheet: SheetReply): void {
+  queryClient.setQueryData(keeperQuery(sheet.id).queryKey, new SheetKeeper(sheet, window.localStorage));
+}
+
+export function forgetSheet(id: string): void {
+  queryClient.removeQueries({ queryKey: keeperQuery(id).queryKey });
+}
+
+const nothing: KeeperState = { draft: { title: '', questions: [] }, saving: 'saved', theirs: null };
+const never = () => () => undefined;
+
+export function useSheet(id: string | null): { keeper: SheetKeeper | null; state: KeeperState; error: Error | null } {
+  const query = useQuery(keeperQuery(id ?? ''));
+  const keeper = id === null ? null : (query.data ?? null);
+  const state = useSyncExternalStore(keeper?.subscribe ?? never, keeper?.snapshot ?? (() => nothing));
+  useEffect(() => {
+    if (!keeper) {
+      return;
+    }
+    window.addEventListener('online', keeper.flush);
+    window.addEventListener('pagehide', keeper.flush);
+    return () => {
+      window.removeEventListener('online', keeper.flush);
+      window.removeEventListener('pagehide', keeper.flush);
+    };
+  }, [keeper]);
+  return { keeper, state, error: id === null ? null : query.error };
+}

@@ -1,0 +1,138 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { CircleUser } from 'lucide-react';
+import { DropdownMenu } from 'radix-ui';
+import { useState } from 'react';
+import { NavLink, Outlet, useNavigate, useSearchParams } from 'react-router';
+import { ask } from '../api/client';
+import type { MeReply } from '../api/types';
+import { useKeys } from '../ui/keys';
+import { useSettled } from '../ui/useSettled';
+import { useQuery } from '@tanstack/react-query';
+import { workQuery } from '../api/queries';
+import { SumLine } from '../work/SumLine';
+import { KeyList } from './KeyList';
+import { LineContext } from './line';
+
+const place = ({ isActive }: { isActive: boolean }) =>
+  `py-3 text-lg border-b-3 -mb-0.5 ${isActive ? 'border-ink font-bold' : 'border-transparent hover:border-hair'}`;
+
+/** The top line with the places and the sum line, on every screen; the place itself below it. */
+export function Frame({ me }: { me: MeReply }) {
+  const navigate = useNavigate();
+  const client = useQueryClient();
+  const [params] = useSearchParams();
+  const address = params.get('sum') ?? '';
+  const [text, setText] = useState(address);
+  const [lastAddress, setLastAddress] = useState(address);
+  if (address !== lastAddress) {
+    // the address changed under us: back, forward, or a question opened from the sheet
+    setLastAddress(address);
+    if (address !== '') {
+      setText(address);
+    }
+  }
+  const [adding, setAdding] = useState(0);
+  const [keysOpen, setKeysOpen] = useState(false);
+  const settled = useSettled(text, 120);
+  const work = useQuery(workQuery(settled));
+  const open = (sum: string) => {
+    const next = new URLSearchParams(window.location.pathname === '/prepare' ? window.location.search : '');
+    if (sum.trim() === '') {
+      next.delete('sum');
+    } else {
+      next.set('sum', sum);
+    }
+    next.delete('method');
+    next.delete('step');
+    setText(sum);
+    setLastAddress(sum.trim() === '' ? '' : sum);
+    void navigate(`/prepare?${next.toString()}`, { replace: window.location.pathname === '/prepare' });
+  };
+  const signOut = useMutation({
+    mutationFn: () => ask<null>('POST', '/api/sign-out'),
+    onSuccess: () => {
+      client.clear();
+      window.location.assign('/');
+    },
+  });
+  useKeys({
+    '?': () => {
+      setKeysOpen(true);
+    },
+  });
+  return (
+    <LineContext value={{ text, settled, work, open, adding }}>
+      <div className="flex min-h-dvh flex-col lg:h-dvh">
+        <header className="flex flex-wrap items-center gap-x-7 border-b-2 border-ink px-6">
+          <NavLink to="/prepare" className="text-2xl font-bold" end>
+            Rostik
+          </NavLink>
+          <nav aria-label="Places" className="flex gap-6">
+            <NavLink to="/prepare" className={place}>
+              Prepare
+            </NavLink>
+            <NavLink to="/sheets" className={place}>
+              Sheets
+            </NavLink>
+          </nav>
+          <div className="ml-auto flex min-w-0 flex-1 items-center justify-end gap-3 py-1.5 max-md:basis-full">
+            <SumLine
+              text={text}
+              onType={open}
+              onEnter={() => {
+                open(text);
+              }}
+              onAdd={() => {
+                open(text);
+                setAdding((n) => n + 1);
+              }}
+              problem={work.isPlaceholderData || text !== settled ? null : (work.error ?? work.failureReason)}
+            />
+            <DropdownMenu.Root modal={false}>
+              <DropdownMenu.Trigger
+                className="grid size-10 shrink-0 place-items-center rounded-md hover:bg-wash"
+                aria-label={`${me.name}, ${me.className}`}
+              >
+                <CircleUser aria-hidden="true" />
+              </DropdownMenu.Trigger>
+              <DropdownMenu.Portal>
+                <DropdownMenu.Content
+                  align="end"
+                  sideOffset={6}
+                  className="z-30 min-w-56 border-2 border-ink bg-sheet py-2"
+                >
+                  <DropdownMenu.Label className="px-4 pb-2">
+                    <span className="block font-bold">{me.name}</span>
+                    <span className="block text-soft">
+                      {me.className}, {me.school}
+                    </span>
+                  </DropdownMenu.Label>
+                  <DropdownMenu.Item
+                    className="cursor-pointer px-4 py-2 outline-none data-[highlighted]:bg-wash"
+                    onSelect={() => {
+                      setKeysOpen(true);
+                    }}
+                  >
+                    Keys <kbd className="key ml-2 font-sans">?</kbd>
+                  </DropdownMenu.Item>
+                  <DropdownMenu.Item
+                    className="cursor-pointer px-4 py-2 outline-none data-[highlighted]:bg-wash"
+                    onSelect={() => {
+                      signOut.mutate();
+                    }}
+                  >
+                    Sign out
+                  </DropdownMenu.Item>
+                </DropdownMenu.Content>
+              </DropdownMenu.Portal>
+            </DropdownMenu.Root>
+          </div>
+        </header>
+        <main className="flex min-h-0 flex-1 flex-col">
+          <Outlet />
+        </main>
+      </div>
+      <KeyList open={keysOpen} onOpenChange={setKeysOpen} />
+    </LineContext>
+  );
+}

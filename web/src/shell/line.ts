@@ -1,0 +1,24 @@
+import type { UseQueryResult } from '@tanstack/react-query';
+import { createContext, useContext } from 'react';
+import type { WorkedSum } from '../api/types';
+
+/** The sum line, as the screens below it see it. */
+export interface Line {
+  text: string;
+  /** The text once typing has paused for a moment: what `work` is about. */
+  settled: string;
+  work: UseQueryResult<WorkedSum>;
+  open: (sum: string) => void;
+  /** Counts the wishes to put the sum on the sheet. */
+  adding: number;
+}
+
+export const LineContext = createContext<Line | null>(null);
+
+export function useLine(): Line {
+  const line = useContext(LineContext);
+  if (!line) {
+    throw new Error('Only within the frame.');
+  }
+  return line;
+}

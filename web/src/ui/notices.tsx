@@ -1,0 +1,62 @@
+import { Toast } from 'radix-ui';
+import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
+import { Button } from './Button';
+
+interface Notice {
+  id: number;
+  text: string;
+  undo?: () => void;
+}
+
+const Notices = createContext<(text: string, undo?: () => void) => void>(() => undefined);
+
+/** Says something in passing, with a way to undo it. */
+export const useNotice = () => useContext(Notices);
+
+export function NoticeProvider({ children }: { children: ReactNode }) {
+  const [notices, setNotices] = useState<Notice[]>([]);
+  const notify = useCallback((text: string, undo?: () => void) => {
+    setNotices((all) => [...all.slice(-2), { id: (all.at(-1)?.id ?? 0) + 1, text, ...(undo ? { undo } : {}) }]);
+  }, []);
+  const close = useCallback((id: number) => {
+    setNotices((all) => all.filter((one) => one.id !== id));
+  }, []);
+  const list = useMemo(
+    () =>
+      notices.map((notice) => (
+        <Toast.Root
+          key={notice.id}
+          duration={notice.undo ? 15000 : 5000}
+          onOpenChange={(open) => {
+            if (!open) {
+              close(notice.id);
+            }
+          }}
+          className="flex items-center gap-4 rounded-md bg-ink px-5 py-3 text-white"
+        >
+          <Toast.Description>{notice.text}</Toast.Description>
+          {notice.undo && (
+            <Toast.Action
+              altText="Undo"
+              asChild
+              onClick={() => {
+                notice.undo?.();
+              }}
+            >
+              <Button look="quiet">Undo</Button>
+            </Toast.Action>
+          )}
+        </Toast.Root>
+      )),
+    [notices, close],
+  );
+  return (
+    <Notices.Provider value={notify}>
+      <Toast.Provider swipeDirection="down">
+        {children}
+        {list}
+        <Toast.Viewport className="fixed bottom-4 left-1/2 z-50 flex -translate-x-1/2 flex-col gap-2 outline-none" />
+      </Toast.Provider>
+    </Notices.Provider>
+  );
+}

@@ -1,0 +1,8 @@
+import { useEffect } from 'react';
+
+/** The title of the window. */
+export function useTitle(title: string): void {
+  useEffect(() => {
+    document.title = `${title} · Rostik`;
+  }, [title]);
+}

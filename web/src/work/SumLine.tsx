@@ -1,0 +1,111 @@
+import { useEffect, useEffectEvent, useRef, useState } from 'react';
+import { Refused } from '../api/client';
+import { useKeys } from '../ui/keys';
+
+interface Props {
+  /** What stands in the line. */
+  text: string;
+  onType: (text: string) => void;
+  /** Enter: on to the working. */
+  onEnter: () => void;
+  /** Shift and Enter: on to the sheet. */
+  onAdd: () => void;
+  problem: Error | null;
+}
+
+/** The sum line: one field in which any sum can be typed. What is wrong with it is said under it, kindly, after a pause. */
+export function SumLine({ text, onType, onEnter, onAdd, problem }: Props) {
+  const field = useRef<HTMLInputElement>(null);
+  useKeys({
+    '/': () => {
+      field.current?.focus();
+      field.current?.select();
+    },
+  });
+  const [patient, setPatient] = useState(true);
+  const settle = useEffectEvent(() => {
+    setPatient(false);
+  });
+  useEffect(() => {
+    const timer = setTimeout(() => {
+      settle();
+    }, 700);
+    return () => {
+      clearTimeout(timer);
+    };
+  }, [text]);
+  const shown = problem instanceof Refused && !patient && text.trim() !== '' ? problem : null;
+  const example = shown?.problem.example ?? null;
+  const at = shown?.problem.at ?? null;
+  return (
+    <div className="relative min-w-0 flex-1 md:max-w-[34rem]">
+      <label className="sr-only" htmlFor="sum-line">
+        Sum line: type a sum
+      </label>
+      <input
+        id="sum-line"
+        ref={field}
+        value={text}
+        onChange={(event) => {
+          setPatient(true);
+          onType(event.target.value);
+        }}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') {
+            event.preventDefault();
+            setPatient(false);
+            if (event.shiftKey) {
+              onAdd();
+            } else {
+              field.current?.blur();
+              onEnter();
+            }
+          } else if (event.key === 'Escape') {
+            field.current?.blur();
+          }
+        }}
+        placeholder="type a sum"
+        autoComplete="off"
+        autoCapitalize="off"
+        spellCheck={false}
+        maxLength={300}
+        aria-invalid={shown !== null}
+        aria-describedby={shown ? 'sum-problem' : undefined}
+        className="w-full rounded-md border-2 border-ink bg-sheet py-1.5 pr-12 pl-3.5 text-xl placeholder:text-soft"
+      />
+      <kbd className="key pointer-events-none absolute top-2.5 right-3 font-sans" aria-hidden="true">
+        /
+      </kbd>
+      {shown && (
+        <div
+          id="sum-problem"
+          role="status"
+          className="absolute top-full right-0 left-0 z-20 mt-1 border-2 border-ink bg-sheet px-4 py-3"
+        >
+          {at !== null && !shown.offline && (
+            <p className="overflow-hidden font-mono text-base whitespace-pre" aria-hidden="true">
+              {text.slice(Math.max(0, at - 24), at)}
+              <span className="bg-[#ffe3c2] underline decoration-2">{text.slice(at, at + 20) || ' ? '}</span>
+            </p>
+          )}
+          <p>{shown.problem.detail}</p>
+          {example !== null && (
+            <p className="mt-1">
+              <span className="text-soft">This works: </span>
+              <button
+                type="button"
+                className="rounded font-bold underline underline-offset-4"
+                onClick={() => {
+                  onType(example);
+                  field.current?.focus();
+                }}
+              >
+                {example}
+              </button>
+            </p>
+          )}
+        </div>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,258 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect, useEffectEvent, useRef } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import { ask } from '../api/client';
+import { shelfQuery } from '../api/queries';
+import type { SheetReply, WorkedSum as Worked } from '../api/types';
+import { DayStrip } from '../models/DayStrip';
+import { Marked, plain } from '../models/Marked';
+import { SheetPanel } from '../sheet/SheetPanel';
+import { rememberSheet, useSheet } from '../sheet/useSheet';
+import { useLine } from '../shell/line';
+import { Button } from '../ui/Button';
+import { useKeys } from '../ui/keys';
+import { useNotice } from '../ui/notices';
+import { useTitle } from '../ui/useTitle';
+import { WorkedSum } from './WorkedSum';
+
+const examples = ['3:45 pm + 2½ hours', '11:05 am - 40 min', '7 am to 3 pm', '5 h 20 min - 2 h 35 min'];
+const noDay = { pins: [], spans: [] };
+
+/** The working screen: the sum of the sum line worked on the left, the sheet in hand on the right. */
+export function WorkScreen() {
+  useTitle('Prepare');
+  const line = useLine();
+  const [params, setParams] = useSearchParams();
+  const sheetId = params.get('sheet');
+  const { keeper, state, error } = useSheet(sheetId);
+  const notice = useNotice();
+  const client = useQueryClient();
+  const worked = line.text.trim() === '' ? null : (line.work.data ?? null);
+  // while one types on, or where the line cannot be read, the last sum stays on the screen, marked as such
+  const isOld = worked !== null && (line.work.isPlaceholderData || line.work.isError || line.text !== line.settled);
+
+  const onMove = useCallback(
+    (method: string, step: number) => {
+      setParams(
+        (now) => {
+          now.set('method', method);
+          now.set('step', String(step + 1));
+          return now;
+        },
+        { replace: true },
+      );
+    },
+    [setParams],
+  );
+
+  const begin = useMutation({
+    mutationFn: (sum: string) =>
+      ask<SheetReply>('POST', '/api/sheets', {
+        title: '',
+        questions: sum === '' ? [] : [{ id: crypto.randomUUID(), sum }],
+      }),
+    onSuccess: (sheet) => {
+      rememberSheet(sheet);
+      void client.invalidateQueries(shelfQuery);
+      setParams((now) => {
+        now.set('sheet', sheet.id);
+        return now;
+      });
+    },
+    onError: (failure) => {
+      notice(failure.message);
+    },
+  });
+
+  const add = (sum: Worked) => {
+    if (keeper) {
+      const question = {
+        id: crypto.randomUUID(),
+        sum: sum.sum,
+        shown: sum.shown,
+        answer: sum.answer?.shown ?? null,
+        problem: sum.answer ? null : 'a.m. or p.m. is not said, and it changes the answer.',
+      };
+      keeper.change((draft) => ({ ...draft, questions: [...draft.questions, question] }));
+    } else if (!begin.isPending) {
+      begin.mutate(sum.sum);
+    }
+  };
+  const addNow = () => {
+    if (worked && !isOld) {
+      add(worked);
+    }
+  };
+  useKeys({ s: addNow });
+
+  // Shift and Enter may come before the reply: the sum goes on the sheet as soon as it is there
+  const wished = useRef(line.adding);
+  const grant = useEffectEvent(() => {
+    if (wished.current !== line.adding && worked && !isOld) {
+      wished.current = line.adding;
+      add(worked);
+    } else if (line.work.isError && line.text === line.settled) {
+      wished.current = line.adding;
+    }
+  });
+  useEffect(() => {
+    grant();
+  }, [line.adding, worked, isOld, line.work.isError]);
+
+  return (
+    <>
+      <div className="border-b border-hair px-4 pt-1.5">
+        <DayStrip strip={worked?.strip ?? noDay} />
+      </div>
+      <div className="grid min-h-0 flex-1 lg:grid-cols-[minmax(0,1fr)_24rem]">
+        <section aria-label="The sum, worked" className="flex min-h-0 min-w-0 flex-col overflow-y-auto px-6 pt-3">
+          {worked === null ? (
+            <Beginning onOpen={line.open} />
+          ) : (
+            <>
+              <div className={`flex flex-wrap items-center justify-between gap-x-6 ${isOld ? 'opacity-55' : ''}`}>
+                <h1 className="text-4xl leading-tight font-bold" data-testid="sum" aria-busy={isOld}>
+                  <Marked text={worked.shown} />
+                  {worked.answer && (
+                    <>
+                      {' = '}
+                      <span data-testid="answer">
+                        <Marked text={worked.answer.shown} />
+                      </span>
+                    </>
+                  )}
+                </h1>
+                {worked.answer && (
+                  <Button onClick={addNow} aria-disabled={isOld} shortcut="S">
+                    {keeper ? 'Add to sheet' : 'Start a sheet with it'}
+                  </Button>
+                )}
+              </div>
+              {worked.notes.map((note) => (
+                <p key={note.code} className="mt-0.5 text-lg text-soft" data-testid="note">
+                  {note.text}
+                </p>
+              ))}
+              {worked.readings.length > 0 ? (
+                <Readings worked={worked} onOpen={line.open} />
+              ) : (
+                <WorkedSum
+                  worked={worked}
+                  method={params.get('method')}
+                  step={Number(params.get('step') ?? '1') - 1}
+                  onMove={onMove}
+                />
+              )}
+            </>
+          )}
+        </section>
+        <aside
+          aria-label="Sheet in hand"
+          className="flex min-h-0 flex-col bg-desk px-4 py-3 max-lg:border-t-2 lg:border-l-2 border-ink"
+        >
+          {keeper ? (
+            <SheetPanel keeper={keeper} state={state} current={worked ? plain(worked.shown) : ''} onOpen={line.open} />
+          ) : error ? (
+            <p>
+              {error.message}{' '}
+              <Link to="/sheets" className="underline">
+                All sheets
+              </Link>
+            </p>
+          ) : sheetId === null ? (
+            <Sheets
+              onBegin={() => {
+                begin.mutate('');
+              }}
+            />
+          ) : null}
+        </aside>
+      </div>
+    </>
+  );
+}
+
+function Beginning({ onOpen }: { onOpen: (sum: string) => void }) {
+  return (
+    <div className="max-w-2xl pt-8">
+      <h1 className="text-3xl font-bold">Type a sum</h1>
+      <p className="mt-2 text-xl">
+        Press <kbd className="key font-sans">/</kbd> and type it the way you would say it. You get the answer and each
+        way of working it.
+      </p>
+      <ul className="mt-6 grid gap-x-10 gap-y-1 sm:grid-cols-2">
+        {examples.map((example) => (
+          <li key={example}>
+            <button
+              type="button"
+              className="min-h-11 rounded text-xl font-bold underline decoration-1 underline-offset-4 hover:decoration-2"
+              onClick={() => {
+                onOpen(example);
+              }}
+            >
+              {example}
+            </button>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+/** Where a.m. or p.m. was not said and matters: each way in which it can be meant, to choose from. */
+function Readings({ worked, onOpen }: { worked: Worked; onOpen: (sum: string) => void }) {
+  return (
+    <div className="mt-5">
+      <h2 className="text-xl font-bold">Which do you mean?</h2>
+      <ul className="mt-2 space-y-2">
+        {worked.readings.map((reading) => (
+          <li key={reading.sum}>
+            <button
+              type="button"
+              className="w-full max-w-2xl rounded-md border-2 border-ink bg-sheet px-4 py-2.5 text-left text-xl hover:bg-wash"
+              onClick={() => {
+                onOpen(reading.sum);
+              }}
+            >
+              <span className="block text-base text-soft">{reading.assumes}</span>
+              <span className="font-bold">{reading.sum}</span> = <Marked text={reading.answer.shown} />
+            </button>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+/** No sheet in hand: begin one, or take one up again. */
+function Sheets({ onBegin }: { onBegin: () => void }) {
+  const shelf = useQuery(shelfQuery);
+  const [params] = useSearchParams();
+  const to = (id: string) => {
+    const next = new URLSearchParams(params);
+    next.set('sheet', id);
+    return `/prepare?${next.toString()}`;
+  };
+  return (
+    <div className="pt-1">
+      <h2 className="text-xl font-bold">A sheet to go with it</h2>
+      <Button className="mt-3" onClick={onBegin}>
+        New sheet
+      </Button>
+      {(shelf.data?.length ?? 0) > 0 && (
+        <>
+          <p className="mt-5 mb-1 text-soft">or go on with</p>
+          <ul>
+            {shelf.data?.slice(0, 6).map((sheet) => (
+              <li key={sheet.id} className="border-b border-[#cfcabd]">
+                <Link to={to(sheet.id)} className="block py-2 text-lg hover:underline">
+                  {sheet.title}
+                </Link>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+    </div>
+  );
+}

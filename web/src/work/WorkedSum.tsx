@@ -1,0 +1,212 @@
+import { Pause, Play, SkipBack, SkipForward, StepBack } from 'lucide-react';
+import { Tabs } from 'radix-ui';
+import { useEffect, useRef, useState } from 'react';
+import type { Changed, Recommended, WorkedMethod, WorkedSum as Worked } from '../api/types';
+import { Marked, Shape } from '../models/Marked';
+import { Model } from '../models/Model';
+import { Button } from '../ui/Button';
+import { useKeys } from '../ui/keys';
+
+const pace = 2200;
+
+interface Props {
+  worked: Worked;
+  method: string | null;
+  step: number | null;
+  onMove: (method: string, step: number) => void;
+}
+
+/** A sum worked in each of its methods, one step at a time. */
+export function WorkedSum({ worked, method, step, onMove }: Props) {
+  const chosen = worked.methods.find((one) => one.id === method) ?? worked.methods[0];
+  if (!chosen) {
+    return null;
+  }
+  const last = chosen.steps.length - 1;
+  return (
+    <Steps
+      key={worked.sum}
+      worked={worked}
+      chosen={chosen}
+      step={Math.min(Math.max(step ?? 0, 0), last)}
+      onMove={onMove}
+    />
+  );
+}
+
+function Steps({
+  worked,
+  chosen,
+  step,
+  onMove,
+}: {
+  worked: Worked;
+  chosen: WorkedMethod;
+  step: number;
+  onMove: (method: string, step: number) => void;
+}) {
+  const last = chosen.steps.length - 1;
+  const [playing, setPlaying] = useState(false);
+  const go = (to: number) => {
+    onMove(chosen.id, Math.min(Math.max(to, 0), last));
+  };
+  const play = () => {
+    if (playing) {
+      setPlaying(false);
+      return;
+    }
+    if (step === last) {
+      go(0);
+    }
+    setPlaying(true);
+  };
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  useEffect(() => {
+    if (!playing) {
+      return;
+    }
+    timer.current = setTimeout(() => {
+      if (step >= last) {
+        setPlaying(false);
+      } else {
+        onMove(chosen.id, step + 1);
+      }
+    }, pace);
+    return () => {
+      clearTimeout(timer.current);
+    };
+  }, [playing, step, last, chosen.id, onMove]);
+
+  const move = (to: number) => () => {
+    setPlaying(false);
+    go(to);
+  };
+  useKeys({
+    ArrowRight: move(step + 1),
+    ArrowLeft: move(step - 1),
+    Home: move(0),
+    End: move(last),
+    p: play,
+    ...Object.fromEntries(
+      worked.methods.map((one, i) => [
+        String(i + 1),
+        () => {
+          setPlaying(false);
+          onMove(one.id, 0);
+        },
+      ]),
+    ),
+  });
+
+  const now = chosen.steps[step];
+  const end = chosen.steps[last];
+  if (!now || !end) {
+    return null;
+  }
+  return (
+    <div className="flex min-h-0 flex-1 flex-col">
+      <Tabs.Root
+        value={chosen.id}
+        onValueChange={(id) => {
+          setPlaying(false);
+          onMove(id, 0);
+        }}
+        className="flex min-h-0 flex-1 flex-col"
+      >
+        <div className="flex flex-wrap items-baseline gap-x-6 gap-y-1">
+          <Tabs.List aria-label="Methods" className="flex gap-6" data-own-keys>
+            {worked.methods.map((one, i) => (
+              <Tabs.Trigger
+                key={one.id}
+                value={one.id}
+                className="flex min-h-9 items-center gap-2 border-b-4 border-transparent text-lg data-[state=active]:border-ink data-[state=active]:font-bold"
+              >
+                {one.title}
+                <kbd className="key font-sans font-normal" aria-hidden="true">
+                  {i + 1}
+                </kbd>
+              </Tabs.Trigger>
+            ))}
+          </Tabs.List>
+          <Because recommended={worked.recommended} chosen={chosen.id} />
+        </div>
+        <Tabs.Content value={chosen.id} className="flex min-h-0 flex-1 flex-col pt-2" tabIndex={-1}>
+          <div className="flex min-h-44 flex-1 items-center">
+            <Model picture={now.picture} last={end.picture} />
+          </div>
+        </Tabs.Content>
+      </Tabs.Root>
+      <div className="min-h-28 border-t-2 border-ink pt-2">
+        <p className="text-2xl leading-snug" data-testid="say" aria-live="polite">
+          <Marked text={now.say} />
+        </p>
+        {now.changed && step > 0 && <WhatChanged changed={now.changed} />}
+      </div>
+      <div className="flex flex-wrap items-center gap-2.5 py-2">
+        <Button onClick={move(0)} aria-disabled={step === 0} aria-label="First step">
+          <SkipBack size={18} aria-hidden="true" />
+        </Button>
+        <Button onClick={move(step - 1)} aria-disabled={step === 0} aria-label="Step back">
+          <StepBack size={18} aria-hidden="true" />
+        </Button>
+        <span className="px-1 tabular-nums" data-testid="place">
+          {step + 1} of {last + 1}
+        </span>
+        <Button look="strong" onClick={move(step + 1)} aria-disabled={step === last} shortcut="→">
+          Next step
+        </Button>
+        <Button onClick={play} shortcut="P" aria-label={playing ? 'Stop playing' : 'Play through'}>
+          {playing ? <Pause size={18} aria-hidden="true" /> : <Play size={18} aria-hidden="true" />}
+          {playing ? 'Stop' : 'Play'}
+        </Button>
+        <Button onClick={move(last)} aria-disabled={step === last} shortcut="End">
+          <SkipForward size={18} aria-hidden="true" />
+          All at once
+        </Button>
+      </div>
+    </div>
+  );
+}
+
+function Because({ recommended, chosen }: { recommended: Recommended | null; chosen: string }) {
+  if (!recommended || recommended.method !== chosen) {
+    return null;
+  }
+  return <p className="text-soft">{recommended.because}</p>;
+}
+
+/** What stayed, what changed, and why. */
+function WhatChanged({ changed }: { changed: Changed }) {
+  const parts = [
+    { name: 'hour', mark: 'h' as const, change: changed.hour },
+    { name: 'minutes', mark: 'm' as const, change: changed.minute },
+    { name: 'a.m. or p.m.', mark: '' as const, change: changed.half },
+    { name: 'day', mark: '' as const, change: changed.day },
+  ].flatMap((part) => (part.change ? [{ ...part, change: part.change }] : []));
+  // the day is worth a word only where it changed
+  const shown = parts.filter((part) => part.name !== 'day' || part.change.changed);
+  return (
+    <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-3 gap-y-0.5" data-testid="changed">
+      {[true, false].map((changes) => {
+        const some = shown.filter((part) => part.change.changed === changes);
+        return some.length === 0 ? null : (
+          <div key={String(changes)} className="contents">
+            <dt className="text-soft">{changes ? 'changed' : 'stayed'}</dt>
+            <dd className="flex flex-wrap gap-x-5">
+              {some.map((part) => (
+                <span key={part.name} className="inline-flex flex-wrap items-baseline gap-1.5">
+                  {part.mark !== '' && <Shape mark={part.mark} />}
+                  <span className={part.mark === '' ? 'font-bold' : `mark-${part.mark}`}>
+                    {part.name === 'a.m. or p.m.' || part.name === 'day' ? '' : part.name}{' '}
+                    {part.change.from !== '' && changes ? `${part.change.from} → ${part.change.to}` : part.change.to}
+                  </span>
+                  <span className="text-soft">({part.change.why})</span>
+                </span>
+              ))}
+            </dd>
+          </div>
+        );
+      })}
+    </dl>
+  );
+}

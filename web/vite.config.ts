@@ -1,0 +1,37 @@
+import { copyFileSync, mkdirSync } from 'node:fs';
+import tailwind from '@tailwindcss/vite';
+import react from '@vitejs/plugin-react';
+import { defineConfig, type Plugin } from 'vite';
+
+const out = '../app/public/build';
+
+/** The print pages have no build step: they find Andika under a fixed name. */
+function printFonts(): Plugin {
+  return {
+    name: 'print-fonts',
+    apply: 'build',
+    closeBundle() {
+      mkdirSync(`${out}/fonts`, { recursive: true });
+      for (const weight of [400, 700]) {
+        copyFileSync(
+          `node_modules/@fontsource/andika/files/andika-latin-${weight}-normal.woff2`,
+          `${out}/fonts/andika-${weight}.woff2`,
+        );
+      }
+    },
+  };
+}
+
+export default defineConfig({
+  plugins: [react(), tailwind(), printFonts()],
+  base: '/build/',
+  publicDir: false,
+  build: {
+    outDir: out,
+    emptyOutDir: true,
+    manifest: true,
+    // styles and fonts come from our own address, as the content security policy wants
+    assetsInlineLimit: 0,
+    rollupOptions: { input: 'src/main.tsx' },
+  },
+});
