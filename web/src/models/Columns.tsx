@@ -1,5 +1,5 @@
 import type { ColumnsPicture } from '../api/types';
-import { MarkedSpans, plain } from './Marked';
+import { MarkedSpans, plain, Shape } from './Marked';
 
 const square = 38;
 
@@ -77,6 +77,11 @@ export function Columns({ picture, last }: { picture: ColumnsPicture; last: Colu
         const x = ((ends[c] ?? 0) + 0.5 - (head.squares - 1) / 2) * square;
         return (
           <g key={head.unit}>
+            {head.mark !== 'd' && (
+              <g transform={`translate(${x - head.unit.length * 6 - 16} ${square * 0.68 - 12})`}>
+                <Shape mark={head.mark} />
+              </g>
+            )}
             <text
               x={x}
               y={square * 0.68}

@@ -53,7 +53,7 @@ export function MarkedSpans({ text }: { text: string }): ReactNode {
 }
 
 /** The shape that goes with a unit wherever its colour goes: square for hours, disc for minutes, triangle for seconds. */
-export function Shape({ mark, size = 12 }: { mark: Run['mark']; size?: number }): ReactNode {
+export function Shape({ mark, size = 12 }: { mark: string; size?: number }): ReactNode {
   return (
     <svg width={size} height={size} viewBox="0 0 12 12" aria-hidden="true" className="inline-block shrink-0">
       {mark === 'm' ? (

@@ -1,33 +1,36 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { CircleUser } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
-import { useState } from 'react';
-import { NavLink, Outlet, useNavigate, useSearchParams } from 'react-router';
+import { useCallback, useState } from 'react';
+import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import { ask } from '../api/client';
 import type { MeReply } from '../api/types';
 import { useKeys } from '../ui/keys';
 import { useSettled } from '../ui/useSettled';
-import { useQuery } from '@tanstack/react-query';
 import { workQuery } from '../api/queries';
 import { SumLine } from '../work/SumLine';
 import { KeyList } from './KeyList';
 import { LineContext } from './line';
 
-const place = ({ isActive }: { isActive: boolean }) =>
+const look = ({ isActive }: { isActive: boolean }) =>
   `py-3 text-lg border-b-3 -mb-0.5 ${isActive ? 'border-ink font-bold' : 'border-transparent hover:border-hair'}`;
+
+/** Marks an address that was written from here. */
+const own = { own: true };
+const isOwn = (state: unknown): boolean => typeof state === 'object' && state !== null && 'own' in state;
 
 /** The top line with the places and the sum line, on every screen; the place itself below it. */
 export function Frame({ me }: { me: MeReply }) {
   const navigate = useNavigate();
   const client = useQueryClient();
-  const [params] = useSearchParams();
-  const address = params.get('sum') ?? '';
+  const location = useLocation();
+  const address = new URLSearchParams(location.search).get('sum') ?? '';
   const [text, setText] = useState(address);
-  const [lastAddress, setLastAddress] = useState(address);
-  if (address !== lastAddress) {
-    // the address changed under us: back, forward, or a question opened from the sheet
-    setLastAddress(address);
-    if (address !== '') {
+  const [lastKey, setLastKey] = useState(location.key);
+  if (location.key !== lastKey) {
+    setLastKey(location.key);
+    // the address follows the typing; the line follows the address only where someone else changed it: back, forward, a link
+    if (address !== '' && !isOwn(location.state)) {
       setText(address);
     }
   }
@@ -35,18 +38,24 @@ export function Frame({ me }: { me: MeReply }) {
   const [keysOpen, setKeysOpen] = useState(false);
   const settled = useSettled(text, 120);
   const work = useQuery(workQuery(settled));
+  const place = useCallback(
+    (parts: Record<string, string | null>) => {
+      const here = window.location.pathname === '/prepare';
+      const next = new URLSearchParams(here ? window.location.search : '');
+      for (const [name, value] of Object.entries(parts)) {
+        if (value === null || value === '') {
+          next.delete(name);
+        } else {
+          next.set(name, value);
+        }
+      }
+      void navigate(`/prepare?${next.toString()}`, { replace: here, state: own });
+    },
+    [navigate],
+  );
   const open = (sum: string) => {
-    const next = new URLSearchParams(window.location.pathname === '/prepare' ? window.location.search : '');
-    if (sum.trim() === '') {
-      next.delete('sum');
-    } else {
-      next.set('sum', sum);
-    }
-    next.delete('method');
-    next.delete('step');
     setText(sum);
-    setLastAddress(sum.trim() === '' ? '' : sum);
-    void navigate(`/prepare?${next.toString()}`, { replace: window.location.pathname === '/prepare' });
+    place({ sum, method: null, step: null });
   };
   const signOut = useMutation({
     mutationFn: () => ask<null>('POST', '/api/sign-out'),
@@ -61,17 +70,17 @@ export function Frame({ me }: { me: MeReply }) {
     },
   });
   return (
-    <LineContext value={{ text, settled, work, open, adding }}>
+    <LineContext value={{ text, settled, work, open, place, adding }}>
       <div className="flex min-h-dvh flex-col lg:h-dvh">
         <header className="flex flex-wrap items-center gap-x-7 border-b-2 border-ink px-6">
           <NavLink to="/prepare" className="text-2xl font-bold" end>
             Rostik
           </NavLink>
           <nav aria-label="Places" className="flex gap-6">
-            <NavLink to="/prepare" className={place}>
+            <NavLink to="/prepare" className={look}>
               Prepare
             </NavLink>
-            <NavLink to="/sheets" className={place}>
+            <NavLink to="/sheets" className={look}>
               Sheets
             </NavLink>
           </nav>

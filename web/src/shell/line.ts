@@ -9,6 +9,8 @@ export interface Line {
   settled: string;
   work: UseQueryResult<WorkedSum>;
   open: (sum: string) => void;
+  /** Changes parts of the address of the working screen; null takes a part away. */
+  place: (parts: Record<string, string | null>) => void;
   /** Counts the wishes to put the sum on the sheet. */
   adding: number;
 }

@@ -11,6 +11,7 @@ import { rememberSheet, useSheet } from '../sheet/useSheet';
 import { useLine } from '../shell/line';
 import { Button } from '../ui/Button';
 import { useKeys } from '../ui/keys';
+import { newId } from '../ui/newId';
 import { useNotice } from '../ui/notices';
 import { useTitle } from '../ui/useTitle';
 import { WorkedSum } from './WorkedSum';
@@ -22,7 +23,7 @@ const noDay = { pins: [], spans: [] };
 export function WorkScreen() {
   useTitle('Prepare');
   const line = useLine();
-  const [params, setParams] = useSearchParams();
+  const [params] = useSearchParams();
   const sheetId = params.get('sheet');
   const { keeper, state, error } = useSheet(sheetId);
   const notice = useNotice();
@@ -31,33 +32,24 @@ export function WorkScreen() {
   // while one types on, or where the line cannot be read, the last sum stays on the screen, marked as such
   const isOld = worked !== null && (line.work.isPlaceholderData || line.work.isError || line.text !== line.settled);
 
+  const { place } = line;
   const onMove = useCallback(
     (method: string, step: number) => {
-      setParams(
-        (now) => {
-          now.set('method', method);
-          now.set('step', String(step + 1));
-          return now;
-        },
-        { replace: true },
-      );
+      place({ method, step: String(step + 1) });
     },
-    [setParams],
+    [place],
   );
 
   const begin = useMutation({
     mutationFn: (sum: string) =>
       ask<SheetReply>('POST', '/api/sheets', {
         title: '',
-        questions: sum === '' ? [] : [{ id: crypto.randomUUID(), sum }],
+        questions: sum === '' ? [] : [{ id: newId(), sum }],
       }),
     onSuccess: (sheet) => {
       rememberSheet(sheet);
       void client.invalidateQueries(shelfQuery);
-      setParams((now) => {
-        now.set('sheet', sheet.id);
-        return now;
-      });
+      place({ sheet: sheet.id });
     },
     onError: (failure) => {
       notice(failure.message);
@@ -67,7 +59,7 @@ export function WorkScreen() {
   const add = (sum: Worked) => {
     if (keeper) {
       const question = {
-        id: crypto.randomUUID(),
+        id: newId(),
         sum: sum.sum,
         shown: sum.shown,
         answer: sum.answer?.shown ?? null,
@@ -104,7 +96,7 @@ export function WorkScreen() {
       <div className="border-b border-hair px-4 pt-1.5">
         <DayStrip strip={worked?.strip ?? noDay} />
       </div>
-      <div className="grid min-h-0 flex-1 lg:grid-cols-[minmax(0,1fr)_24rem]">
+      <div className="grid min-h-0 flex-1 lg:grid-cols-[minmax(0,1fr)_25rem]">
         <section aria-label="The sum, worked" className="flex min-h-0 min-w-0 flex-col overflow-y-auto px-6 pt-3">
           {worked === null ? (
             <Beginning onOpen={line.open} />
@@ -124,7 +116,7 @@ export function WorkScreen() {
                 </h1>
                 {worked.answer && (
                   <Button onClick={addNow} aria-disabled={isOld} shortcut="S">
-                    {keeper ? 'Add to sheet' : 'Start a sheet with it'}
+                    {keeper ? 'Add to sheet' : 'Start a sheet'}
                   </Button>
                 )}
               </div>
