@@ -1,5 +1,6 @@
 import './styles.css';
 import { QueryClientProvider, useQuery } from '@tanstack/react-query';
+import { setNonce } from 'get-nonce';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
@@ -32,6 +33,9 @@ function App() {
     </NoticeProvider>
   );
 }
+
+// styles that a dialog adds while it is open carry the page's nonce, as the content security policy wants
+setNonce(document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content ?? '');
 
 const root = document.getElementById('root');
 if (root) {

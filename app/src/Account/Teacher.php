@@ -87,6 +87,7 @@ class Teacher implements UserInterface, PasswordAuthenticatedUserInterface
      */
     public function __serialize(): array
     {
+        /** @var array<string, mixed> $data */
         $data = (array) $this;
         $data["\0".self::class."\0passwordHash"] = hash('crc32c', $this->passwordHash);
 

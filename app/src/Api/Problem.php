@@ -10,9 +10,9 @@ use Symfony\Component\HttpFoundation\JsonResponse;
 final class Problem
 {
     /**
-     * @param string                $code   a short name of the problem; its `type` is "urn:rostik:problem:<code>"
-     * @param string                $detail one sentence for a person
-     * @param array<string, mixed>  $more   further members
+     * @param string                $code    a short name of the problem; its `type` is "urn:rostik:problem:<code>"
+     * @param string                $detail  one sentence for a person
+     * @param array<string, mixed>  $more    further members
      * @param array<string, string> $headers
      */
     public static function response(int $status, string $code, string $detail, array $more = [], array $headers = []): JsonResponse

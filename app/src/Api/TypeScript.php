@@ -57,7 +57,7 @@ final class TypeScript
 
             return $short;
         }
-        if ($reflection->isEnum()) {
+        if (enum_exists($class)) {
             $cases = array_map(
                 static fn (\ReflectionClassConstant $c): string => "'".($c->getValue() instanceof \BackedEnum ? $c->getValue()->value : $c->getName())."'",
                 (new \ReflectionEnum($class))->getCases(),

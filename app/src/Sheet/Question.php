@@ -31,6 +31,11 @@ class Question
         $this->id = Uuid::v7();
     }
 
+    public function id(): Uuid
+    {
+        return $this->id;
+    }
+
     public function sheet(): Sheet
     {
         return $this->sheet;

@@ -22,7 +22,7 @@ final class ColumnPaper
     /** @var list<Step> */
     public array $steps = [];
 
-    /** @var list<list<int>> the numbers as they now count, by row and column */
+    /** @var array<int, array<int, int>> the numbers as they now count, by row and column */
     public array $numbers;
 
     /** @var array<int, array<int, string>> what is written instead of a struck number, by row and column */
@@ -40,9 +40,9 @@ final class ColumnPaper
     private string $after = '';
 
     /**
-     * @param list<Unit>      $units   largest first, neighbours
-     * @param list<list<int>> $numbers by row and column
-     * @param bool            $clock   whether minutes are written with two digits, as on a clock
+     * @param list<Unit>      $units largest first, neighbours
+     * @param list<list<int>> $given by row and column
+     * @param bool            $clock whether minutes are written with two digits, as on a clock
      */
     public function __construct(
         public readonly array $units,

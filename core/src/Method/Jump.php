@@ -8,9 +8,9 @@ namespace Rostik\Core\Method;
 final readonly class Jump
 {
     /**
-     * @param int     $from  in small ticks
-     * @param int     $to    in small ticks; below $from for a jump back
-     * @param JumpWhy $why   why it goes just there
+     * @param int     $from in small ticks
+     * @param int     $to   in small ticks; below $from for a jump back
+     * @param JumpWhy $why  why it goes just there
      */
     public function __construct(public int $from, public int $to, public JumpWhy $why)
     {

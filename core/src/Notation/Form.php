@@ -18,6 +18,7 @@ interface Form
      * @return list<Sum>
      *
      * @throws \Rostik\Core\Sum\CannotBeDone when it is one, and its parts do not go together
+     * @throws \Rostik\Core\Time\MixedChains when it puts months together with days
      */
     public function read(Line $line): array;
 

@@ -118,13 +118,13 @@ final class LengthReader
                     return [$whole * $scale + $decimals, $scale, $i + 3];
                 }
             }
-            if ($words->is($i + 1, '/') && ($words->number($i + 2) ?? 0) > 0) {
-                return [$whole, $words->number($i + 2) ?? 1, $i + 3];
+            $bottom = $words->is($i + 1, '/') ? $words->number($i + 2) : null;
+            if (null !== $bottom && $bottom > 0) {
+                return [$whole, $bottom, $i + 3];
             }
             $second = $words->number($i + 1);
-            if (null !== $second && $words->is($i + 2, '/') && ($words->number($i + 3) ?? 0) > 0) {
-                $bottom = $words->number($i + 3) ?? 1;
-
+            $bottom = $words->is($i + 2, '/') ? $words->number($i + 3) : null;
+            if (null !== $second && null !== $bottom && $bottom > 0) {
                 return [$whole * $bottom + $second, $bottom, $i + 4];
             }
 

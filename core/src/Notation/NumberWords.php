@@ -27,7 +27,11 @@ final class NumberWords
         return $one >= 1 && $one <= 9 ? [$tens + $one, $next + 1] : [$tens, $i + 1];
     }
 
-    /** Digits or number words. @return array{int, int}|null the number and the place after it */
+    /**
+     * Digits or number words.
+     *
+     * @return array{int, int}|null the number and the place after it
+     */
     public static function orDigitsAt(Words $words, int $i): ?array
     {
         $digits = $words->number($i);

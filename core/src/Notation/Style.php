@@ -8,9 +8,9 @@ namespace Rostik\Core\Notation;
 final readonly class Style
 {
     /**
-     * @param string $am        "a.m.", "am" or "AM"
-     * @param string $pm        "p.m.", "pm" or "PM"
-     * @param string $separator between hours and minutes on a 12-hour clock: ":" or "."
+     * @param string $am         "a.m.", "am" or "AM"
+     * @param string $pm         "p.m.", "pm" or "PM"
+     * @param string $separator  between hours and minutes on a 12-hour clock: ":" or "."
      * @param bool   $nameTwelve "12 noon" and "12 midnight" rather than 12:00 p.m. and 12:00 a.m.
      */
     private function __construct(

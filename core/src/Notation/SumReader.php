@@ -38,17 +38,16 @@ final readonly class SumReader
         }
         $line = new Line($typed, $this->times, $this->lengths);
         $refused = null;
-        $sum = null;
         foreach ($this->forms->all() as $form) {
             try {
-                $sum ??= $form->read($line)[0] ?? null;
+                $sum = $form->read($line)[0] ?? null;
+                if (null !== $sum) {
+                    return $this->settled($sum);
+                }
             } catch (CannotBeDone $cannot) {
                 $refused ??= new NotUnderstood($cannot->reason, $cannot->getMessage(), $line->words->characters($line->start), $cannot->example);
             } catch (MixedChains $mixed) {
                 $refused ??= new NotUnderstood('months-and-days', $mixed->getMessage(), $line->words->characters($line->start), '1 year 4 months + 9 months');
-            }
-            if (null !== $sum) {
-                return $this->settled($sum);
             }
         }
 

@@ -73,8 +73,7 @@ final class TimeReader
             return null;
         }
         [$minutes, $j] = $said;
-        $unitSaid = $words->is($j, 'minute', 'minutes', 'min', 'mins');
-        if ($unitSaid) {
+        if ($words->is($j, 'minute', 'minutes', 'min', 'mins')) {
             ++$j;
         }
         $to = $words->is($j, 'to');

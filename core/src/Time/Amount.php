@@ -71,6 +71,9 @@ final readonly class Amount
         if (Chain::Calendar === $duration->chain) {
             return self::in($duration, Unit::Year, Unit::Month);
         }
+        if (0 === $duration->count) {
+            return new self([AmountPart::whole(0, Unit::Minute)], $duration);
+        }
 
         return match ($largest) {
             Unit::Week => self::in($duration, Unit::Week, Unit::Day, Unit::Hour, Unit::Minute, Unit::Second),

@@ -16,7 +16,7 @@ final readonly class AmountPart
         return new self($number, 1, $unit);
     }
 
-    /** @param positive-int $denominator */
+    /** @param int $denominator 1 or more */
     public static function fraction(int $numerator, int $denominator, Unit $unit): self
     {
         [$a, $b] = [abs($numerator), $denominator];

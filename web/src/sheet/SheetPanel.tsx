@@ -103,6 +103,11 @@ export function SheetPanel({ keeper, state, current, onOpen }: Props) {
             const title = event.target.value;
             keeper.change((now) => ({ ...now, title }));
           }}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter' || event.key === 'Escape') {
+              event.currentTarget.blur();
+            }
+          }}
           className="-mx-1 w-full rounded px-1 text-xl font-bold hover:bg-wash"
         />
         {count === 0 ? (

@@ -22,6 +22,11 @@ interface Kept {
 
 type Send = (id: string, version: number, draft: Draft) => Promise<SheetReply>;
 
+const sameContent = (a: Draft, b: Draft): boolean =>
+  a.title === b.title &&
+  a.questions.length === b.questions.length &&
+  a.questions.every((question, i) => question.id === b.questions[i]?.id && question.sum === b.questions[i].sum);
+
 const put: Send = (id, version, draft) =>
   ask<SheetReply>('PUT', `/api/sheets/${id}`, {
     version,
@@ -155,7 +160,13 @@ export class SheetKeeper {
 
   private refused(failure: unknown): void {
     if (failure instanceof Refused && failure.status === 409 && failure.problem.sheet) {
-      this.show({ saving: 'conflict', theirs: failure.problem.sheet });
+      const theirs = failure.problem.sheet;
+      if (sameContent(theirs, this.state.draft)) {
+        // it was our own change: it had arrived, only the reply was lost
+        this.adopt(theirs);
+      } else {
+        this.show({ saving: 'conflict', theirs });
+      }
       return;
     }
     if (failure instanceof Refused && failure.status === 404) {

@@ -34,7 +34,10 @@ export function Frame({ me }: { me: MeReply }) {
       setText(address);
     }
   }
-  const [adding, setAdding] = useState(0);
+  const [wishes, setWishes] = useState<readonly string[]>([]);
+  const granted = useCallback(() => {
+    setWishes((all) => all.slice(1));
+  }, []);
   const [keysOpen, setKeysOpen] = useState(false);
   const settled = useSettled(text, 120);
   const work = useQuery(workQuery(settled));
@@ -70,7 +73,7 @@ export function Frame({ me }: { me: MeReply }) {
     },
   });
   return (
-    <LineContext value={{ text, settled, work, open, place, adding }}>
+    <LineContext value={{ text, settled, work, open, place, wishes, granted }}>
       <div className="flex min-h-dvh flex-col lg:h-dvh">
         <header className="flex flex-wrap items-center gap-x-7 border-b-2 border-ink px-6">
           <NavLink to="/prepare" className="text-2xl font-bold" end>
@@ -93,7 +96,9 @@ export function Frame({ me }: { me: MeReply }) {
               }}
               onAdd={() => {
                 open(text);
-                setAdding((n) => n + 1);
+                if (text.trim() !== '') {
+                  setWishes((all) => [...all, text]);
+                }
               }}
               problem={work.isPlaceholderData || text !== settled ? null : (work.error ?? work.failureReason)}
             />

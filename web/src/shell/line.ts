@@ -11,8 +11,10 @@ export interface Line {
   open: (sum: string) => void;
   /** Changes parts of the address of the working screen; null takes a part away. */
   place: (parts: Record<string, string | null>) => void;
-  /** Counts the wishes to put the sum on the sheet. */
-  adding: number;
+  /** Sums that are to go on the sheet, in order; they were asked for before they were worked. */
+  wishes: readonly string[];
+  /** Takes the first wish off the list. */
+  granted: () => void;
 }
 
 export const LineContext = createContext<Line | null>(null);

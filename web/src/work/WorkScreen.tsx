@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useEffectEvent, useRef } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { ask } from '../api/client';
-import { shelfQuery } from '../api/queries';
+import { shelfQuery, workQuery } from '../api/queries';
 import type { SheetReply, WorkedSum as Worked } from '../api/types';
 import { DayStrip } from '../models/DayStrip';
 import { Marked, plain } from '../models/Marked';
@@ -56,40 +56,48 @@ export function WorkScreen() {
     },
   });
 
-  const add = (sum: Worked) => {
-    if (keeper) {
-      const question = {
-        id: newId(),
-        sum: sum.sum,
-        shown: sum.shown,
-        answer: sum.answer?.shown ?? null,
-        problem: sum.answer ? null : 'a.m. or p.m. is not said, and it changes the answer.',
-      };
-      keeper.change((draft) => ({ ...draft, questions: [...draft.questions, question] }));
-    } else if (!begin.isPending) {
-      begin.mutate(sum.sum);
+  const add = async (sum: Worked) => {
+    if (!keeper) {
+      await begin.mutateAsync(sum.sum);
+      return;
     }
+    const question = {
+      id: newId(),
+      sum: sum.sum,
+      shown: sum.shown,
+      answer: sum.answer?.shown ?? null,
+      problem: sum.answer ? null : 'a.m. or p.m. is not said, and it changes the answer.',
+    };
+    keeper.change((draft) => ({ ...draft, questions: [...draft.questions, question] }));
   };
+  const { wishes, granted } = line;
   const addNow = () => {
-    if (worked && !isOld) {
-      add(worked);
+    if (worked && !isOld && !begin.isPending) {
+      void add(worked).catch(() => undefined);
     }
   };
   useKeys({ s: addNow });
 
-  // Shift and Enter may come before the reply: the sum goes on the sheet as soon as it is there
-  const wished = useRef(line.adding);
-  const grant = useEffectEvent(() => {
-    if (wished.current !== line.adding && worked && !isOld) {
-      wished.current = line.adding;
-      add(worked);
-    } else if (line.work.isError && line.text === line.settled) {
-      wished.current = line.adding;
+  // Shift and Enter may come before the reply: each sum goes on the sheet when it is worked, in the order of asking
+  const busy = useRef(false);
+  const grant = useEffectEvent(async (wish: string) => {
+    busy.current = true;
+    try {
+      await add(await client.fetchQuery(workQuery(wish)));
+    } catch (failure) {
+      notice(failure instanceof Error ? failure.message : 'That could not be put on the sheet.');
+    } finally {
+      busy.current = false;
+      granted();
     }
   });
+  const ready = keeper !== null || sheetId === null;
   useEffect(() => {
-    grant();
-  }, [line.adding, worked, isOld, line.work.isError]);
+    const [wish] = wishes;
+    if (wish !== undefined && ready && !busy.current) {
+      void grant(wish);
+    }
+  }, [wishes, ready]);
 
   return (
     <>

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Tests;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Rostik\App\Account\Teacher;
+use Rostik\App\Demo\DemoCommand;
+use Symfony\Bundle\FrameworkBundle\KernelBrowser;
+use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
+
+/** A browser of the API: real kernel, real MariaDB; every test's changes are rolled back. */
+abstract class ApiTestCase extends WebTestCase
+{
+    protected KernelBrowser $browser;
+
+    protected function setUp(): void
+    {
+        $this->browser = static::createClient();
+    }
+
+    protected function signIn(string $email = DemoCommand::EMAIL): void
+    {
+        $teacher = $this->entities()->getRepository(Teacher::class)->findOneBy(['email' => $email]);
+        self::assertNotNull($teacher);
+        $this->browser->loginUser($teacher);
+    }
+
+    protected function entities(): EntityManagerInterface
+    {
+        $entities = self::getContainer()->get(EntityManagerInterface::class);
+        self::assertInstanceOf(EntityManagerInterface::class, $entities);
+
+        return $entities;
+    }
+
+    /**
+     * Asks as our own pages do.
+     *
+     * @param array<string, mixed>|null $body
+     * @param array<string, string>     $server
+     *
+     * @return array<mixed>
+     */
+    protected function ask(string $method, string $path, ?array $body = null, array $server = ['HTTP_ORIGIN' => 'http://localhost']): array
+    {
+        $this->browser->request($method, $path, server: $server + ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: null === $body ? null : json_encode($body, \JSON_THROW_ON_ERROR));
+        $reply = json_decode((string) $this->browser->getResponse()->getContent(), true);
+
+        return \is_array($reply) ? $reply : [];
+    }
+
+    protected function code(): int
+    {
+        return $this->browser->getResponse()->getStatusCode();
+    }
+}

@@ -1,0 +1,184 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Tests\Sheet;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use Rostik\App\Account\Teacher;
+use Rostik\App\Tests\ApiTestCase;
+use Symfony\Component\Uid\Uuid;
+
+final class SheetTest extends ApiTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->signIn();
+    }
+
+    public function testASheetFromItsBeginningToItsEnd(): void
+    {
+        $sheet = $this->ask('POST', '/api/sheets', ['title' => '  Seal count  ', 'questions' => [$this->question('3:45 pm + 2½ hours')]]);
+        self::assertSame(201, $this->code());
+        self::assertSame('Seal count', $sheet['title']);
+        $path = '/api/sheets/'.$this->text($sheet['id']);
+        self::assertSame(['{h:6}:{m:15} p.m.'], array_column($this->questions($sheet), 'answer'));
+
+        // add, rename, reorder
+        $first = $this->questions($sheet)[0];
+        $second = $this->question('22:50 to 06:15');
+        $sheet = $this->ask('PUT', $path, ['version' => $sheet['version'], 'title' => 'Seal count, noon', 'questions' => [$second, ['id' => $first['id'], 'sum' => $first['sum']]]]);
+        self::assertSame(200, $this->code());
+        self::assertSame(['22:50 to 06:15', '3:45 pm + 2½ hours'], array_column($this->questions($sheet), 'sum'));
+        self::assertSame($sheet, $this->ask('GET', $path));
+
+        // remove
+        $sheet = $this->ask('PUT', $path, ['version' => $sheet['version'], 'title' => 'Seal count, noon', 'questions' => [$second]]);
+        self::assertSame([$second['id']], array_column($this->questions($sheet), 'id'));
+
+        // copy: the same questions, another sheet
+        $copy = $this->ask('POST', $path.'/copy');
+        self::assertSame(201, $this->code());
+        self::assertSame('Seal count, noon (copy)', $copy['title']);
+        self::assertNotSame($sheet['id'], $copy['id']);
+        self::assertSame(array_column($this->questions($sheet), 'sum'), array_column($this->questions($copy), 'sum'));
+
+        // delete and bring back
+        $this->ask('DELETE', $path);
+        self::assertSame(204, $this->code());
+        $this->ask('GET', $path);
+        self::assertSame(404, $this->code());
+        self::assertNotContains($sheet['id'], array_column($this->ask('GET', '/api/sheets'), 'id'));
+        $this->ask('POST', $path.'/restore');
+        self::assertSame(200, $this->code());
+        self::assertContains($sheet['id'], array_column($this->ask('GET', '/api/sheets'), 'id'));
+    }
+
+    public function testTwoWindowsDoNotOverwriteEachOther(): void
+    {
+        $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Ferry', 'questions' => []]);
+        $path = '/api/sheets/'.$this->text($sheet['id']);
+        $mine = $this->ask('PUT', $path, ['version' => $sheet['version'], 'title' => 'Mine', 'questions' => []]);
+        self::assertSame(200, $this->code());
+        $problem = $this->ask('PUT', $path, ['version' => $sheet['version'], 'title' => 'Theirs', 'questions' => [$this->question('2 h + 3 h')]]);
+        self::assertSame(409, $this->code());
+        self::assertSame('changed-elsewhere', $problem['code']);
+        self::assertSame($mine, $problem['sheet']);
+        self::assertSame('Mine', $this->ask('GET', $path)['title']);
+    }
+
+    public function testAChangeOfTheQuestionsAloneCountsAsAChange(): void
+    {
+        $question = $this->question('2 h + 3 h');
+        $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Ferry', 'questions' => [$question]]);
+        $path = '/api/sheets/'.$this->text($sheet['id']);
+        $after = $this->ask('PUT', $path, ['version' => $sheet['version'], 'title' => 'Ferry', 'questions' => [['sum' => '2 h + 4 h'] + $question]]);
+        self::assertGreaterThan($sheet['version'], $after['version']);
+        $this->ask('PUT', $path, ['version' => $sheet['version'], 'title' => 'Ferry', 'questions' => []]);
+        self::assertSame(409, $this->code());
+    }
+
+    public function testWhatCannotBeReadIsKeptAsTyped(): void
+    {
+        $sheet = $this->ask('POST', '/api/sheets', ['title' => '', 'questions' => [$this->question('3:45 pm + bana'), $this->question('9:15 to 11:40'), $this->question('2 h - 3 h')]]);
+        self::assertSame('Untitled sheet', $sheet['title']);
+        $questions = $this->questions($sheet);
+        self::assertSame([null, null, null], array_column($questions, 'answer'));
+        self::assertSame('“bana” was not understood.', $questions[0]['problem'] ?? null);
+        self::assertSame('3:45 pm + bana', $questions[0]['sum'] ?? null);
+    }
+
+    public function testAnotherTeachersSheetIsNotFound(): void
+    {
+        $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Private', 'questions' => []]);
+        $path = $this->text($sheet['id']);
+        $other = new Teacher('somebody@ombrel.example', 'Somebody', 'Ombrel Island School', 'Terns');
+        $other->changePassword('x');
+        $this->entities()->persist($other);
+        $this->entities()->flush();
+        $this->signIn('somebody@ombrel.example');
+        foreach ([['GET', '/api/sheets/'], ['PUT', '/api/sheets/'], ['DELETE', '/api/sheets/'], ['GET', '/print/sheets/']] as [$method, $before]) {
+            $this->ask($method, $before.$path, 'PUT' === $method ? ['version' => 1, 'title' => 'Taken', 'questions' => []] : null);
+            self::assertSame(404, $this->code(), $method.$before);
+        }
+        foreach (['/copy', '/restore'] as $after) {
+            $this->ask('POST', '/api/sheets/'.$path.$after);
+            self::assertSame(404, $this->code(), $after);
+        }
+        self::assertSame([], $this->ask('GET', '/api/sheets'));
+        // word for word what a sheet that never was gets
+        $there = $this->ask('GET', '/api/sheets/'.$path);
+        self::assertSame($there, $this->ask('GET', '/api/sheets/'.Uuid::v7()->toRfc4122()));
+    }
+
+    /** @param array<string, mixed> $body */
+    #[DataProvider('unfit')]
+    public function testWhatIsNotASheetIsRefused(array $body): void
+    {
+        $problem = $this->ask('POST', '/api/sheets', $body);
+        self::assertSame(422, $this->code());
+        self::assertSame('not-as-expected', $problem['code']);
+    }
+
+    /** @return iterable<array{array<string, mixed>}> */
+    public static function unfit(): iterable
+    {
+        yield [['questions' => []]];
+        yield [['title' => str_repeat('x', 121), 'questions' => []]];
+        yield [['title' => 'x', 'questions' => [['id' => 'no', 'sum' => '2 h + 3 h']]]];
+        yield [['title' => 'x', 'questions' => [['id' => Uuid::v4()->toRfc4122(), 'sum' => str_repeat('x', 301)]]]];
+        yield [['title' => 'x', 'questions' => array_fill(0, 101, ['id' => Uuid::v4()->toRfc4122(), 'sum' => ''])]];
+    }
+
+    public function testThePrintPageKeepsAnswersToTheKey(): void
+    {
+        $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Tide <&> ferry', 'questions' => [$this->question('5 h 20 min - 2 h 35 min')]]);
+        $page = function (string $part) use ($sheet): string {
+            $this->browser->request('GET', '/print/sheets/'.$this->text($sheet['id']).'?paper=letter&part='.$part);
+            self::assertSame(200, $this->code());
+
+            return (string) $this->browser->getResponse()->getContent();
+        };
+        self::assertStringNotContainsString('2 h 45 min', $page('sheet'));
+        self::assertStringContainsString('Tide &lt;&amp;&gt; ferry', $page('sheet'));
+        self::assertStringContainsString('Name', $page('sheet'));
+        self::assertStringContainsString('2 h 45 min', $page('key'));
+        self::assertStringNotContainsString('class="child"', $page('key'));
+        self::assertStringContainsString('letter.css', $page('both'));
+    }
+
+    public function testThePdfIsOne(): void
+    {
+        $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Noël', 'questions' => [$this->question('5 h 20 min - 2 h 35 min')]]);
+        $this->browser->request('GET', '/print/sheets/'.$this->text($sheet['id']).'.pdf?part=key');
+        self::assertSame(200, $this->code());
+        self::assertStringStartsWith('%PDF-', (string) $this->browser->getResponse()->getContent());
+        self::assertStringContainsString('noel-key.pdf', (string) $this->browser->getResponse()->headers->get('Content-Disposition'));
+    }
+
+    /** @return array{id: string, sum: string} */
+    private function question(string $sum): array
+    {
+        return ['id' => Uuid::v4()->toRfc4122(), 'sum' => $sum];
+    }
+
+    /**
+     * @param array<mixed> $sheet
+     *
+     * @return list<array<mixed>>
+     */
+    private function questions(array $sheet): array
+    {
+        self::assertIsArray($sheet['questions'] ?? null);
+
+        return array_values(array_filter($sheet['questions'], is_array(...)));
+    }
+
+    private function text(mixed $value): string
+    {
+        self::assertIsString($value);
+
+        return $value;
+    }
+}

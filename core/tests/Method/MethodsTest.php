@@ -1,0 +1,211 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Tests\Method;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Rostik\Core\Method\ColumnMethod;
+use Rostik\Core\Method\Method;
+use Rostik\Core\Method\MethodBook;
+use Rostik\Core\Method\NumberLineMethod;
+use Rostik\Core\Method\Step;
+use Rostik\Core\Method\Working;
+use Rostik\Core\Notation\Marked;
+use Rostik\Core\Notation\SumReader;
+use Rostik\Core\Notation\Writer;
+use Rostik\Core\Picture\ColumnsPicture;
+use Rostik\Core\Picture\LineJump;
+use Rostik\Core\Picture\LinePicture;
+use Rostik\Core\Sum\Difference;
+use Rostik\Core\Sum\Earlier;
+use Rostik\Core\Sum\Elapsed;
+use Rostik\Core\Sum\Later;
+use Rostik\Core\Sum\Sum;
+use Rostik\Core\Sum\Total;
+use Rostik\Core\Time\Amount;
+use Rostik\Core\Time\ClockForm;
+use Rostik\Core\Time\StatedTime;
+use Rostik\Core\Time\TimeOfDay;
+
+/** Whatever the way, the same answer; and each step says and shows what it should. */
+final class MethodsTest extends TestCase
+{
+    /** A sample spread over all times of day and all lengths to a day and more: 1440 starts, lengths by steps of a prime. */
+    public function testEveryMethodEndsAtTheAnswer(): void
+    {
+        $book = MethodBook::standard();
+        $writer = Writer::marked();
+        $length = 0;
+        for ($m = 0; $m < 1440; ++$m) {
+            $length = ($length + 467) % 1500;
+            $form = 0 === $m % 2 ? ClockForm::Twelve : ClockForm::TwentyFour;
+            $start = StatedTime::of(TimeOfDay::ofMinutes($m), $form);
+            $open = StatedTime::open(($m % 12) + 1, $m % 60);
+            $amount = Amount::minutes($length);
+            foreach ([
+                Later::of($start, $amount),
+                Earlier::of($start, $amount),
+                Later::of($open, $amount),
+                Earlier::of($open, $amount),
+                Elapsed::of($start, StatedTime::of(TimeOfDay::ofMinutes($m + $length), $form)),
+                Total::of($amount, Amount::minutes($m)),
+                Difference::of(Amount::minutes(max($m, $length)), Amount::minutes(min($m, $length))),
+            ] as $sum) {
+                $workings = $book->work($sum, $writer);
+                self::assertNotEmpty($workings);
+                foreach ($workings as $working) {
+                    self::assertTrue($working->answer->equals($sum->answer()), $working->method->id().' '.$writer->answer($sum->answer()).' for '.$m.' and '.$length);
+                    $this->assertConsistent($working, $sum, $writer);
+                }
+            }
+        }
+    }
+
+    private function assertConsistent(Working $working, Sum $sum, Writer $writer): void
+    {
+        $last = $working->steps[array_key_last($working->steps)];
+        $answer = $writer->answer($sum->answer());
+        self::assertStringContainsString(rtrim(Marked::plain($answer), '.'), Marked::plain($last->say), $working->method->id());
+        if ($last->picture instanceof LinePicture) {
+            $size = array_sum(array_map(static fn (LineJump $j): int => abs($j->to - $j->from), $last->picture->jumps));
+            self::assertNotEmpty($last->picture->points);
+            $places = array_map(static fn ($p) => $p->at, $last->picture->points);
+            self::assertSame(max($places) - min($places), $size, 'the jumps add up to the way');
+            foreach ($last->picture->points as $point) {
+                self::assertGreaterThanOrEqual($last->picture->from, $point->at);
+                self::assertLessThanOrEqual($last->picture->to, $point->at);
+            }
+            $at = null;
+            foreach ($last->picture->jumps as $jump) {
+                self::assertTrue(null === $at || $at === $jump->from, 'each jump begins where the last ended');
+                $at = $jump->to;
+            }
+        }
+        if ($last->picture instanceof ColumnsPicture) {
+            foreach ($last->picture->answer as $c => $digits) {
+                self::assertMatchesRegularExpression('/^\d+$/', $digits, 'column '.$c.' is worked');
+            }
+        }
+    }
+
+    /** @param list<string> $says */
+    #[DataProvider('worked')]
+    public function testSteps(Method $method, string $text, array $says): void
+    {
+        $working = $method->work(SumReader::standard()->read($text)->sum, Writer::marked());
+        self::assertSame($says, array_map(static fn (Step $s): string => Marked::plain($s->say), $working->steps));
+    }
+
+    /** @return iterable<string, array{Method, string, list<string>}> worked examples set for this project, in the style of school books */
+    public static function worked(): iterable
+    {
+        yield 'total with a carried hour' => [new ColumnMethod(), '2 h 30 min + 4 h 55 min', [
+            'Hours under hours, minutes under minutes.',
+            'Minutes first: 30 + 55 = 85. That is 60 or more.',
+            'Take 60 min away, write 25, and carry 1 h to the hours.',
+            'Hours: 2 + 4 + 1 = 7.',
+            'The answer is 7 h 25 min.',
+        ]];
+        yield 'total without' => [new ColumnMethod(), '1 h 25 min + 10 min', [
+            'Hours under hours, minutes under minutes.',
+            'Minutes first: 25 + 10 = 35. Less than 60: nothing to carry.',
+            'Hours: 1.',
+            'The answer is 1 h 35 min.',
+        ]];
+        yield 'difference with an exchange: the hour is written as 60' => [new ColumnMethod(), '3 h 10 min - 2 h 40 min', [
+            'Hours under hours, minutes under minutes.',
+            '40 is more than 10, so take 1 h and write it as 60 min: 60 + 10 = 70.',
+            'Minutes: 70 − 40 = 30.',
+            'Hours: 2 − 2 = 0.',
+            'The answer is 30 min.',
+        ]];
+        yield 'exchange through a zero' => [new ColumnMethod(), '1 day - 20 min', [
+            'Days under days, hours under hours, minutes under minutes.',
+            'There are no hours to exchange, so take 1 day and write it as 24 h: 24 + 0 = 24.',
+            '20 is more than 0, so take 1 h and write it as 60 min: 60 + 0 = 60.',
+            'Minutes: 60 − 20 = 40.',
+            'Hours: 23 − 0 = 23.',
+            'Days: 0 − 0 = 0.',
+            'The answer is 23 h 40 min.',
+        ]];
+        yield 'years and months regroup at 12' => [new ColumnMethod(), '1 year 4 months + 9 months', [
+            'Years under years, months under months.',
+            'Months first: 4 + 9 = 13. That is 12 or more.',
+            'Take 12 months away, write 1, and carry 1 year to the years.',
+            'Years: 1 + 1 = 2.',
+            'The answer is 2 years 1 month.',
+        ]];
+        yield 'later in columns, by the 24-hour clock' => [new ColumnMethod(), '3:45 pm + 2 h 30 min', [
+            'Write 3:45 p.m. as 15:45. Hours under hours, minutes under minutes.',
+            'Minutes first: 45 + 30 = 75. That is 60 or more.',
+            'Take 60 min away, write 15, and carry 1 h to the hours.',
+            'Hours: 15 + 2 + 1 = 18.',
+            '18:15 is 6:15 p.m.',
+        ]];
+        yield 'elapsed over midnight in columns' => [new ColumnMethod(), '22:50 to 06:15', [
+            'The end goes on top, the start below.',
+            'The end is on the next day, so add 24 h: 6 + 24 = 30.',
+            '50 is more than 15, so take 1 h and write it as 60 min: 60 + 15 = 75.',
+            'Minutes: 75 − 50 = 25.',
+            'Hours: 29 − 22 = 7.',
+            'It is 7 h 25 min.',
+        ]];
+        yield 'earlier on the line: to the o’clock, then keep going' => [new NumberLineMethod(), '11:05 am - 40 min', [
+            'Start at the right, at 11:05 a.m.',
+            'Take 5 min to get back to the o’clock: 11:00 a.m. 35 min left to take.',
+            'Take 30 min: 10:30 a.m. 5 min left to take.',
+            'Take the last 5 min: 10:25 a.m.',
+            '5 min + 30 min + 5 min = 40 min. The answer is 10:25 a.m.',
+        ]];
+        yield 'elapsed through noon' => [new NumberLineMethod(), '9:20 am to 1:05 pm', [
+            'Mark the start, 9:20 a.m., and the end, 1:05 p.m.',
+            '40 min to the o’clock, 10:00 a.m.',
+            '2 h to 12 noon.',
+            '1 h in whole hours, to 1:00 p.m.',
+            '5 min to 1:05 p.m.',
+            'Altogether: 40 min + 2 h + 1 h + 5 min = 3 h 45 min.',
+        ]];
+        yield 'whole hours are one jump' => [new NumberLineMethod(), '3:45 pm + 2 h', [
+            'Start at 3:45 p.m.',
+            'Add 2 h: 5:45 p.m. The minutes stay.',
+            'The answer is 5:45 p.m.',
+        ]];
+        yield 'difference as a gap' => [new NumberLineMethod(), '3 h 10 min - 2 h 40 min', [
+            'Mark both lengths on the line. The gap between them is the answer.',
+            'From 2 h 40 min it is 20 min to the next whole hour.',
+            'Then 10 min more, to 3 h 10 min.',
+            'Altogether: 20 min + 10 min = 30 min.',
+        ]];
+    }
+
+    public function testTheExchangeIsWrittenAboveTheStruckNumbers(): void
+    {
+        $working = (new ColumnMethod())->work(SumReader::standard()->read('5 h 20 min - 2 h 35 min')->sum, Writer::marked());
+        $picture = $working->steps[1]->picture;
+        self::assertInstanceOf(ColumnsPicture::class, $picture);
+        self::assertSame(['4', '80'], array_map(static fn ($c) => $c->instead, $picture->rows[0]->cells));
+        self::assertSame(['5', '20'], array_map(static fn ($c) => $c->digits, $picture->rows[0]->cells));
+        self::assertSame(['60 + 20 = 80'], $picture->rough);
+    }
+
+    public function testTheCarriedHourStandsOverTheHours(): void
+    {
+        $working = (new ColumnMethod())->work(SumReader::standard()->read('2 h 30 min + 4 h 55 min')->sum, Writer::marked());
+        $picture = $working->steps[2]->picture;
+        self::assertInstanceOf(ColumnsPicture::class, $picture);
+        self::assertSame(['1', ''], $picture->carry);
+        self::assertSame(['', '25'], $picture->answer);
+    }
+
+    public function testTheMethodThatSuitsComesFirst(): void
+    {
+        $first = static fn (string $text): string => MethodBook::standard()->choose(SumReader::standard()->read($text)->sum)[0]->method->id();
+        self::assertSame('column', $first('2 h 30 min + 4 h 55 min'));
+        self::assertSame('number-line', $first('3 h 10 min - 2 h 40 min'));
+        self::assertSame('column', $first('5 h 20 min - 2 h 35 min'));
+        self::assertSame('number-line', $first('3:45 pm + 2 h 30 min'));
+        self::assertSame('number-line', $first('7 am to 3 pm'));
+    }
+}

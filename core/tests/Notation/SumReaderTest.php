@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Tests\Notation;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Rostik\Core\Notation\Forms;
+use Rostik\Core\Notation\NotUnderstood;
+use Rostik\Core\Notation\SumReader;
+use Rostik\Core\Notation\Writer;
+use Rostik\Core\Work\Workbench;
+
+final class SumReaderTest extends TestCase
+{
+    #[DataProvider('readable')]
+    public function testReadsWhatPeopleWrite(string $typed, string $canonical): void
+    {
+        self::assertSame($canonical, Forms::standard()->write(SumReader::standard()->read($typed)->sum, Writer::plain()));
+    }
+
+    /** @return iterable<array{string, string}> */
+    public static function readable(): iterable
+    {
+        yield ['2 h 30 min + 4 h 55 min', '2 h 30 min + 4 h 55 min'];
+        yield ['2h30 plus 4h55', '2 h 30 min + 4 h 55 min'];
+        yield ['1 h + 2 h + 30 mins', '1 h + 2 h + 30 min'];
+        yield ['3 h 10 min take away 2 h 40 min', '3 h 10 min - 2 h 40 min'];
+        yield ['3 HOURS 10 MINUTES – 2 hrs', '3 h 10 min - 2 h'];
+        yield ['3:45 pm + 2½ hours', '3:45 p.m. + 2 h 30 min'];
+        yield ['3.45 p.m. + two and a half hours', '3:45 p.m. + 2 h 30 min'];
+        yield ['3:45PM+2.5h', '3:45 p.m. + 2 h 30 min'];
+        yield ['two and a half hours after 3:45 pm', '3:45 p.m. + 2 h 30 min'];
+        yield ['3:45 pm, 2 h 30 min later', '3:45 p.m. + 2 h 30 min'];
+        yield ['three forty-five pm plus 2 1/2 hours', '3:45 p.m. + 2 h 30 min'];
+        yield ['15:45 + PT2H30M', '15:45 + 2 h 30 min'];
+        yield ['1545 + an hour and a quarter', '15:45 + 1 h 15 min'];
+        yield ['20:05 hours + three quarters of an hour', '20:05 + 45 min'];
+        yield ['0730 to 0915', '07:30 to 09:15'];
+        yield ['8 pm + half an hour', '8:00 p.m. + 30 min'];
+        yield ['8 o’clock at night + an hour and three quarters', '8:00 p.m. + 1 h 45 min'];
+        yield ['3:45 + 20 min', '3:45 + 20 min'];
+        yield ['18 minutes to eight + 20 min', '7:42 + 20 min'];
+        yield ['twenty-five to nine in the evening + 5 min', '8:35 p.m. + 5 min'];
+        yield ['ten past midnight + 5 min', '12:10 a.m. + 5 min'];
+        yield ['quarter to one pm + 5 min', '12:45 p.m. + 5 min'];
+        yield ['11:05 am - 40 min', '11:05 a.m. - 40 min'];
+        yield ['40 minutes before 11.05 am', '11:05 a.m. - 40 min'];
+        yield ['noon - 1 h 5 min', '12 noon - 1 h 5 min'];
+        yield ['7 in the morning to 3 in the afternoon', '7:00 a.m. to 3:00 p.m.'];
+        yield ['how long is it from 7 am until 3 pm?', '7:00 a.m. to 3:00 p.m.'];
+        yield ['between 7 am and midday', '7:00 a.m. to 12 noon'];
+        yield ['10:30 pm to quarter to 12 at night', '10:30 p.m. to 11:45 p.m.'];
+        yield ['22:50 to 06:15', '22:50 to 06:15'];
+        yield ['10:30 to 14:15', '10:30 to 14:15'];
+        yield ['12:30 to 14:15', '12:30 to 14:15'];
+        yield ['12 noon to 12 midnight', '12 noon to 12 midnight'];
+        yield ['12:00 am to 12:00 pm', '12 midnight to 12 noon'];
+        yield ['10 to 3', '10:00 to 3:00'];
+        yield ['a fortnight + 3 days', '2 weeks + 3 days'];
+        yield ['1 year 4 months + 9 months', '1 year 4 months + 9 months'];
+        yield ['2 min 40 s + 35 s', '2 min 40 s + 35 s'];
+        yield ['  2 h  -  45 min = ?', '2 h - 45 min'];
+    }
+
+    #[DataProvider('refused')]
+    public function testSaysWhatIsWrongAndWhere(string $typed, string $reason, int $at): void
+    {
+        try {
+            Workbench::standard()->work($typed);
+            self::fail('It was taken for a sum.');
+        } catch (NotUnderstood $no) {
+            self::assertSame($reason, $no->reason, $no->getMessage());
+            self::assertSame($at, $no->at, $no->getMessage());
+            self::assertNotSame('', $no->getMessage());
+            // the example is one that works
+            self::assertNotNull(Workbench::standard()->work($no->example)->answer);
+        }
+    }
+
+    /** @return iterable<array{string, string, int}> */
+    public static function refused(): iterable
+    {
+        yield ['', 'empty', 0];
+        yield ['   ', 'empty', 0];
+        yield ['2 h + bananas', 'unknown-word', 6];
+        yield ['½ bananas + 2 h', 'unknown-word', 0];
+        yield ['3:45 pm', 'only-a-time', 7];
+        yield ['95 min', 'only-a-length', 6];
+        yield ['45 + 20', 'unit-missing', 0];
+        yield ['3:45 pm + 20', 'unit-missing', 10];
+        yield ['3:45 pm +', 'half-a-sum', 9];
+        yield ['3 pm + 4 pm', 'two-times', 5];
+        yield ['9:35 am - 11 am', 'between-times', 8];
+        yield ['2 h - 3 pm', 'time-from-length', 4];
+        yield ['2 h - 3 h', 'takes-more-than-there-is', 0];
+        yield ['13:30 pm + 5 min', 'half-with-24h', 0];
+        yield ['5 min after 13:30 pm', 'half-with-24h', 12];
+        yield ['24:10 to 3 pm', 'hour-over-23', 0];
+        yield ['3:61 pm + 4 min', 'minute-over-59', 0];
+        yield ['3:5 pm + 4 min', 'two-digits', 2];
+        yield ['3:45:10 pm + 4 min', 'seconds-on-the-clock', 4];
+        yield ['9 in the afternoon + 5 min', 'not-that-part-of-the-day', 0];
+        yield ['quarter to 12 pm + 5 min', 'twelve-either-way', 0];
+        yield ['1 month + 3 days', 'months-and-days', 0];
+        yield ['1 month 3 days + 2 days', 'months-and-days', 0];
+        yield ['3:45 pm + 2 months', 'months-on-the-clock', 0];
+        yield ['3:45 pm + 90 s', 'not-whole-minutes', 0];
+        yield ['1/7 min + 2 min', 'not-whole', 0];
+        yield ['2 h 3 h + 1 h', 'unit-twice', 0];
+        yield [str_repeat('1 h + ', 60).'1 h', 'too-long', 300];
+        yield ["\xff\xfe", 'not-a-sum', 0];
+    }
+
+    public function testTimesBesideA24HourTimeAreTakenAs24HourAndItSaysSo(): void
+    {
+        $read = SumReader::standard()->read('10:30 to 14:15');
+        self::assertSame('read-as-24h', $read->notes[0]->code ?? null);
+        self::assertSame([], SumReader::standard()->read('10:30 am to 2:15 pm')->notes);
+    }
+
+    /** Reading what was written gives the same sum: every minute of the day, by both clocks, in later, earlier and elapsed. */
+    public function testWritingThenReadingIsTheIdentity(): void
+    {
+        $forms = Forms::standard();
+        $reader = SumReader::standard();
+        $plain = Writer::plain();
+        for ($m = 0; $m < 1440; ++$m) {
+            $h = intdiv($m, 60);
+            $other = ($m * 7 + 11) % 1440;
+            foreach ([
+                \sprintf('%02d:%02d + %d min', $h, $m % 60, $m + 1),
+                \sprintf('%d:%02d %s - %d h %d min', ($h + 11) % 12 + 1, $m % 60, $h < 12 ? 'am' : 'pm', $h + 1, $m % 60),
+                \sprintf('%02d:%02d to %02d:%02d', $h, $m % 60, intdiv($other, 60), $other % 60),
+                \sprintf('%d h %d min + %d min', $h, $m % 60, $m),
+            ] as $text) {
+                $written = $forms->write($reader->read($text)->sum, $plain);
+                self::assertSame($written, $forms->write($reader->read($written)->sum, $plain), $text);
+                self::assertEquals($reader->read($text)->sum, $reader->read($written)->sum);
+            }
+        }
+    }
+}

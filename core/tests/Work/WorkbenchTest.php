@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Tests\Work;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Rostik\Core\Notation\Note;
+use Rostik\Core\Work\Workbench;
+use Rostik\Core\Work\WorkedMethod;
+
+final class WorkbenchTest extends TestCase
+{
+    /** @param list<string> $notes */
+    #[DataProvider('sums')]
+    public function testAnswers(string $typed, string $text, string $value, array $notes): void
+    {
+        $worked = Workbench::standard()->work($typed);
+        self::assertSame($text, $worked->answer?->text);
+        self::assertSame($value, $worked->answer->value);
+        self::assertSame($notes, array_map(static fn (Note $n): string => $n->code, $worked->notes));
+        self::assertGreaterThanOrEqual(1, \count($worked->methods));
+        foreach ($worked->methods as $method) {
+            self::assertSame($text, $method->answer);
+        }
+        self::assertSame($worked->methods[0]->id, $worked->recommended?->method);
+        self::assertSame($text, Workbench::standard()->answer($typed)->answer?->text);
+    }
+
+    /** @return iterable<array{string, string, string, list<string>}> worked examples set for this project, in the style of school books */
+    public static function sums(): iterable
+    {
+        yield ['2 h 30 min + 4 h 55 min', '7 h 25 min', 'PT7H25M', []];
+        yield ['3 h 10 min - 2 h 40 min', '30 min', 'PT30M', []];
+        yield ['3:45 pm + 2½ hours', '6:15 p.m.', '18:15', []];
+        yield ['11:05 am - 40 min', '10:25 a.m.', '10:25', []];
+        yield ['7 in the morning to 3 in the afternoon', '8 h', 'PT8H', []];
+        yield ['10:30 pm to quarter to 12 at night', '1 h 15 min', 'PT1H15M', []];
+        yield ['22:50 to 06:15', '7 h 25 min', 'PT7H25M', ['over-midnight']];
+        yield ['10:30 pm to 6:15 am', '7 h 45 min', 'PT7H45M', ['over-midnight']];
+        yield ['7 am to 7 am', '24 h', 'PT24H', ['over-midnight']];
+        yield ['11:50 pm + 45 min', '12:35 a.m. (next day)', '00:35', ['over-midnight']];
+        yield ['1:10 am - 2 h 30 min', '10:40 p.m. (the day before)', '22:40', ['over-midnight']];
+        yield ['12:50 pm - 3 h', '9:50 a.m.', '09:50', []];
+        yield ['3:45 + 20 min', '4:05', '04:05', ['half-not-said']];
+        yield ['12:10 + 55 min', '1:05', '01:05', ['half-not-said']];
+        yield ['50 min + 50 min', '1 h 40 min', 'PT1H40M', []];
+        yield ['20 h + 10 h', '30 h', 'PT30H', []];
+        yield ['1 day 20 h + 10 h', '2 days 6 h', 'P2DT6H', []];
+        yield ['1 week 3 days + 2 weeks 5 days', '4 weeks 1 day', 'P29D', []];
+        yield ['1 year 4 months + 9 months', '2 years 1 month', 'P2Y1M', []];
+        yield ['2 min 40 s + 35 s', '3 min 15 s', 'PT3M15S', []];
+        yield ['2 h - 45 min', '1 h 15 min', 'PT1H15M', []];
+        yield ['2 h 20 min - 2 h 20 min', '0 min', 'PT0S', []];
+        yield ['23:00 + 2 days 2 h', '01:00 (3 days later)', '01:00', ['over-midnight']];
+    }
+
+    public function testWhereTheHalfOfTheDayMattersBothReadingsAreGiven(): void
+    {
+        $worked = Workbench::standard()->work('9:15 am to 11:40');
+        self::assertNull($worked->answer);
+        self::assertSame([], $worked->methods);
+        self::assertSame(
+            [['if the end is a.m.', '9:15 a.m. to 11:40 a.m.', '2 h 25 min'], ['if the end is p.m.', '9:15 a.m. to 11:40 p.m.', '14 h 25 min']],
+            array_map(static fn ($r): array => [$r->assumes, $r->sum, $r->answer->text], $worked->readings),
+        );
+        self::assertNull(Workbench::standard()->answer('9:15 am to 11:40')->answer);
+    }
+
+    public function testTheStripCutsASpanAtMidnight(): void
+    {
+        $strip = Workbench::standard()->work('22:50 to 06:15')->strip;
+        self::assertSame([[1370, 1440], [0, 375]], array_map(static fn ($s) => [$s->from, $s->to], $strip->spans));
+        self::assertSame([1370, 375], array_map(static fn ($p) => $p->at, $strip->pins));
+        self::assertSame([[970, 1245]], array_map(static fn ($s) => [$s->from, $s->to], Workbench::standard()->work('8:45 pm - 4 h 35 min')->strip->spans));
+        self::assertSame([], Workbench::standard()->work('2 h - 45 min')->strip->pins);
+    }
+
+    public function testTotalsHaveColumnsAndMovesHaveBothMethods(): void
+    {
+        $ids = static fn (string $t): array => array_map(static fn (WorkedMethod $m): string => $m->id, Workbench::standard()->work($t)->methods);
+        self::assertContains('column', $ids('2 h 30 min + 4 h 55 min'));
+        self::assertEqualsCanonicalizing(['column', 'number-line'], $ids('3:45 pm + 2½ hours'));
+    }
+}

@@ -1,0 +1,76 @@
+import { test as plain } from '@playwright/test';
+import { Desk, expect, teacher, test } from './desk.js';
+
+plain('a wrong password is told apart from nothing, and what was typed stays', async ({ page }) => {
+  const desk = new Desk(page);
+  await page.goto('/prepare?sum=2+h+%2B+3+h');
+  await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+  await desk.hasNoBarriers();
+  await page.getByLabel('E-mail address').fill(teacher.email);
+  await page.getByLabel('Password').fill('Pintail at midnight');
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page.getByRole('alert')).toHaveText('The e-mail address and the password do not fit together.');
+  await expect(page.getByLabel('E-mail address')).toHaveValue(teacher.email);
+  await page.getByLabel('Password').fill(teacher.password);
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  // and one is where one wanted to go
+  await expect(desk.answer).toHaveText('5 h');
+});
+
+test('the session cookie is out of reach of scripts', async ({ desk }) => {
+  const cookies = await desk.page.context().cookies();
+  const session = cookies.find((cookie) => cookie.name === 'rostik');
+  expect(session).toMatchObject({ httpOnly: true, sameSite: 'Lax' });
+});
+
+test('signing out ends it, and signing in again goes on where one was', async ({ desk }) => {
+  const { page } = desk;
+  await page.getByRole('button', { name: /Arden Vale/ }).click();
+  await page.getByRole('menuitem', { name: 'Sign out' }).click();
+  await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+  await page.goto('/sheets');
+  await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+});
+
+test('a session that has ended asks for the password and keeps what was typed', async ({ desk }) => {
+  const { page } = desk;
+  await desk.type('3:45 pm + 20 min');
+  await expect(desk.answer).toHaveText('4:05 p.m.');
+  await page.context().clearCookies();
+  await page.getByRole('button', { name: /Start a sheet/ }).click();
+  await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+  await page.getByLabel('E-mail address').fill(teacher.email);
+  await page.getByLabel('Password').fill(teacher.password);
+  await page.keyboard.press('Enter');
+  await expect(desk.answer).toHaveText('4:05 p.m.');
+});
+
+test('everything comes from this address, and little of it', async ({ desk }) => {
+  const { page } = desk;
+  const others: string[] = [];
+  page.on('request', (request) => {
+    if (!request.url().startsWith(new URL(page.url()).origin) && !request.url().startsWith('data:')) {
+      others.push(request.url());
+    }
+  });
+  const client = await page.context().newCDPSession(page);
+  await client.send('Network.enable');
+  const sizes = new Map<string, number>();
+  let bytes = 0;
+  client.on('Network.responseReceived', (event) => {
+    if (event.type === 'Script') {
+      sizes.set(event.requestId, 0);
+    }
+  });
+  client.on('Network.loadingFinished', (event) => {
+    if (sizes.has(event.requestId)) {
+      bytes += event.encodedDataLength;
+    }
+  });
+  await client.send('Network.setCacheDisabled', { cacheDisabled: true });
+  await page.reload();
+  await expect(desk.sumLine).toBeVisible();
+  expect(others).toEqual([]);
+  expect(bytes).toBeGreaterThan(50_000);
+  expect(bytes).toBeLessThan(200_000);
+});

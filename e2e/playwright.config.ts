@@ -1,0 +1,33 @@
+import { defineConfig } from '@playwright/test';
+
+/** The servers are started by ./rostik test; the browser is Debian's. */
+export default defineConfig({
+  testDir: '.',
+  testMatch: '*.spec.ts',
+  outputDir: 'results',
+  timeout: 30_000,
+  workers: 2,
+  fullyParallel: true,
+  forbidOnly: true,
+  retries: 0,
+  reporter: [['list']],
+  use: {
+    baseURL: process.env['ROSTIK_ADDRESS'] ?? 'http://127.0.0.1:8321',
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
+    timezoneId: 'Europe/London',
+    trace: 'retain-on-failure',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+});

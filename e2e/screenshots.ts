@@ -1,0 +1,42 @@
+import { expect, test } from './desk.js';
+
+const to = '../docs/screenshots/';
+
+test('a picture of each view', async ({ desk }) => {
+  const { page } = desk;
+  await page.goto('/sheets');
+  await page.getByRole('link', { name: /^The tide and the ferry/ }).click();
+  await desk.saved();
+  const shot = async (name: string, sum: string, method: string, step: number) => {
+    await desk.sumLine.fill(sum);
+    await expect(desk.answer).toBeVisible();
+    await desk.sumLine.press('Enter');
+    await page.getByRole('tab', { name: method }).click();
+    await page.mouse.move(5, 500);
+    for (let i = 1; i < step; i += 1) {
+      await page.getByRole('button', { name: 'Next step' }).click();
+    }
+    await page.locator('body').click({ position: { x: 500, y: 790 } });
+    await page.screenshot({ path: `${to}${name}.png` });
+  };
+  await shot('working-number-line', '3:45 pm + 2½ hours', 'Number line', 3);
+  await shot('working-columns', '5 h 20 min - 2 h 35 min', 'Columns', 3);
+  await shot('working-over-midnight', '22:50 to 06:15', 'Number line', 5);
+  await desk.sumLine.fill('3:45 pm + bananas');
+  await expect(page.locator('#sum-problem')).toBeVisible();
+  await page.screenshot({ path: `${to}not-understood.png` });
+  await desk.sumLine.fill('');
+  await page.getByRole('link', { name: 'Print…' }).click();
+  await expect(page.frameLocator('iframe').getByText('Name')).toBeVisible();
+  await page.screenshot({ path: `${to}print.png` });
+  await page.getByRole('link', { name: 'Sheets', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Sheets' })).toBeVisible();
+  await page.screenshot({ path: `${to}sheets.png` });
+  await page.goto('/prepare');
+  await expect(page.getByRole('heading', { name: 'Type a sum' })).toBeVisible();
+  await page.screenshot({ path: `${to}beginning.png` });
+  await page.getByRole('button', { name: /Arden Vale/ }).click();
+  await page.getByRole('menuitem', { name: 'Sign out' }).click();
+  await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+  await page.screenshot({ path: `${to}sign-in.png` });
+});

@@ -1,0 +1,170 @@
+import { Duration, LocalTime } from '@js-joda/core';
+import { expect, test } from './desk.js';
+
+const sums: [string, string, string?][] = [
+  ['2 h 30 min + 4 h 55 min', '7 h 25 min'],
+  ['3 h 10 min - 2 h 40 min', '30 min'],
+  ['3:45 pm + 2½ hours', '6:15 p.m.'],
+  ['11:05 am - 40 min', '10:25 a.m.'],
+  ['7 in the morning to 3 in the afternoon', '8 h'],
+  ['10:30 pm to quarter to 12 at night', '1 h 15 min'],
+  ['22:50 to 06:15', '7 h 25 min', 'This goes over midnight: the end is on the next day.'],
+];
+
+for (const [sum, answer, note] of sums) {
+  test(`${sum} is ${answer}`, async ({ desk }) => {
+    await desk.type(sum);
+    await expect(desk.answer).toHaveText(answer);
+    if (note) {
+      await expect(desk.page.getByTestId('note')).toHaveText(note);
+    } else {
+      await expect(desk.page.getByTestId('note')).toHaveCount(0);
+    }
+  });
+}
+
+test('answers on the screen agree with js-joda', async ({ desk }) => {
+  for (const [start, minutes] of [
+    ['08:47', 95],
+    ['13:20', 205],
+    ['21:05', 170],
+  ] as const) {
+    await desk.sumLine.fill(`${start} + ${minutes} min`);
+    await expect(desk.answer).toHaveText(LocalTime.parse(start).plusMinutes(minutes).toString());
+  }
+  await desk.sumLine.fill('09:35 to 16:10');
+  const length = Duration.between(LocalTime.parse('09:35'), LocalTime.parse('16:10'));
+  await expect(desk.answer).toHaveText(`${length.toHours()} h ${length.toMinutes() % 60} min`);
+});
+
+test('stepping by keyboard, in two methods, with what changed', async ({ desk }) => {
+  const { page } = desk;
+  const say = page.getByTestId('say');
+  await desk.type('3:45 pm + 2 h 30 min');
+  await expect(desk.answer).toHaveText('6:15 p.m.');
+  await page.keyboard.press('Enter');
+  await expect(page.getByTestId('place')).toHaveText('1 of 5');
+  await expect(say).toHaveText('Start at 3:45 p.m.');
+  await page.keyboard.press('ArrowRight');
+  await expect(say).toHaveText('Add 15 min to get to the o’clock: 4:00 p.m. 2 h 15 min left to add.');
+  await expect(page.locator('[data-jump]')).toHaveCount(1);
+  await expect(page.getByTestId('changed')).toContainText('hour 3 → 4');
+  await expect(page.getByTestId('changed')).toContainText('minutes 45 → 00');
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByTestId('changed')).toContainText('(whole hours bring the minute hand back)');
+  await page.keyboard.press('ArrowLeft');
+  await expect(page.getByTestId('place')).toHaveText('2 of 5');
+  await page.keyboard.press('End');
+  await expect(page.locator('[data-jump]')).toHaveCount(3);
+  await expect(page.locator('[data-point]')).toHaveCount(4);
+  await expect(say).toContainText('The answer is 6:15 p.m.');
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByTestId('place')).toHaveText('5 of 5');
+
+  await page.keyboard.press('2');
+  await expect(page.getByRole('tab', { name: 'Columns' })).toHaveAttribute('aria-selected', 'true');
+  await expect(page.getByTestId('place')).toHaveText('1 of 5');
+  await page.keyboard.press('End');
+  await expect(say).toHaveText('18:15 is 6:15 p.m.');
+  await page.keyboard.press('Home');
+  await expect(page.getByTestId('place')).toHaveText('1 of 5');
+
+  // the address holds it: reload, and go back to it from elsewhere
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByTestId('place')).toHaveText('2 of 5');
+  await page.reload();
+  await expect(page.getByRole('tab', { name: 'Columns' })).toHaveAttribute('aria-selected', 'true');
+  await expect(page.getByTestId('place')).toHaveText('2 of 5');
+  await page.getByRole('link', { name: 'Sheets', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Sheets' })).toBeVisible();
+  await page.goBack();
+  await expect(page.getByTestId('place')).toHaveText('2 of 5');
+});
+
+test('playing through goes to the end by itself and can be stopped', async ({ desk }) => {
+  const { page } = desk;
+  await page.clock.install();
+  await desk.sumLine.fill('9:35 am to 11:35 am');
+  await page.clock.runFor(500);
+  await expect(desk.answer).toHaveText('2 h');
+  await desk.sumLine.blur();
+  await page.keyboard.press('p');
+  await page.clock.runFor(2300);
+  await expect(page.getByTestId('place')).toHaveText('2 of 3');
+  await page.keyboard.press('p');
+  await page.clock.runFor(5000);
+  await expect(page.getByTestId('place')).toHaveText('2 of 3');
+  await page.keyboard.press('p');
+  await page.clock.runFor(5000);
+  await expect(page.getByTestId('place')).toHaveText('3 of 3');
+});
+
+test('what is typed is never lost or changed while it is typed fast', async ({ desk }) => {
+  await desk.page.keyboard.press('/');
+  await desk.page.keyboard.type('three forty-five pm + two and a half hours');
+  await expect(desk.sumLine).toHaveValue('three forty-five pm + two and a half hours');
+  await expect(desk.answer).toHaveText('6:15 p.m.');
+  await desk.page.reload();
+  await expect(desk.sumLine).toHaveValue('three forty-five pm + two and a half hours');
+});
+
+test('input that is no sum is answered kindly, with one that works, and stays', async ({ desk }) => {
+  const { page } = desk;
+  await desk.type('3:45 pm + bananas');
+  await expect(page.locator('#sum-problem')).toContainText('“bananas” was not understood.');
+  await expect(desk.sumLine).toHaveValue('3:45 pm + bananas');
+  await expect(desk.sumLine).toHaveAttribute('aria-invalid', 'true');
+  await desk.hasNoBarriers();
+  await page.getByRole('button', { name: '3:45 pm + 2 h 30 min' }).click();
+  await expect(desk.answer).toHaveText('6:15 p.m.');
+  await expect(page.locator('#sum-problem')).toHaveCount(0);
+  await desk.sumLine.fill('13:30 pm + 5 min');
+  await expect(page.locator('#sum-problem')).toContainText('13:30 is already a 24-hour time');
+});
+
+test('where a.m. or p.m. matters, both readings are offered', async ({ desk }) => {
+  const { page } = desk;
+  await desk.type('9:15 am to 11:40');
+  await expect(page.getByText('Which do you mean?')).toBeVisible();
+  await desk.hasNoBarriers();
+  await page.getByRole('button', { name: /if the end is p\.m\./ }).click();
+  await expect(desk.answer).toHaveText('14 h 25 min');
+  await expect(desk.sumLine).toHaveValue('9:15 a.m. to 11:40 p.m.');
+});
+
+test('a lost connection while typing: it says so, keeps the text, and goes on by itself', async ({ desk }) => {
+  const { page } = desk;
+  await page.context().setOffline(true);
+  await desk.type('11:05 am - 40 min');
+  await expect(page.locator('#sum-problem')).toContainText('No connection');
+  await expect(desk.sumLine).toHaveValue('11:05 am - 40 min');
+  await page.context().setOffline(false);
+  await expect(desk.answer).toHaveText('10:25 a.m.', { timeout: 15_000 });
+  await expect(page.locator('#sum-problem')).toHaveCount(0);
+});
+
+test('the list of keys opens by key and closes again', async ({ desk }) => {
+  await desk.page.locator('body').press('?');
+  await expect(desk.page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await desk.hasNoBarriers();
+  await desk.page.keyboard.press('Escape');
+  await expect(desk.page.getByRole('dialog')).toHaveCount(0);
+});
+
+test('no barriers on the working screen, in both models, also narrow and at double size', async ({ desk }) => {
+  const { page } = desk;
+  await desk.hasNoBarriers();
+  await desk.type('3:45 pm + 2 h 30 min');
+  await page.keyboard.press('Enter');
+  await expect(desk.answer).toBeVisible();
+  await page.keyboard.press('End');
+  await desk.hasNoBarriers();
+  await page.keyboard.press('2');
+  await page.keyboard.press('End');
+  await desk.hasNoBarriers();
+  for (const width of [768, 640]) {
+    await page.setViewportSize({ width, height: 900 });
+    expect(await page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth)).toBe(true);
+    await desk.hasNoBarriers();
+  }
+});

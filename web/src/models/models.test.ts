@@ -1,0 +1,34 @@
+import { describe, expect, it } from 'vitest';
+import { LineScale } from './lineScale';
+import { plain, runs } from './Marked';
+
+describe('marked text', () => {
+  it('is cut into runs and read without its marks', () => {
+    expect(runs('{h:3}:{m:45} p.m.')).toEqual([
+      { mark: 'h', text: '3' },
+      { mark: '', text: ':' },
+      { mark: 'm', text: '45' },
+      { mark: '', text: ' p.m.' },
+    ]);
+    expect(plain('take {h:1 h} and write it as {m:60 min}')).toBe('take 1 h and write it as 60 min');
+    expect(runs('no marks')).toEqual([{ mark: '', text: 'no marks' }]);
+  });
+});
+
+describe('the scale of a number line', () => {
+  it('keeps the order and gives neighbouring points room', () => {
+    const scale = new LineScale([180, 1440], [225, 240, 720, 1380, 1395], [30, 730], 92);
+    const places = [180, 225, 240, 720, 1380, 1395, 1440].map((at) => scale.x(at));
+    expect(places).toEqual([...places].sort((a, b) => a - b));
+    expect(scale.x(240) - scale.x(225)).toBeGreaterThanOrEqual(92);
+    expect(scale.x(1395) - scale.x(1380)).toBeGreaterThanOrEqual(92);
+    expect(scale.x(180)).toBe(30);
+    expect(scale.x(1440)).toBeCloseTo(730);
+  });
+
+  it('stays on the paper even where there is too little room', () => {
+    const points = Array.from({ length: 20 }, (_, i) => 61 + i);
+    const scale = new LineScale([60, 120], points, [0, 400], 92);
+    expect(scale.x(120)).toBeCloseTo(400);
+  });
+});

@@ -1,0 +1,113 @@
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { Refused } from '../api/client';
+import type { SheetReply } from '../api/types';
+import { SheetKeeper, type Draft } from './keeper';
+
+const question = (id: string, sum: string) => ({ id, sum, shown: sum, answer: 'x', problem: null });
+const sheet: SheetReply = { id: 's', version: 1, title: 'Tide', questions: [question('a', '1 h + 2 h')] };
+
+class Shelf {
+  readonly kept = new Map<string, string>();
+  getItem = (key: string) => this.kept.get(key) ?? null;
+  setItem = (key: string, value: string) => void this.kept.set(key, value);
+  removeItem = (key: string) => void this.kept.delete(key);
+}
+
+const problem = { status: 0, code: '', detail: '', at: null, example: null };
+const rename = (title: string) => (draft: Draft) => ({ ...draft, title });
+
+describe('the keeper of a sheet', () => {
+  let shelf: Shelf;
+  beforeEach(() => {
+    vi.useFakeTimers();
+    shelf = new Shelf();
+  });
+
+  const saves = (version: number, draft: Draft): SheetReply => ({ ...draft, id: 's', version: version + 1 });
+
+  it('shows a change at once and sends several of them as one', async () => {
+    const send = vi.fn((_: string, version: number, draft: Draft) => Promise.resolve(saves(version, draft)));
+    const keeper = new SheetKeeper(sheet, shelf, send);
+    keeper.change(rename('T'));
+    keeper.change(rename('Ti'));
+    expect(keeper.snapshot()).toMatchObject({ saving: 'saving', draft: { title: 'Ti' } });
+    await vi.runAllTimersAsync();
+    expect(send).toHaveBeenCalledTimes(1);
+    expect(send).toHaveBeenCalledWith('s', 1, expect.objectContaining({ title: 'Ti' }));
+    expect(keeper.snapshot().saving).toBe('saved');
+    expect(shelf.kept.size).toBe(0);
+    keeper.change(rename('Tide'));
+    await vi.runAllTimersAsync();
+    expect(send).toHaveBeenLastCalledWith('s', 2, expect.objectContaining({ title: 'Tide' }));
+  });
+
+  it('keeps what is typed while a save is under way', async () => {
+    let done: (reply: SheetReply) => void = () => undefined;
+    const send = vi.fn((_: string, version: number, draft: Draft) =>
+      version === 1 ? new Promise<SheetReply>((resolve) => (done = resolve)) : Promise.resolve(saves(version, draft)),
+    );
+    const keeper = new SheetKeeper(sheet, shelf, send);
+    keeper.change(rename('One'));
+    await vi.advanceTimersByTimeAsync(400);
+    keeper.change(rename('Two'));
+    done({ ...sheet, version: 2, title: 'One' });
+    await vi.runAllTimersAsync();
+    expect(keeper.snapshot().draft.title).toBe('Two');
+    expect(send).toHaveBeenLastCalledWith('s', 2, expect.objectContaining({ title: 'Two' }));
+    expect(keeper.snapshot().saving).toBe('saved');
+  });
+
+  it('tries again until the connection is back, and keeps the draft in the browser meanwhile', async () => {
+    let tries = 0;
+    const keeper = new SheetKeeper(sheet, shelf, (_, version, draft) => {
+      tries += 1;
+      return tries < 3 ? Promise.reject(new Refused(0, problem)) : Promise.resolve(saves(version, draft));
+    });
+    keeper.change(rename('Kept'));
+    await vi.advanceTimersByTimeAsync(500);
+    expect(keeper.snapshot().saving).toBe('waiting');
+    expect([...shelf.kept.values()].join()).toContain('Kept');
+    await vi.advanceTimersByTimeAsync(7000);
+    expect(tries).toBe(3);
+    expect(keeper.snapshot().saving).toBe('saved');
+  });
+
+  it('takes up what a closed window had not sent', async () => {
+    const lost = new SheetKeeper(sheet, shelf, () => new Promise(() => undefined));
+    lost.change(rename('From before'));
+    const send = vi.fn((_: string, version: number, draft: Draft) => Promise.resolve(saves(version, draft)));
+    const keeper = new SheetKeeper(sheet, shelf, send);
+    expect(keeper.snapshot().draft.title).toBe('From before');
+    await vi.runAllTimersAsync();
+    expect(send).toHaveBeenCalledTimes(1);
+  });
+
+  const conflict = (theirs: SheetReply) => new Refused(409, { ...problem, status: 409, sheet: theirs });
+
+  it('stops where another window was faster, and puts both together', async () => {
+    const theirs = { ...sheet, version: 5, title: 'Theirs', questions: [question('b', '3 h + 4 h')] };
+    const send = vi.fn((_: string, version: number, draft: Draft) =>
+      version === 5 ? Promise.resolve(saves(version, draft)) : Promise.reject(conflict(theirs)),
+    );
+    const keeper = new SheetKeeper(sheet, shelf, send);
+    keeper.change((draft) => ({ ...draft, questions: [...draft.questions, question('c', '5 h + 6 h')] }));
+    await vi.runAllTimersAsync();
+    expect(keeper.snapshot()).toMatchObject({ saving: 'conflict', theirs: { title: 'Theirs' } });
+    keeper.change(rename('typed on'));
+    await vi.runAllTimersAsync();
+    expect(send).toHaveBeenCalledTimes(1);
+    keeper.putTogether();
+    await vi.runAllTimersAsync();
+    expect(keeper.snapshot().draft.questions.map((one) => one.id)).toEqual(['b', 'a', 'c']);
+    expect(keeper.snapshot().saving).toBe('saved');
+  });
+
+  it('knows its own change again when only the reply was lost', async () => {
+    const keeper = new SheetKeeper(sheet, shelf, () =>
+      Promise.reject(conflict({ ...sheet, version: 2, title: 'Mine' })),
+    );
+    keeper.change(rename('Mine'));
+    await vi.runAllTimersAsync();
+    expect(keeper.snapshot()).toMatchObject({ saving: 'saved', theirs: null });
+  });
+});
