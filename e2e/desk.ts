@@ -1,5 +1,5 @@
 import { AxeBuilder } from '@axe-core/playwright';
-import { expect, test as base, type Page } from '@playwright/test';
+import { expect, test as base, type BrowserContext, type Page } from '@playwright/test';
 
 export const teacher = { email: 'arden@ombrel.example', password: 'Pintail at noon' };
 
@@ -47,7 +47,23 @@ export class Desk {
   }
 }
 
-export const test = base.extend<{ desk: Desk }>({
+type Kept = Awaited<ReturnType<BrowserContext['storageState']>>;
+
+export const test = base.extend<{ desk: Desk }, { signedIn: Kept }>({
+  /** Signed in once for all tests of a worker. */
+  signedIn: [
+    async ({ browser }, use, worker) => {
+      const context = await browser.newContext({ baseURL: worker.project.use.baseURL ?? '' });
+      const desk = new Desk(await context.newPage());
+      await desk.signIn();
+      await use(await context.storageState());
+      await context.close();
+    },
+    { scope: 'worker' },
+  ],
+  storageState: async ({ signedIn }, use) => {
+    await use(signedIn);
+  },
   desk: async ({ page }, use) => {
     const broken: string[] = [];
     page.on('pageerror', (error) => broken.push(error.message));
@@ -58,7 +74,8 @@ export const test = base.extend<{ desk: Desk }>({
       }
     });
     const desk = new Desk(page);
-    await desk.signIn();
+    await page.goto('/');
+    await expect(desk.sumLine).toBeVisible();
     await use(desk);
     expect(broken).toEqual([]);
   },

@@ -5,7 +5,9 @@ export default defineConfig({
   testDir: '.',
   testMatch: '*.spec.ts',
   outputDir: 'results',
-  timeout: 30_000,
+  // generous: the machine may be busy with other things
+  timeout: 180_000,
+  expect: { timeout: 20_000 },
   workers: 2,
   fullyParallel: true,
   forbidOnly: true,
@@ -16,7 +18,7 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     timezoneId: 'Europe/London',
-    trace: 'retain-on-failure',
+    screenshot: 'only-on-failure',
     launchOptions: {
       executablePath: '/usr/bin/chromium',
       args: [

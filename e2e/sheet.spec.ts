@@ -25,8 +25,6 @@ async function sheetOf(desk: Desk, title: string, count = sums.length): Promise<
 }
 
 test('five sums typed and put on a sheet are there after reloading, and print with their key', async ({ desk }) => {
-  // five PDFs on a busy machine
-  test.slow();
   const { page } = desk;
   await sheetOf(desk, 'Lifeboat drill');
   await desk.hasNoBarriers();

@@ -52,7 +52,7 @@ export function Columns({ picture, last }: { picture: ColumnsPicture; last: Colu
   return (
     <svg
       viewBox={`-1 -1 ${width + 2} ${height + 2}`}
-      className="h-full max-h-[360px] w-full"
+      className="max-h-[360px] w-full"
       role="img"
       aria-label={`In columns: ${said}${answer.trim() === '' ? '' : `, answer ${answer.trim()}`}`}
     >

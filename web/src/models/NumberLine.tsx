@@ -27,7 +27,7 @@ export function NumberLine({ picture, last }: { picture: LinePicture; last: Line
   return (
     <svg
       viewBox={`0 0 ${width} 250`}
-      className="h-full max-h-[330px] w-full"
+      className="max-h-[330px] w-full"
       role="img"
       aria-label={`Number line with ${points}${jumps === '' ? '' : `; jumps: ${jumps}`}`}
     >

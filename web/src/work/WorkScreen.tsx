@@ -111,7 +111,11 @@ export function WorkScreen() {
           ) : (
             <>
               <div className={`flex flex-wrap items-center justify-between gap-x-6 ${isOld ? 'opacity-55' : ''}`}>
-                <h1 className="text-4xl leading-tight font-bold" data-testid="sum" aria-busy={isOld}>
+                <h1
+                  className="text-[clamp(1.7rem,2.8vw,2.25rem)] leading-tight font-bold"
+                  data-testid="sum"
+                  aria-busy={isOld}
+                >
                   <Marked text={worked.shown} />
                   {worked.answer && (
                     <>

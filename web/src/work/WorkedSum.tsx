@@ -104,14 +104,14 @@ function Steps({
     return null;
   }
   return (
-    <div className="flex min-h-0 flex-1 flex-col">
+    <div className="flex flex-1 flex-col">
       <Tabs.Root
         value={chosen.id}
         onValueChange={(id) => {
           setPlaying(false);
           onMove(id, 0);
         }}
-        className="flex min-h-0 flex-1 flex-col"
+        className="flex flex-1 flex-col"
       >
         <div className="flex flex-wrap items-baseline gap-x-6 gap-y-1">
           <Tabs.List aria-label="Methods" className="flex gap-6" data-own-keys>
@@ -130,8 +130,8 @@ function Steps({
           </Tabs.List>
           <Because recommended={worked.recommended} chosen={chosen.id} />
         </div>
-        <Tabs.Content value={chosen.id} className="flex min-h-0 flex-1 flex-col pt-2" tabIndex={-1}>
-          <div className="flex min-h-44 flex-1 items-center">
+        <Tabs.Content value={chosen.id} className="flex flex-1 flex-col pt-2" tabIndex={-1}>
+          <div className="flex min-h-52 flex-1 items-center">
             <Model picture={now.picture} last={end.picture} />
           </div>
         </Tabs.Content>
