@@ -7,7 +7,7 @@ namespace Rostik\Core\Notation;
 /** A typed line with the times and lengths that begin at each of its places; each is looked for only once. */
 final class Line
 {
-    private const ASIDES = ['what', 'is', 'what\'s', 'how', 'long', 'it', 'find', 'work', 'out', 'calculate', 'from', 'the'];
+    private const ASIDES = ['what', 'is', 'what\'s', 'how', 'long', 'it', 'find', 'many', 'work', 'out', 'calculate', 'from', 'the'];
 
     /** @var array<int, list<TimeReading>> */
     private array $times = [];

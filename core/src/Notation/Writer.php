@@ -5,7 +5,13 @@ declare(strict_types=1);
 namespace Rostik\Core\Notation;
 
 use Rostik\Core\Sum\Answer;
+use Rostik\Core\Sum\ConversionAnswer;
 use Rostik\Core\Sum\LengthAnswer;
+use Rostik\Core\Sum\OrderAnswer;
+use Rostik\Core\Sum\RangeAnswer;
+use Rostik\Core\Sum\RewriteAnswer;
+use Rostik\Core\Sum\SignAnswer;
+use Rostik\Core\Sum\TimeForm;
 use Rostik\Core\Sum\TimeAnswer;
 use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\AmountPart;
@@ -66,12 +72,36 @@ final readonly class Writer
 
     public function amount(Amount $amount): string
     {
+        return $this->parts($amount->parts);
+    }
+
+    /** @param list<AmountPart> $parts */
+    private function parts(array $parts): string
+    {
         $written = '';
-        foreach ($amount->parts as $part) {
+        foreach ($parts as $part) {
             $written .= ('' === $written ? '' : ' ').$this->part($part);
         }
 
         return $written;
+    }
+
+    private function order(OrderAnswer $answer): string
+    {
+        $given = [] !== $answer->of->times ? array_map($this->time(...), $answer->of->times) : array_map($this->amount(...), $answer->of->lengths);
+
+        return implode(', ', array_map(static fn (int $i): string => $given[$i], $answer->positions));
+    }
+
+    private function rewritten(RewriteAnswer $answer): string
+    {
+        return match ($answer->as) {
+            TimeForm::Words => (new SpokenTime($this->style->past))->of($answer->time),
+            TimeForm::Digital => $answer->time->halfSaid && ClockForm::Twelve === $answer->time->form
+                ? $this->clock($answer->time).' '.$this->half($answer->time->time()->half())
+                : $this->clock($answer->time),
+            default => $this->time($answer->time),
+        };
     }
 
     public function part(AmountPart $part): string
@@ -96,13 +126,23 @@ final readonly class Writer
         return match (true) {
             $answer instanceof TimeAnswer => $this->time($answer->time).$this->days($answer->dayOffset),
             $answer instanceof LengthAnswer => $this->amount($answer->amount),
-            default => $answer->value(),
+            $answer instanceof ConversionAnswer => ($answer->about ? 'about ' : '').$this->parts($answer->parts),
+            $answer instanceof RangeAnswer => $answer->text,
+            $answer instanceof SignAnswer => $answer->sign,
+            $answer instanceof OrderAnswer => $this->order($answer),
+            $answer instanceof RewriteAnswer => $this->rewritten($answer),
+            default => throw new \LogicException('This kind of answer cannot be written yet.'),
         };
     }
 
     public function minus(): string
     {
         return $this->marked ? '−' : '-';
+    }
+
+    public function divided(): string
+    {
+        return $this->marked ? '÷' : '/';
     }
 
     public function times(): string

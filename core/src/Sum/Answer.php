@@ -7,8 +7,13 @@ namespace Rostik\Core\Sum;
 /** The answer to a sum: one of the classes of this room whose names end in "Answer". */
 interface Answer
 {
-    /** For programs: a time as HH:MM, a length in ISO 8601. */
-    public function value(): string;
+    /**
+     * For programs: a time as HH:MM, a length in ISO 8601, a conversion as its parts or its range, a comparison as its
+     * sign, an order as positions counted from 0, a rewritten time as its text.
+     *
+     * @return string|list<int>|ConvertedParts|ConvertedRange
+     */
+    public function value(): string|array|ConvertedParts|ConvertedRange;
 
     public function equals(self $other): bool;
 }

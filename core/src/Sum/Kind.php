@@ -9,7 +9,14 @@ enum Kind: string
 {
     case Total = 'total';
     case Difference = 'difference';
+    case Product = 'product';
+    case Share = 'share';
     case Later = 'later';
     case Earlier = 'earlier';
     case Elapsed = 'elapsed';
+    case Missing = 'missing';
+    case Conversion = 'conversion';
+    case Comparison = 'comparison';
+    case Order = 'order';
+    case Rewrite = 'rewrite';
 }

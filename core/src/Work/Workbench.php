@@ -16,13 +16,13 @@ use Rostik\Core\Notation\Writer;
 use Rostik\Core\Picture\DayPin;
 use Rostik\Core\Picture\DaySpan;
 use Rostik\Core\Picture\DayStrip;
+use Rostik\Core\Sum\Ambiguous;
 use Rostik\Core\Sum\Answer;
 use Rostik\Core\Sum\CannotBeDone;
 use Rostik\Core\Sum\Changed;
 use Rostik\Core\Sum\ClockMove;
 use Rostik\Core\Sum\Crossing;
 use Rostik\Core\Sum\Elapsed;
-use Rostik\Core\Sum\OpenSum;
 use Rostik\Core\Sum\Reading;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeAnswer;
@@ -59,7 +59,7 @@ final readonly class Workbench
     {
         $read = $this->reader->read($typed);
         $sum = $read->sum;
-        $readings = $sum instanceof OpenSum ? $sum->readings() : [];
+        $readings = $sum instanceof Ambiguous ? $sum->readings() : [];
         $notes = $read->notes;
         if ([] !== $readings) {
             $notes[] = new Note('half-not-said', 'a.m. or p.m. is not said, and it changes the answer.');
@@ -110,7 +110,7 @@ final readonly class Workbench
     public function answer(string $typed): AnsweredSum
     {
         $sum = $this->reader->read($typed)->sum;
-        $open = $sum instanceof OpenSum && [] !== $sum->readings();
+        $open = $sum instanceof Ambiguous && [] !== $sum->readings();
         try {
             $answer = $open ? null : $this->written($sum->answer());
         } catch (CannotBeDone $cannot) {

@@ -4,20 +4,27 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Work;
 
+use Rostik\Core\Sum\ConvertedParts;
+use Rostik\Core\Sum\ConvertedRange;
+
 /** The answer to a sum, written. */
 final readonly class WorkedAnswer
 {
     /**
      * @param string $text      plain
      * @param string $shown     marked
-     * @param string $value     for programs: HH:MM, or a length in ISO 8601
+     * @param string|list<int>|ConvertedParts|ConvertedRange $value for programs, as {@see \Rostik\Core\Sum\Answer::value()} says
      * @param ?int   $dayOffset for a time: days after the given one; null for other answers
+     * @param ?int   $seconds   for a length: the whole of it
+     * @param ?int   $months    for a length in months and years: the whole of it
      */
     public function __construct(
         public string $text,
         public string $shown,
-        public string $value,
+        public string|array|ConvertedParts|ConvertedRange $value,
         public ?int $dayOffset,
+        public ?int $seconds = null,
+        public ?int $months = null,
     ) {
     }
 }

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Notation\Form;
+
+use Rostik\Core\Notation\Form;
+use Rostik\Core\Notation\Line;
+use Rostik\Core\Notation\Writer;
+use Rostik\Core\Sum\Kind;
+use Rostik\Core\Sum\Rewrite;
+use Rostik\Core\Sum\Sum;
+use Rostik\Core\Sum\TimeForm;
+
+/** 7:42 a.m. as words, 1:20 p.m. as 24h, 17:05 as 12h, half past 3 as digital. */
+final class RewriteForm implements Form
+{
+    public function kind(): Kind
+    {
+        return Kind::Rewrite;
+    }
+
+    public function read(Line $line): array
+    {
+        $sums = [];
+        foreach ($line->times($line->start) as $time) {
+            $after = $line->after($time->next, 'as', 'in', 'into');
+            if (0 === $after) {
+                continue;
+            }
+            [$form, $next] = $this->form($line, $after);
+            if (null !== $form && $line->endsAt($next)) {
+                $sums[] = Rewrite::of($time->time, $form);
+            }
+        }
+
+        return $sums;
+    }
+
+    public function write(Sum $sum, Writer $writer): string
+    {
+        return $sum instanceof Rewrite ? $writer->time($sum->time).' as '.$sum->as->value : '';
+    }
+
+    /** @return array{?TimeForm, int} */
+    private function form(Line $line, int $i): array
+    {
+        $words = $line->words;
+        $next = $i + 1;
+        $form = match ($words->at($i)) {
+            'words', 'word' => TimeForm::Words,
+            'digital', 'digits', 'figures' => TimeForm::Digital,
+            '24' => TimeForm::TwentyFour,
+            '12' => TimeForm::Twelve,
+            default => null,
+        };
+        if (TimeForm::TwentyFour === $form || TimeForm::Twelve === $form) {
+            while ($words->is($next, '-', 'h', 'hour', 'hours', 'hr', 'clock', 'time')) {
+                ++$next;
+            }
+        }
+
+        return [$form, $next];
+    }
+}

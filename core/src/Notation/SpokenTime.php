@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Notation;
+
+use Rostik\Core\Time\StatedTime;
+use Rostik\Core\Time\TimeOfDay;
+
+/**
+ * A time as it is said: past the hour to half past, then to the next hour; number words from the intl extension
+ * (Unicode CLDR). With the half of the day said, the part of the day follows: "a quarter to twelve at night".
+ */
+final class SpokenTime
+{
+    private ?\NumberFormatter $speller = null;
+
+    /**
+     * @param string $past "past" or "after"
+     */
+    public function __construct(private readonly string $past = 'past')
+    {
+    }
+
+    public function of(StatedTime $stated): string
+    {
+        $time = $stated->time();
+        if ($stated->halfSaid && 0 === $time->minutes % 720) {
+            return 0 === $time->minutes ? 'midnight' : 'noon';
+        }
+        $minute = $time->minute();
+        $to = $minute > 30;
+        $hour = $this->number($to ? $time->hour12() % 12 + 1 : $time->hour12());
+        $said = match (true) {
+            0 === $minute => $hour.' o’clock',
+            15 === $minute => 'quarter '.$this->past.' '.$hour,
+            30 === $minute => 'half past '.$hour,
+            45 === $minute => 'quarter to '.$hour,
+            default => $this->minutes($to ? 60 - $minute : $minute).' '.($to ? 'to' : $this->past).' '.$hour,
+        };
+
+        return $stated->halfSaid ? $said.' '.$this->partOfTheDay($time) : $said;
+    }
+
+    /** Fives are said as bare numbers, others as minutes: "twenty to", but "eighteen minutes to". */
+    private function minutes(int $minutes): string
+    {
+        return $this->number($minutes).(0 === $minutes % 5 ? '' : (1 === $minutes ? ' minute' : ' minutes'));
+    }
+
+    private function partOfTheDay(TimeOfDay $time): string
+    {
+        return match (true) {
+            $time->hour() < 4 => 'at night',
+            $time->hour() < 12 => 'in the morning',
+            $time->hour() < 18 => 'in the afternoon',
+            $time->hour() < 21 => 'in the evening',
+            default => 'at night',
+        };
+    }
+
+    private function number(int $number): string
+    {
+        $this->speller ??= new \NumberFormatter('en_GB', \NumberFormatter::SPELLOUT);
+        $words = $this->speller->format($number);
+
+        return false === $words ? (string) $number : $words;
+    }
+}

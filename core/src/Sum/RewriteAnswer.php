@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Sum;
+
+use Rostik\Core\Time\StatedTime;
+
+/** A time to be written in a given form. */
+final readonly class RewriteAnswer implements Answer
+{
+    public function __construct(public StatedTime $time, public TimeForm $as)
+    {
+    }
+
+    /** HH:MM; the written text is the writer's to say. */
+    public function value(): string
+    {
+        return \sprintf('%02d:%02d', intdiv($this->time->minutes, 60), $this->time->minutes % 60);
+    }
+
+    public function equals(Answer $other): bool
+    {
+        return $other instanceof self && $this->as === $other->as && $this->time->equals($other->time);
+    }
+}

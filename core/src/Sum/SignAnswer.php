@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Sum;
+
+/** Shorter, longer or equally long. */
+final readonly class SignAnswer implements Answer
+{
+    /** @param '<'|'>'|'=' $sign */
+    public function __construct(public string $sign)
+    {
+    }
+
+    public function value(): string
+    {
+        return $this->sign;
+    }
+
+    public function equals(Answer $other): bool
+    {
+        return $other instanceof self && $this->sign === $other->sign;
+    }
+}
