@@ -26,13 +26,17 @@ final class WorkCommand extends Command
 
     protected function configure(): void
     {
-        $this->addArgument('sum', InputArgument::REQUIRED, 'one sum, such as "3:45 pm + 2 h 30 min"')
+        $this->addArgument('sum', InputArgument::REQUIRED, 'one sum, such as "3:45 pm + 2 h 30 min"; with --json, "-" reads one sum a line')
+            ->addOption('json', null, InputOption::VALUE_NONE, 'one JSON object a sum, for other programs')
             ->addOption('all', null, InputOption::VALUE_NONE, 'every method that applies, not only the recommended one');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         $typed = $input->getArgument('sum');
+        if (true === $input->getOption('json')) {
+            return '-' === $typed ? $this->batch($output) : $this->one(\is_string($typed) ? $typed : '', $output);
+        }
         try {
             $worked = $this->bench->work(\is_string($typed) ? $typed : '');
         } catch (NotUnderstood $no) {
@@ -43,6 +47,29 @@ final class WorkCommand extends Command
         }
         foreach ($this->lines($worked, true === $input->getOption('all')) as $line) {
             $output->writeln($line, OutputInterface::OUTPUT_RAW);
+        }
+
+        return self::SUCCESS;
+    }
+
+    private function one(string $typed, OutputInterface $output): int
+    {
+        try {
+            $output->writeln(JsonLine::worked($this->bench->work($typed)), OutputInterface::OUTPUT_RAW);
+        } catch (NotUnderstood $no) {
+            $output->writeln(JsonLine::refused($typed, $no), OutputInterface::OUTPUT_RAW);
+
+            return self::FAILURE;
+        }
+
+        return self::SUCCESS;
+    }
+
+    /** One line out for each line in, in order, whatever it is. */
+    private function batch(OutputInterface $output): int
+    {
+        while (false !== $line = fgets(\STDIN)) {
+            $this->one(rtrim($line, "\r\n"), $output);
         }
 
         return self::SUCCESS;

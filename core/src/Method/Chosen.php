@@ -4,10 +4,36 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Method;
 
+use Rostik\Core\Notation\Writer;
+use Rostik\Core\Sum\Earlier;
+use Rostik\Core\Sum\Elapsed;
+use Rostik\Core\Sum\Later;
+use Rostik\Core\Sum\Sum;
+
 /** A method that applies to a sum, with how well it suits. */
 final readonly class Chosen
 {
-    public function __construct(public Method $method, public Suit $suit)
+    /**
+     * @param Sum  $sum         as it is worked
+     * @param bool $turnedRound whether it was turned round first, to find a missing part
+     */
+    public function __construct(public Method $method, public Suit $suit, private Sum $sum, private bool $turnedRound = false)
     {
+    }
+
+    public function work(Writer $writer): Working
+    {
+        $working = $this->method->work($this->sum, $writer);
+        if (!$this->turnedRound) {
+            return $working;
+        }
+        $asked = match (true) {
+            $this->sum instanceof Earlier => 'Turn it round and go back: '.$writer->time($this->sum->start).' '.$writer->minus().' '.$writer->amount($this->sum->length),
+            $this->sum instanceof Later => 'Turn it round and go on: '.$writer->time($this->sum->start).' + '.$writer->amount($this->sum->length),
+            $this->sum instanceof Elapsed => 'How long is it from '.$writer->time($this->sum->start).' to '.$writer->time($this->sum->end).'?',
+            default => '',
+        };
+
+        return new Working($working->method, [new Step(rtrim($asked, '.').(str_ends_with($asked, '?') ? '' : '.'), $working->steps[0]->picture), ...$working->steps], $working->answer);
     }
 }

@@ -12,6 +12,7 @@ use Rostik\Core\Sum\ClockMove;
 use Rostik\Core\Sum\Difference;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\LengthAnswer;
+use Rostik\Core\Sum\Product;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeAnswer;
 use Rostik\Core\Sum\Total;
@@ -47,6 +48,7 @@ final class ColumnMethod implements Method
             $sum instanceof Difference => $sum->regroups()
                 ? new Suit(70, $this->becauseOfDifference($sum))
                 : new Suit(80, 'Nothing has to be exchanged: take away in each column by itself.'),
+            $sum instanceof Product => new Suit($sum->regroups() ? 60 : 55, 'Multiply each column, the smaller unit first, and carry.'),
             $sum instanceof ClockMove => new Suit(30, 'Columns work with 24-hour times.'),
             $sum instanceof Elapsed => new Suit($sum->overMidnight() ? 20 : 40, 'Columns work with 24-hour times.'),
             default => null,
@@ -58,6 +60,7 @@ final class ColumnMethod implements Method
         return match (true) {
             $sum instanceof Total => $this->total($sum, $writer),
             $sum instanceof Difference => $this->difference($sum, $writer),
+            $sum instanceof Product => $this->product($sum, $writer),
             $sum instanceof ClockMove => $this->move($sum, $writer),
             $sum instanceof Elapsed => $this->elapsed($sum, $writer),
             default => throw new \LogicException('Columns are not for this kind of sum.'),
@@ -111,6 +114,19 @@ final class ColumnMethod implements Method
         $paper = new ColumnPaper($units, $this->rows($units, $sum->from, $sum->take), '−', false);
         $paper->say($this->layOut($units));
         $found = $this->take($paper);
+
+        return $this->concluded($paper, $found, $writer);
+    }
+
+    private function product(Product $sum, Writer $writer): Working
+    {
+        $units = $this->units($sum->answer()->amount, $sum->length);
+        $rows = $this->rows($units, $sum->length);
+        $multiplier = array_fill(0, \count($units), 0);
+        $multiplier[\count($units) - 1] = $sum->times;
+        $paper = new ColumnPaper($units, [...$rows, array_values($multiplier)], '×', false);
+        $paper->say(\sprintf('%s Multiply every column by %d.', $this->layOut($units), $sum->times));
+        $found = $this->add($paper, $sum->times);
 
         return $this->concluded($paper, $found, $writer);
     }
@@ -201,22 +217,21 @@ final class ColumnMethod implements Method
     }
 
     /**
-     * Adds the rows, smallest unit first.
+     * Adds the rows, smallest unit first; or multiplies the first row.
+     *
+     * @param ?int $times how often the first row is taken; null to add the rows
      *
      * @return list<int> the number in each column of the answer
      */
-    private function add(ColumnPaper $paper): array
+    private function add(ColumnPaper $paper, ?int $times = null): array
     {
         $found = array_fill(0, \count($paper->units), 0);
         $carried = 0;
         for ($c = \count($paper->units) - 1; $c >= 0; --$c) {
             $unit = $paper->units[$c];
-            $numbers = array_values(array_filter(array_column($paper->numbers, $c), static fn (int $n): bool => 0 !== $n));
-            if (0 !== $carried) {
-                $numbers[] = $carried;
-            }
-            $sum = array_sum($numbers);
-            $written = \count($numbers) > 1 ? implode(' + ', $numbers).' = '.$sum : (string) $sum;
+            [$sum, $written] = null === $times
+                ? $this->summed(array_column($paper->numbers, $c), $carried)
+                : $this->multiplied($paper->numbers[0][$c] ?? 0, $times, $carried);
             $first = $c === \count($paper->units) - 1 && $c > 0 ? ' first' : '';
             $limit = $c > 0 ? $unit->perLarger() : 0;
             $head = ucfirst(Marked::unit($unit, ucfirst($unit->words()))).$first.': ';
@@ -246,6 +261,27 @@ final class ColumnMethod implements Method
         }
 
         return array_values($found);
+    }
+
+    /**
+     * @param list<int> $numbers
+     *
+     * @return array{int, string} the sum and how it is written
+     */
+    private function summed(array $numbers, int $carried): array
+    {
+        $numbers = array_values(array_filter([...$numbers, $carried], static fn (int $n): bool => 0 !== $n));
+        $sum = array_sum($numbers);
+
+        return [$sum, \count($numbers) > 1 ? implode(' + ', $numbers).' = '.$sum : (string) $sum];
+    }
+
+    /** @return array{int, string} the product and how it is written */
+    private function multiplied(int $number, int $times, int $carried): array
+    {
+        $sum = $number * $times + $carried;
+
+        return [$sum, \sprintf('%d × %d%s = %d', $number, $times, 0 === $carried ? '' : ' + '.$carried, $sum)];
     }
 
     /**

@@ -57,4 +57,20 @@ final class Jumps
 
         return $jumps;
     }
+
+    /**
+     * The whole hours in one jump, then the minutes, by way of the o'clock where they pass it.
+     *
+     * @return list<Jump>
+     */
+    public static function hoursFirst(int $from, int $to): array
+    {
+        $whole = intdiv(abs($to - $from), 60) * 60;
+        if (0 === $whole) {
+            return self::through($from, $to);
+        }
+        $at = $to >= $from ? $from + $whole : $from - $whole;
+
+        return [new Jump($from, $at, JumpWhy::WholeHours), ...self::through($at, $to)];
+    }
 }

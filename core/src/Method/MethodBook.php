@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rostik\Core\Method;
 
 use Rostik\Core\Notation\Writer;
+use Rostik\Core\Sum\Missing;
 use Rostik\Core\Sum\Sum;
 
 /** All methods: whatever class stands in this folder. */
@@ -35,11 +36,12 @@ final readonly class MethodBook
     /** @return list<Chosen> the methods that apply, the one that suits these numbers best first */
     public function choose(Sum $sum): array
     {
+        $plain = $sum instanceof Missing ? $sum->turnedRound() : $sum;
         $chosen = [];
         foreach ($this->methods as $method) {
-            $suit = $method->suits($sum);
+            $suit = $method->suits($plain);
             if (null !== $suit) {
-                $chosen[] = new Chosen($method, $suit);
+                $chosen[] = new Chosen($method, $suit, $plain, $sum instanceof Missing);
             }
         }
         usort($chosen, static fn (Chosen $a, Chosen $b): int => $b->suit->score <=> $a->suit->score);
@@ -50,6 +52,6 @@ final readonly class MethodBook
     /** @return list<Working> in the same order */
     public function work(Sum $sum, Writer $writer): array
     {
-        return array_map(static fn (Chosen $c): Working => $c->method->work($sum, $writer), $this->choose($sum));
+        return array_map(static fn (Chosen $c): Working => $c->work($writer), $this->choose($sum));
     }
 }

@@ -65,7 +65,10 @@ final class LengthReader
                 return [AmountPart::fraction($fraction[0], $fraction[1], $before->unit), $fraction[2]];
             }
             if ($words->is($i, 'and', ',', '&')) {
-                ++$i;
+                // "2 h, 30 min" is one length; "90 min, 1 h" is a list of two
+                $next = $this->part($words, $i + 1, null);
+
+                return null !== $next && $next[0]->unit->size() < $before->unit->size() ? $next : null;
             }
         }
         $half = $this->fractionOf($words, $i);

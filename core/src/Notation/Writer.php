@@ -11,8 +11,8 @@ use Rostik\Core\Sum\OrderAnswer;
 use Rostik\Core\Sum\RangeAnswer;
 use Rostik\Core\Sum\RewriteAnswer;
 use Rostik\Core\Sum\SignAnswer;
-use Rostik\Core\Sum\TimeForm;
 use Rostik\Core\Sum\TimeAnswer;
+use Rostik\Core\Sum\TimeForm;
 use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\AmountPart;
 use Rostik\Core\Time\ClockForm;
@@ -41,6 +41,9 @@ final readonly class Writer
 
     public function time(StatedTime $stated): string
     {
+        if ($this->style->always24 && $stated->halfSaid) {
+            $stated = $stated->as24();
+        }
         $time = $stated->time();
         if (ClockForm::TwentyFour === $stated->form) {
             return $this->digits(\sprintf('%02d', $time->hour()), ':', $time->minute());
@@ -58,6 +61,9 @@ final readonly class Writer
     /** The digits of a time alone, without its half of the day: 3:45. */
     public function clock(StatedTime $stated): string
     {
+        if ($this->style->always24 && $stated->halfSaid) {
+            $stated = $stated->as24();
+        }
         $time = $stated->time();
 
         return ClockForm::TwentyFour === $stated->form

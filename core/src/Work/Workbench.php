@@ -21,11 +21,19 @@ use Rostik\Core\Sum\Answer;
 use Rostik\Core\Sum\CannotBeDone;
 use Rostik\Core\Sum\Changed;
 use Rostik\Core\Sum\ClockMove;
+use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\Crossing;
 use Rostik\Core\Sum\Elapsed;
+use Rostik\Core\Sum\LengthAnswer;
+use Rostik\Core\Sum\Missing;
+use Rostik\Core\Sum\Order;
+use Rostik\Core\Sum\RangeAnswer;
 use Rostik\Core\Sum\Reading;
+use Rostik\Core\Sum\Rewrite;
+use Rostik\Core\Sum\RewriteAnswer;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeAnswer;
+use Rostik\Core\Time\Chain;
 use Rostik\Core\Time\TimeOfDay;
 
 /** Takes a sum's text and gives it back worked: its answer, every method step by step, what changed, what to note. */
@@ -72,6 +80,7 @@ final readonly class Workbench
                 array_map($this->reading(...), $readings),
                 [],
                 $sum->regroups(),
+                true,
                 null,
                 null,
                 [],
@@ -92,11 +101,12 @@ final readonly class Workbench
             $sum->kind(),
             $this->written($answer),
             [],
-            Crossing::of($sum),
+            Crossing::of($sum instanceof Missing ? $sum->turnedRound() : $sum),
             $sum->regroups(),
+            !$answer instanceof RangeAnswer && !($sum instanceof Conversion && !$sum->isExact()),
             $sum instanceof ClockMove ? Changed::by($sum) : null,
             isset($chosen[0]) ? new Recommended($chosen[0]->method->id(), $chosen[0]->suit->because) : null,
-            array_map(fn (Chosen $c): WorkedMethod => $this->method($c->method->work($sum, $this->marked)), $chosen),
+            array_map(fn (Chosen $c): WorkedMethod => $this->method($c->work($this->marked)), $chosen),
             $this->strip($sum),
             [...$notes, ...$this->notes($sum, $answer)],
         );
@@ -125,8 +135,10 @@ final readonly class Workbench
         return new WorkedAnswer(
             $this->plain->answer($answer),
             $this->marked->answer($answer),
-            $answer->value(),
+            $answer instanceof RewriteAnswer ? $this->plain->answer($answer) : $answer->value(),
             $answer instanceof TimeAnswer ? $answer->dayOffset : null,
+            $answer instanceof LengthAnswer && Chain::Clock === $answer->amount->duration->chain ? $answer->amount->duration->count : null,
+            $answer instanceof LengthAnswer && Chain::Calendar === $answer->amount->duration->chain ? $answer->amount->duration->count : null,
         );
     }
 
@@ -163,6 +175,17 @@ final readonly class Workbench
                     : (1 === $days ? 'on the day before' : $days.' days earlier'),
             ));
         }
+        if ($answer instanceof RangeAnswer) {
+            $notes[] = new Note('not-exact', 'There is no one answer. '.$answer->because);
+        }
+        if ($sum instanceof Conversion && $sum->about && !$sum->isExact()) {
+            $notes[] = new Note('about', 'A round number; there is no exact one.');
+        } elseif ($sum instanceof Conversion && !$sum->comesOut()) {
+            $notes[] = new Note('does-not-come-out', \sprintf('It does not come out in whole %s.', $sum->units[\count($sum->units) - 1]->words()));
+        }
+        if ($sum instanceof Order && $sum->sameHalfTaken()) {
+            $notes[] = new Note('half-not-said', 'a.m. or p.m. is not said; all are taken to be in the same half of the day.');
+        }
         if ($answer instanceof TimeAnswer && !$answer->time->halfSaid) {
             $notes[] = new Note('half-not-said', 'a.m. or p.m. is not said; the answer holds for both.');
         }
@@ -172,6 +195,19 @@ final readonly class Workbench
 
     private function strip(Sum $sum): DayStrip
     {
+        if ($sum instanceof Missing) {
+            return $this->strip($sum->turnedRound());
+        }
+        if ($sum instanceof Order || $sum instanceof Rewrite) {
+            $pins = [];
+            foreach ($sum->times() as $i => $time) {
+                if ($time->halfSaid) {
+                    $pins[] = new DayPin($time->minutes, $this->marked->time($time), 'pin-'.$i);
+                }
+            }
+
+            return new DayStrip($pins, []);
+        }
         if ($sum instanceof ClockMove && $sum->start->halfSaid) {
             $from = $sum->start->minutes;
             $move = $sum->direction() * $sum->minutes();

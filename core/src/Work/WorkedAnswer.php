@@ -11,12 +11,12 @@ use Rostik\Core\Sum\ConvertedRange;
 final readonly class WorkedAnswer
 {
     /**
-     * @param string $text      plain
-     * @param string $shown     marked
-     * @param string|list<int>|ConvertedParts|ConvertedRange $value for programs, as {@see \Rostik\Core\Sum\Answer::value()} says
-     * @param ?int   $dayOffset for a time: days after the given one; null for other answers
-     * @param ?int   $seconds   for a length: the whole of it
-     * @param ?int   $months    for a length in months and years: the whole of it
+     * @param string                                         $text      plain
+     * @param string                                         $shown     marked
+     * @param string|list<int>|ConvertedParts|ConvertedRange $value     for programs, as {@see \Rostik\Core\Sum\Answer::value()} says
+     * @param ?int                                           $dayOffset for a time: days after the given one; null for other answers
+     * @param ?int                                           $seconds   for a length: the whole of it
+     * @param ?int                                           $months    for a length in months and years: the whole of it
      */
     public function __construct(
         public string $text,

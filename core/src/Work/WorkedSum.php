@@ -19,6 +19,7 @@ final readonly class WorkedSum
      * @param ?WorkedAnswer       $answer   null where a half of the day that was not said changes it
      * @param list<WorkedReading> $readings the ways in which it can be meant, where there is no one answer
      * @param list<Crossing>      $crosses  landmarks of the day that are passed
+     * @param bool                $exact    whether the answer is one and exact
      * @param ?Changed            $changed  for later and earlier
      * @param list<WorkedMethod>  $methods  the recommended one first
      * @param list<Note>          $notes
@@ -31,6 +32,7 @@ final readonly class WorkedSum
         public array $readings,
         public array $crosses,
         public bool $regroups,
+        public bool $exact,
         public ?Changed $changed,
         public ?Recommended $recommended,
         public array $methods,

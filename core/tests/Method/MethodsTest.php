@@ -202,7 +202,10 @@ final class MethodsTest extends TestCase
     public function testTheMethodThatSuitsComesFirst(): void
     {
         $first = static fn (string $text): string => MethodBook::standard()->choose(SumReader::standard()->read($text)->sum)[0]->method->id();
-        self::assertSame('column', $first('2 h 30 min + 4 h 55 min'));
+        self::assertSame('near-hour', $first('2 h 30 min + 4 h 55 min'));
+        self::assertSame('column', $first('2 h 30 min + 4 h 45 min'));
+        self::assertSame('parts', $first('1 h 25 min + 10 min'));
+        self::assertSame('fives', $first('3:10 pm + 25 min'));
         self::assertSame('number-line', $first('3 h 10 min - 2 h 40 min'));
         self::assertSame('column', $first('5 h 20 min - 2 h 35 min'));
         self::assertSame('number-line', $first('3:45 pm + 2 h 30 min'));

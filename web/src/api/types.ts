@@ -14,6 +14,14 @@ export interface Changed {
   day: Change | null;
 }
 
+export interface ClockPicture {
+  type: 'clock';
+  minutes: number;
+  from: number;
+  swept: number;
+  stops: number[];
+}
+
 export interface ColumnCell {
   digits: string;
   instead: string;
@@ -43,6 +51,11 @@ export interface ColumnsPicture {
 
 export type Crossing = 'hour' | 'noon' | 'midnight';
 
+export interface DayPicture {
+  type: 'day';
+  strip: DayStrip;
+}
+
 export interface DayPin {
   at: number;
   label: string;
@@ -59,7 +72,7 @@ export interface DayStrip {
   spans: DaySpan[];
 }
 
-export type Kind = 'total' | 'difference' | 'later' | 'earlier' | 'elapsed';
+export type Kind = 'total' | 'difference' | 'product' | 'share' | 'later' | 'earlier' | 'elapsed' | 'missing' | 'conversion' | 'comparison' | 'order' | 'rewrite';
 
 export interface LineJump {
   from: number;
@@ -102,7 +115,7 @@ export interface Note {
 
 export type Paper = 'a4' | 'letter';
 
-export type Picture = ColumnsPicture | LinePicture;
+export type Picture = ClockPicture | ColumnsPicture | DayPicture | LinePicture | TablePicture | WrittenPicture;
 
 export type PrintPart = 'sheet' | 'key' | 'both';
 
@@ -164,6 +177,21 @@ export interface Step {
   changed: Changed | null;
 }
 
+export interface TableColumn {
+  larger: number;
+  smaller: number;
+  found: boolean;
+}
+
+export interface TablePicture {
+  type: 'table';
+  larger: string;
+  smaller: string;
+  rule: string;
+  columns: TableColumn[];
+  below: string;
+}
+
 export interface WorkRequest {
   sum: string;
 }
@@ -171,8 +199,10 @@ export interface WorkRequest {
 export interface WorkedAnswer {
   text: string;
   shown: string;
-  value: string;
+  value: unknown;
   dayOffset: number | null;
+  seconds: number | null;
+  months: number | null;
 }
 
 export interface WorkedMethod {
@@ -196,9 +226,15 @@ export interface WorkedSum {
   readings: WorkedReading[];
   crosses: Crossing[];
   regroups: boolean;
+  exact: boolean;
   changed: Changed | null;
   recommended: Recommended | null;
   methods: WorkedMethod[];
   strip: DayStrip;
   notes: Note[];
+}
+
+export interface WrittenPicture {
+  type: 'written';
+  lines: string[];
 }

@@ -1,6 +1,10 @@
 import type { Picture } from '../api/types';
+import { Clock } from './Clock';
 import { Columns } from './Columns';
+import { DayStrip } from './DayStrip';
 import { NumberLine } from './NumberLine';
+import { Table } from './Table';
+import { Written } from './Written';
 
 /** Draws whatever model a step shows; `last` is the picture of the last step of the same working. */
 export function Model({ picture, last }: { picture: Picture; last: Picture }) {
@@ -9,6 +13,18 @@ export function Model({ picture, last }: { picture: Picture; last: Picture }) {
   }
   if (picture.type === 'columns' && last.type === 'columns') {
     return <Columns picture={picture} last={last} />;
+  }
+  if (picture.type === 'written' && last.type === 'written') {
+    return <Written picture={picture} last={last} />;
+  }
+  if (picture.type === 'table' && last.type === 'table') {
+    return <Table picture={picture} last={last} />;
+  }
+  if (picture.type === 'clock') {
+    return <Clock picture={picture} />;
+  }
+  if (picture.type === 'day') {
+    return <DayStrip strip={picture.strip} />;
   }
   return null;
 }

@@ -9,7 +9,7 @@ const keys: readonly [string, string][] = [
   ['→  ←', 'next step, step back'],
   ['Home  End', 'first step, all at once'],
   ['P', 'play through'],
-  ['1  2', 'another method'],
+  ['1  2  3 …', 'another method'],
   ['Space, then ↑ ↓', 'on a question’s handle: move it'],
   ['?', 'this list'],
 ];

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Rostik\Core\Notation\Form;
 
 use Rostik\Core\Notation\Form;
-use Rostik\Core\Notation\Line;
-use Rostik\Core\Notation\Writer;
 use Rostik\Core\Notation\LengthReading;
+use Rostik\Core\Notation\Line;
 use Rostik\Core\Notation\UnitWords;
+use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Sum;

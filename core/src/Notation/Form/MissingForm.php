@@ -26,8 +26,11 @@ final class MissingForm implements Form
             $at = $this->afterBlank($line, $line->start);
             [$direction, $after] = $this->sign($line, $at);
             $length = 0 === $after ? null : $line->length($after);
-            $equals = null === $length ? 0 : $line->after($length->next, '=', 'is');
-            foreach (0 === $equals || null === $length ? [] : $line->times($equals) as $end) {
+            if (null === $length) {
+                return [];
+            }
+            $equals = $line->after($length->next, '=', 'is');
+            foreach (0 === $equals ? [] : $line->times($equals) as $end) {
                 if ($line->endsAt($end->next)) {
                     $sums[] = Missing::start($direction, $length->amount, $end->time);
                 }

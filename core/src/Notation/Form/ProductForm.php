@@ -6,8 +6,8 @@ namespace Rostik\Core\Notation\Form;
 
 use Rostik\Core\Notation\Form;
 use Rostik\Core\Notation\Line;
-use Rostik\Core\Notation\Writer;
 use Rostik\Core\Notation\NumberWords;
+use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Product;
 use Rostik\Core\Sum\Sum;

@@ -1,0 +1,255 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Method;
+
+use Rostik\Core\Notation\Marked;
+use Rostik\Core\Notation\Writer;
+use Rostik\Core\Sum\Answer;
+use Rostik\Core\Sum\CannotBeDone;
+use Rostik\Core\Sum\ClockMove;
+use Rostik\Core\Sum\Comparison;
+use Rostik\Core\Sum\Difference;
+use Rostik\Core\Sum\Elapsed;
+use Rostik\Core\Sum\LengthAnswer;
+use Rostik\Core\Sum\Order;
+use Rostik\Core\Sum\OrderAnswer;
+use Rostik\Core\Sum\Product;
+use Rostik\Core\Sum\Share;
+use Rostik\Core\Sum\SignAnswer;
+use Rostik\Core\Sum\Sum;
+use Rostik\Core\Sum\TimeAnswer;
+use Rostik\Core\Sum\Total;
+use Rostik\Core\Time\Amount;
+use Rostik\Core\Time\Duration;
+use Rostik\Core\Time\StatedTime;
+use Rostik\Core\Time\Unit;
+
+/** Everything in the smaller unit, calculate, convert back. Times of day count in minutes after midnight. */
+final class AllMinutesMethod implements Method
+{
+    public function id(): string
+    {
+        return 'all-minutes';
+    }
+
+    public function title(): string
+    {
+        return 'All in one unit';
+    }
+
+    public function suits(Sum $sum): ?Suit
+    {
+        return match (true) {
+            $sum instanceof Total, $sum instanceof Difference => new Suit(30, 'One unit alone is calculated like any numbers.'),
+            $sum instanceof Product => new Suit(50, 'One unit alone is multiplied like any number.'),
+            $sum instanceof Share => new Suit(80, 'In the smaller unit the sharing comes out at once.'),
+            $sum instanceof ClockMove, $sum instanceof Elapsed => new Suit(10, 'Minutes after midnight are calculated like any numbers.'),
+            $sum instanceof Comparison => $sum->left->duration->chain === $sum->right->duration->chain ? new Suit(50, 'In the same unit the numbers alone decide.') : null,
+            $sum instanceof Order => [] !== $sum->lengths ? new Suit(50, 'In the same unit the numbers alone decide.') : null,
+            default => null,
+        };
+    }
+
+    public function work(Sum $sum, Writer $writer): Working
+    {
+        $lines = new Lines();
+        $answer = match (true) {
+            $sum instanceof Total => $this->total($sum, $lines, $writer),
+            $sum instanceof Difference => $this->difference($sum, $lines, $writer),
+            $sum instanceof Product => $this->product($sum, $lines, $writer),
+            $sum instanceof Share => $this->share($sum, $lines, $writer),
+            $sum instanceof ClockMove => $this->move($sum, $lines, $writer),
+            $sum instanceof Elapsed => $this->elapsed($sum, $lines, $writer),
+            $sum instanceof Comparison => $this->comparison($sum, $lines, $writer),
+            $sum instanceof Order => $this->order($sum, $lines, $writer),
+            default => throw new \LogicException('One unit alone is not for this kind of sum.'),
+        };
+
+        return $lines->working($this, $answer);
+    }
+
+    private function total(Total $sum, Lines $lines, Writer $writer): Answer
+    {
+        $unit = $this->smallest(...$sum->addends);
+        $numbers = array_map(fn (Amount $a): int => $this->convert($a, $unit, $lines, $writer), $sum->addends);
+        $total = array_sum($numbers);
+        $lines->add(implode(' + ', $numbers).' = '.$this->number($total, $unit));
+
+        return $this->back($total, $unit, $this->largest(...$sum->addends), $lines, $writer);
+    }
+
+    private function difference(Difference $sum, Lines $lines, Writer $writer): Answer
+    {
+        $unit = $this->smallest($sum->from, $sum->take);
+        $from = $this->convert($sum->from, $unit, $lines, $writer);
+        $take = $this->convert($sum->take, $unit, $lines, $writer);
+        if ($take > $from) {
+            throw CannotBeDone::takesMoreThanThereIs('3 h - 2 h');
+        }
+        $lines->add($from.' − '.$take.' = '.$this->number($from - $take, $unit));
+
+        return $this->back($from - $take, $unit, $this->largest($sum->from, $sum->take), $lines, $writer);
+    }
+
+    private function product(Product $sum, Lines $lines, Writer $writer): Answer
+    {
+        $unit = $sum->length->smallest();
+        $one = $this->convert($sum->length, $unit, $lines, $writer);
+        $lines->add($sum->times.' '.$writer->times().' '.$one.' = '.$this->number($one * $sum->times, $unit));
+
+        return $this->back($one * $sum->times, $unit, $sum->length->largest(), $lines, $writer);
+    }
+
+    private function share(Share $sum, Lines $lines, Writer $writer): Answer
+    {
+        $unit = $sum->length->smallest();
+        while (0 !== intdiv($sum->length->duration->count, $unit->size()) % max(1, $sum->between)) {
+            $unit = $unit->smaller() ?? throw CannotBeDone::doesNotComeOut($unit->words());
+        }
+        $all = $this->convert($sum->length, $unit, $lines, $writer);
+        if ($sum->between < 1) {
+            throw CannotBeDone::sharedByNothing();
+        }
+        $each = intdiv($all, $sum->between);
+        $lines->add($all.' '.$writer->divided().' '.$sum->between.' = '.$this->number($each, $unit));
+
+        return $this->back($each, $unit, $sum->length->largest(), $lines, $writer);
+    }
+
+    private function move(ClockMove $sum, Lines $lines, Writer $writer): Answer
+    {
+        $start = $this->sinceMidnight($sum->start, $lines, $writer);
+        $length = $this->convert($sum->length, Unit::Minute, $lines, $writer);
+        $turn = $sum->start->turn();
+        $reached = $start + $sum->direction() * $length;
+        if ($reached < 0) {
+            $add = (int) ceil(-$reached / $turn) * $turn;
+            $lines->add(\sprintf('%d + %d = %d', $start, $add, $start + $add), \sprintf('There are too few to take from, so add %d first: %d + %d = %d.', $add, $start, $add, $start + $add));
+            $start += $add;
+        }
+        $result = $start + $sum->direction() * $length;
+        $lines->add($start.($sum->direction() > 0 ? ' + ' : ' − ').$length.' = '.$this->number($result, Unit::Minute));
+        $left = $result % $turn;
+        if ($left !== $result) {
+            $lines->add(\sprintf('%d − %d = %d', $result, $result - $left, $left), \sprintf('%s has %d minutes: %d − %d = %d.', 720 === $turn ? 'Half a day' : 'A day', $turn, $result, $result - $left, $left));
+        }
+        $time = $sum->start->moved($left - $sum->start->minutes);
+        $answer = new TimeAnswer($time, 720 === $turn ? 0 : intdiv($reached - $left, $turn));
+        $lines->add(\sprintf('%d = %d × 60 + %d', $left, intdiv($left, 60), $left % 60).': '.$writer->answer($answer), 'Back to a time: '.$writer->answer($answer).'.');
+
+        return $answer;
+    }
+
+    private function elapsed(Elapsed $sum, Lines $lines, Writer $writer): Answer
+    {
+        if (!$sum->start->halfSaid || !$sum->end->halfSaid) {
+            throw CannotBeDone::halfOfTheDayMatters();
+        }
+        $start = $this->sinceMidnight($sum->start, $lines, $writer);
+        $end = $this->sinceMidnight($sum->end, $lines, $writer);
+        if ($end <= $start) {
+            $lines->add(\sprintf('%d + 1440 = %d', $end, $end + 1440), \sprintf('The end is on the next day, so add the 1440 minutes of a day: %d + 1440 = %d.', $end, $end + 1440));
+            $end += 1440;
+        }
+        $lines->add($end.' − '.$start.' = '.$this->number($end - $start, Unit::Minute));
+
+        return $this->back($end - $start, Unit::Minute, Unit::Hour, $lines, $writer);
+    }
+
+    private function comparison(Comparison $sum, Lines $lines, Writer $writer): Answer
+    {
+        $unit = $this->smallest($sum->left->wholeParts(), $sum->right->wholeParts());
+        $left = $this->convert($sum->left->wholeParts(), $unit, $lines, $writer);
+        $right = $this->convert($sum->right->wholeParts(), $unit, $lines, $writer);
+        $sign = $left < $right ? '<' : ($left > $right ? '>' : '=');
+        $lines->add($writer->amount($sum->left).' '.$sign.' '.$writer->amount($sum->right), \sprintf(
+            '%s is %s %s, so %s %s %s.',
+            $this->number($left, $unit),
+            '<' === $sign ? 'less than' : ('>' === $sign ? 'more than' : 'the same as'),
+            $this->number($right, $unit),
+            $writer->amount($sum->left),
+            $sign,
+            $writer->amount($sum->right),
+        ));
+
+        return new SignAnswer($sign);
+    }
+
+    private function order(Order $sum, Lines $lines, Writer $writer): Answer
+    {
+        $first = $sum->lengths[0] ?? throw new \LogicException('There is nothing to order.');
+        $unit = $this->smallest($first->wholeParts(), ...array_map(static fn (Amount $a): Amount => $a->wholeParts(), $sum->lengths));
+        $numbers = array_map(fn (Amount $a): int => $this->convert($a->wholeParts(), $unit, $lines, $writer), $sum->lengths);
+        asort($numbers);
+        $answer = new OrderAnswer($sum, array_keys($numbers));
+        $lines->add($writer->answer($answer), 'From shortest to longest: '.$writer->answer($answer).'.');
+
+        return $answer;
+    }
+
+    /** Writes an amount in one unit and returns the number. */
+    private function convert(Amount $amount, Unit $unit, Lines $lines, Writer $writer): int
+    {
+        $number = intdiv($amount->duration->count, $unit->size());
+        if ($amount->largest() === $unit) {
+            return $number;
+        }
+        $terms = [];
+        foreach ($amount->parts as $part) {
+            $per = intdiv($part->unit->size(), $unit->size());
+            $terms[] = 1 === $per ? (string) $part->numerator : $part->numerator.' × '.$per;
+        }
+        $lines->add($writer->amount($amount).' = '.implode(' + ', $terms).' = '.$this->number($number, $unit));
+
+        return $number;
+    }
+
+    private function sinceMidnight(StatedTime $stated, Lines $lines, Writer $writer): int
+    {
+        $lines->add(\sprintf('%s = %d × 60 + %d = %s', $writer->time($stated), intdiv($stated->minutes, 60), $stated->minutes % 60, $this->number($stated->minutes, Unit::Minute)), \sprintf(
+            '%s is %d × 60 + %d = %s after %s.',
+            $writer->time($stated),
+            intdiv($stated->minutes, 60),
+            $stated->minutes % 60,
+            $this->number($stated->minutes, Unit::Minute),
+            $stated->halfSaid ? 'midnight' : '12',
+        ));
+
+        return $stated->minutes;
+    }
+
+    private function back(int $number, Unit $unit, Unit $largest, Lines $lines, Writer $writer): Answer
+    {
+        $answer = new LengthAnswer(Amount::usual(Duration::of($number * $unit->size(), $unit->chain()), $largest));
+        $lines->add($this->number($number, $unit).' = '.$writer->answer($answer), 'Back into larger units: '.$writer->answer($answer).'.');
+
+        return $answer;
+    }
+
+    private function number(int $number, Unit $unit): string
+    {
+        return Marked::unit($unit, $number.' '.$unit->after($number));
+    }
+
+    private function smallest(Amount $first, Amount ...$more): Unit
+    {
+        $unit = $first->smallest();
+        foreach ($more as $amount) {
+            $unit = $amount->smallest()->size() < $unit->size() ? $amount->smallest() : $unit;
+        }
+
+        return $unit;
+    }
+
+    private function largest(Amount $first, Amount ...$more): Unit
+    {
+        $unit = $first->largest();
+        foreach ($more as $amount) {
+            $unit = $amount->largest()->size() > $unit->size() ? $amount->largest() : $unit;
+        }
+
+        return $unit;
+    }
+}

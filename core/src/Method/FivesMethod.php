@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Method;
+
+use Rostik\Core\Notation\Marked;
+use Rostik\Core\Notation\Writer;
+use Rostik\Core\Picture\ClockPicture;
+use Rostik\Core\Sum\Changed;
+use Rostik\Core\Sum\ClockMove;
+use Rostik\Core\Sum\Elapsed;
+use Rostik\Core\Sum\LengthAnswer;
+use Rostik\Core\Sum\Sum;
+use Rostik\Core\Sum\TimeAnswer;
+use Rostik\Core\Time\Amount;
+use Rostik\Core\Time\StatedTime;
+
+/** Counts fives round the clock face, then ones: up to 60 minutes. */
+final class FivesMethod implements Method
+{
+    public function id(): string
+    {
+        return 'fives';
+    }
+
+    public function title(): string
+    {
+        return 'Count fives';
+    }
+
+    public function suits(Sum $sum): ?Suit
+    {
+        $minutes = $this->minutes($sum);
+        if (null === $minutes || $minutes < 1 || $minutes > 60) {
+            return null;
+        }
+
+        return 0 === $minutes % 5
+            ? new Suit(75, \sprintf('%d min is %d fives: count them round the clock.', $minutes, intdiv($minutes, 5)))
+            : new Suit(30, \sprintf('%d min is %d fives and %d more.', $minutes, intdiv($minutes, 5), $minutes % 5));
+    }
+
+    public function work(Sum $sum, Writer $writer): Working
+    {
+        $minutes = $this->minutes($sum) ?? throw new \LogicException('Counting fives is for up to 60 minutes on the clock.');
+        [$start, $way] = match (true) {
+            $sum instanceof ClockMove => [$sum->start, $sum->direction()],
+            $sum instanceof Elapsed => [$sum->start, 1],
+            default => throw new \LogicException('Counting fives is for the clock.'),
+        };
+        $from = $start->minutes % 60;
+        $stops = [];
+        $changed = static fn (int $done): ?Changed => $sum instanceof ClockMove ? Changed::between($sum, 0, $done) : null;
+        $picture = static function (int $done) use ($start, $way, $from, &$stops): ClockPicture {
+            return new ClockPicture($start->moved($way * $done)->minutes % 720, $from, $way * $done, $stops);
+        };
+        $steps = [new Step(
+            \sprintf('Start at %s: the minute hand is at %s.', $writer->time($start), Marked::minute($from)),
+            $picture(0),
+            $changed(0),
+        )];
+        $fives = intdiv($minutes, 5);
+        $said = [];
+        $done = 0;
+        for ($i = 1; $i <= $fives; ++$i) {
+            $before = $start->moved($way * $done);
+            $done += 5;
+            $here = $start->moved($way * $done);
+            $stops[] = $here->minutes % 60;
+            $said[] = (string) $done;
+            $passes = $this->passesTwelve($before, $here, $way);
+            if ($passes || $i === $fives || 0 === $i % 6) {
+                $steps[] = new Step(
+                    implode(', ', $said).($passes ? \sprintf(': past the 12, so the hour becomes %s', Marked::hour($here->time()->hour12())) : '').'. The clock shows '.$writer->clock($here).'.',
+                    $picture($done),
+                    $changed($done),
+                );
+                $said = [];
+            }
+        }
+        if ($done < $minutes) {
+            $before = $start->moved($way * $done);
+            $ones = range($done + 1, $minutes);
+            $done = $minutes;
+            $here = $start->moved($way * $done);
+            $stops[] = $here->minutes % 60;
+            $steps[] = new Step(
+                'Now single minutes: '.implode(', ', $ones).($this->passesTwelve($before, $here, $way) ? \sprintf(': past the 12, so the hour becomes %s', Marked::hour($here->time()->hour12())) : '').'. The clock shows '.$writer->clock($here).'.',
+                $picture($done),
+                $changed($done),
+            );
+        }
+        $answer = $sum instanceof ClockMove
+            ? new TimeAnswer($start->moved($way * $done), $start->daysMoved($way * $done))
+            : new LengthAnswer(Amount::minutes($done));
+        $steps[] = new Step('The answer is '.$writer->answer($answer).'.', $picture($done), $changed($done));
+
+        return new Working($this, $steps, $answer);
+    }
+
+    private function minutes(Sum $sum): ?int
+    {
+        return match (true) {
+            $sum instanceof ClockMove => $sum->minutes(),
+            $sum instanceof Elapsed => $sum->start->halfSaid && $sum->end->halfSaid ? $sum->minutes() : null,
+            default => null,
+        };
+    }
+
+    private function passesTwelve(StatedTime $before, StatedTime $here, int $way): bool
+    {
+        return $way > 0
+            ? $here->minutes % 60 < $before->minutes % 60
+            : $here->minutes % 60 > $before->minutes % 60;
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Method;
+
+use Rostik\Core\Picture\WrittenPicture;
+use Rostik\Core\Sum\Answer;
+
+/**
+ * Written working, a line to a step.
+ *
+ * @internal to the methods that write their working line by line
+ */
+final class Lines
+{
+    /** @var list<Step> */
+    private array $steps = [];
+
+    /** @var list<string> */
+    private array $lines = [];
+
+    /**
+     * @param string $line what is written, marked; '' where the step writes nothing
+     * @param string $say  what is said, marked; '' to say what is written
+     */
+    public function add(string $line, string $say = ''): void
+    {
+        if ('' !== $line) {
+            $this->lines[] = $line;
+        }
+        $this->steps[] = new Step('' === $say ? $line.'.' : $say, new WrittenPicture($this->lines));
+    }
+
+    public function working(Method $method, Answer $answer): Working
+    {
+        return new Working($method, [] === $this->steps ? throw new \LogicException('A working has at least one step.') : $this->steps, $answer);
+    }
+}

@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Method;
+
+use Rostik\Core\Notation\Marked;
+use Rostik\Core\Notation\Writer;
+use Rostik\Core\Sum\CannotBeDone;
+use Rostik\Core\Sum\Conversion;
+use Rostik\Core\Sum\ConversionAnswer;
+use Rostik\Core\Sum\LengthAnswer;
+use Rostik\Core\Sum\Share;
+use Rostik\Core\Sum\Sum;
+use Rostik\Core\Time\Amount;
+use Rostik\Core\Time\AmountPart;
+use Rostik\Core\Time\Duration;
+use Rostik\Core\Time\Unit;
+
+/** Multiplies to the smaller unit, divides with remainder to the larger. For conversion and sharing. */
+final class MultiplyDivideMethod implements Method
+{
+    public function id(): string
+    {
+        return 'multiply-divide';
+    }
+
+    public function title(): string
+    {
+        return 'Multiply or divide';
+    }
+
+    public function suits(Sum $sum): ?Suit
+    {
+        return match (true) {
+            $sum instanceof Conversion && $sum->isExact() => new Suit(60, $sum->units[0]->size() < $sum->amount->largest()->size()
+                ? 'To a smaller unit there are more of them: multiply.'
+                : 'To a larger unit there are fewer of them: divide.'),
+            $sum instanceof Share && $sum->between > 0 => new Suit(60, 'Share each unit in turn and change what is left over.'),
+            default => null,
+        };
+    }
+
+    public function work(Sum $sum, Writer $writer): Working
+    {
+        return match (true) {
+            $sum instanceof Conversion => $this->conversion($sum, $writer),
+            $sum instanceof Share => $this->share($sum, $writer),
+            default => throw new \LogicException('Multiplying and dividing is for conversion and sharing.'),
+        };
+    }
+
+    private function conversion(Conversion $sum, Writer $writer): Working
+    {
+        $lines = new Lines();
+        $target = $sum->units[\count($sum->units) - 1];
+        // the smallest unit in which everything is whole
+        $unit = $sum->amount->smallest()->size() < $target->size() ? $sum->amount->smallest() : $target;
+        while (0 !== $sum->amount->duration->count % $unit->size()) {
+            $unit = $unit->smaller() ?? throw CannotBeDone::doesNotComeOut('seconds');
+        }
+        $total = 0;
+        foreach ($sum->amount->parts as $part) {
+            $per = intdiv($part->unit->size(), $unit->size());
+            $n = intdiv($part->numerator * $per, $part->denominator);
+            if (1 !== $per) {
+                $number = $part->isWhole() ? (string) $part->numerator : Marked::plain($writer->part($part));
+                $number = $part->isWhole() ? $number : explode(' ', $number)[0];
+                $lines->add(\sprintf('%s × %d = %s', Marked::unit($part->unit, $number), $per, $this->number($n, $unit)));
+            }
+            if (0 !== $total) {
+                $lines->add(\sprintf('%d + %d = %s', $total, $n, $this->number($total + $n, $unit)));
+            }
+            $total += $n;
+        }
+        $parts = [];
+        $left = $total;
+        $asked = $sum->answer();
+        $units = $asked instanceof ConversionAnswer ? array_map(static fn (AmountPart $p): Unit => $p->unit, $asked->parts) : $sum->units;
+        foreach ($units as $i => $one) {
+            $per = intdiv($one->size(), $unit->size());
+            $isLast = !isset($units[$i + 1]);
+            if ($isLast && $per > 1 && 0 !== $left % $per) {
+                $decimal = AmountPart::fraction($left, $per, $one);
+                $lines->add(\sprintf('%d %s %d = %s', $left, $writer->divided(), $per, $writer->part($decimal)));
+                $parts[] = $decimal;
+                continue;
+            }
+            $n = intdiv($left, $per);
+            $rest = $left % $per;
+            if ($per > 1) {
+                $lines->add(\sprintf('%d %s %d = %s%s', $left, $writer->divided(), $per, $this->number($n, $one), 0 === $rest ? '' : ', remainder '.$this->number($rest, $unit)));
+            }
+            $parts[] = AmountPart::whole($n, $one);
+            $left = $rest;
+        }
+        $answer = new ConversionAnswer($parts);
+        $lines->add($writer->amount($sum->amount).' = '.$writer->answer($answer));
+
+        return $lines->working($this, $answer);
+    }
+
+    private function share(Share $sum, Writer $writer): Working
+    {
+        $lines = new Lines();
+        $carried = 0;
+        $found = 0;
+        $unit = $sum->length->largest();
+        while (true) {
+            $have = $carried + $sum->length->number($unit);
+            $each = intdiv($have, $sum->between);
+            $rest = $have % $sum->between;
+            $left = Duration::of($sum->length->duration->count, $unit->chain())->count % $unit->size();
+            if (0 !== $have) {
+                $lines->add(\sprintf('%s %s %d = %s%s', $this->number($have, $unit), $writer->divided(), $sum->between, $this->number($each, $unit), 0 === $rest ? '' : ', remainder '.$this->number($rest, $unit)));
+            }
+            $found += $each * $unit->size();
+            $next = $unit->smaller();
+            if (0 === $rest && 0 === $left) {
+                break;
+            }
+            if (null === $next) {
+                throw CannotBeDone::doesNotComeOut($unit->words());
+            }
+            $carried = $rest * intdiv($unit->size(), $next->size());
+            if (0 !== $rest) {
+                $lines->add(\sprintf('%s = %s', $this->number($rest, $unit), $this->number($carried, $next)), \sprintf('Change the remainder: %s is %s.', $this->number($rest, $unit), $this->number($carried, $next)));
+            }
+            $unit = $next;
+        }
+        $answer = new LengthAnswer(Amount::usual(Duration::of($found, $unit->chain()), $sum->length->largest()));
+        $lines->add($writer->answer($answer), 'The answer is '.$writer->answer($answer).'.');
+
+        return $lines->working($this, $answer);
+    }
+
+    private function number(int $number, Unit $unit): string
+    {
+        return Marked::unit($unit, $number.' '.$unit->after($number));
+    }
+}

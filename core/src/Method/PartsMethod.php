@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Method;
+
+use Rostik\Core\Notation\Marked;
+use Rostik\Core\Notation\Writer;
+use Rostik\Core\Sum\Later;
+use Rostik\Core\Sum\LengthAnswer;
+use Rostik\Core\Sum\Product;
+use Rostik\Core\Sum\Sum;
+use Rostik\Core\Sum\TimeAnswer;
+use Rostik\Core\Sum\Total;
+use Rostik\Core\Time\Amount;
+use Rostik\Core\Time\Duration;
+use Rostik\Core\Time\Unit;
+
+/** Hours with hours, minutes with minutes, then join; the minutes are converted when they reach 60. */
+final class PartsMethod implements Method
+{
+    public function id(): string
+    {
+        return 'parts';
+    }
+
+    public function title(): string
+    {
+        return 'In parts';
+    }
+
+    public function suits(Sum $sum): ?Suit
+    {
+        if ($sum instanceof Total) {
+            return $sum->regroups()
+                ? new Suit(65, 'Add the hours, add the minutes, and turn the minutes into hours and minutes.')
+                : new Suit(90, $this->because($sum));
+        }
+        if ($sum instanceof Product) {
+            return new Suit(80, 'Multiply each unit by itself, then join.');
+        }
+        if ($sum instanceof Later && $sum->minutes() >= 60) {
+            return new Suit($sum->regroups() ? 35 : 60, 'Hours to hours, minutes to minutes.');
+        }
+
+        return null;
+    }
+
+    public function work(Sum $sum, Writer $writer): Working
+    {
+        return match (true) {
+            $sum instanceof Total => $this->together($sum->addends, 1, $writer),
+            $sum instanceof Product => $this->together([$sum->length], $sum->times, $writer),
+            $sum instanceof Later => $this->later($sum, $writer),
+            default => throw new \LogicException('Parts are not for this kind of sum.'),
+        };
+    }
+
+    /** @param non-empty-list<Amount> $amounts */
+    private function together(array $amounts, int $times, Writer $writer): Working
+    {
+        $lines = new Lines();
+        $largest = $amounts[0]->largest();
+        $found = [];
+        $sizes = [];
+        foreach ($amounts as $amount) {
+            $largest = $amount->largest()->size() > $largest->size() ? $amount->largest() : $largest;
+            foreach ($amount->parts as $part) {
+                $sizes[$part->unit->size()] = $part->unit;
+            }
+        }
+        krsort($sizes);
+        foreach ($sizes as $unit) {
+            $numbers = [];
+            foreach ($amounts as $amount) {
+                if (0 !== $amount->number($unit)) {
+                    $numbers[] = $amount->number($unit);
+                }
+            }
+            $sum = array_sum($numbers) * $times;
+            $written = static fn (int $n): string => Marked::unit($unit, $n.' '.$unit->after($n));
+            $terms = implode(' + ', array_map($written, $numbers));
+            $left = 1 === $times ? $terms : $times.' '.$writer->times().' '.('' === $terms ? $written(0) : $terms);
+            $lines->add(
+                \count($numbers) > 1 || 1 !== $times ? $left.' = '.$written($sum) : $written($sum),
+                Marked::unit($unit, ucfirst($unit->words())).': '.(\count($numbers) > 1 || 1 !== $times ? $left.' = '.$written($sum) : $written($sum)).'.',
+            );
+            $found[] = [$unit, $sum];
+        }
+        $count = 0;
+        foreach ($found as [$unit, $n]) {
+            $count += $n * $unit->size();
+            $limit = $unit->perLarger();
+            $larger = $unit->larger();
+            if ($limit > 0 && $n >= $limit && null !== $larger && ($unit->size() < $largest->size() || $unit->size() < Unit::Hour->size() || Unit::Month === $unit)) {
+                $converted = Amount::in(Duration::of($n * $unit->size(), $unit->chain()), $larger, $unit);
+                $lines->add(Marked::unit($unit, $n.' '.$unit->after($n)).' = '.$writer->amount($converted), \sprintf(
+                    '%d is %d or more: %s is %s.',
+                    $n,
+                    $limit,
+                    Marked::unit($unit, $n.' '.$unit->after($n)),
+                    $writer->amount($converted),
+                ));
+            }
+        }
+        $answer = new LengthAnswer(Amount::usual(Duration::of($count, $largest->chain()), $largest));
+        $lines->add($writer->answer($answer), 'Join them: '.$writer->answer($answer).'.');
+
+        return $lines->working($this, $answer);
+    }
+
+    private function later(Later $sum, Writer $writer): Working
+    {
+        $lines = new Lines();
+        $open = !$sum->start->halfSaid;
+        $time = $sum->start->time();
+        $hour = $open ? $time->hour12() : $time->hour();
+        $addHours = intdiv($sum->minutes(), 60);
+        $addMinutes = $sum->minutes() % 60;
+        $hours = $hour + $addHours;
+        $minutes = $time->minute() + $addMinutes;
+        if (!$open && $writer->clock($sum->start) !== $writer->clock($sum->start->as24())) {
+            $lines->add($writer->time($sum->start).' = '.$writer->clock($sum->start->as24()), 'By the 24-hour clock, '.$writer->time($sum->start).' is '.$writer->clock($sum->start->as24()).'.');
+        }
+        $lines->add(\sprintf('%s + %s = %s', Marked::hour($hour), Marked::hour($addHours), Marked::hour($hours)), \sprintf('%s: %d + %d = %d.', Marked::hour('Hours'), $hour, $addHours, $hours));
+        $lines->add(\sprintf('%s + %s = %s', Marked::minute($time->minute()), Marked::minute($addMinutes), Marked::minute($minutes)), \sprintf('%s: %d + %d = %d.', Marked::minute('Minutes'), $time->minute(), $addMinutes, $minutes));
+        if ($minutes >= 60) {
+            $minutes -= 60;
+            ++$hours;
+            $lines->add(\sprintf('%s = %s %s', Marked::minute(($minutes + 60).' min'), Marked::hour('1 h'), Marked::minute($minutes.' min')), \sprintf('%d is 60 or more: %s is %s %s. The hours become %d.', $minutes + 60, Marked::minute(($minutes + 60).' min'), Marked::hour('1 h'), Marked::minute($minutes.' min'), $hours));
+        }
+        $turn = $open ? 12 : 24;
+        $over = 0;
+        while ($hours - $over >= $turn + ($open ? 1 : 0)) {
+            $over += $turn;
+        }
+        if ($over > 0) {
+            $lines->add(\sprintf('%s − %s = %s', Marked::hour($hours), Marked::hour($over), Marked::hour($hours - $over)), \sprintf('%d goes past %s: take %d away.', $hours, $open ? '12' : 'midnight', $over));
+        }
+        $reached = $sum->start->moved(($hours - $over - $hour) * 60 + $minutes - $time->minute());
+        $answer = new TimeAnswer($reached, $open ? 0 : intdiv($over, 24));
+        $lines->add($writer->answer($answer), 'The answer is '.$writer->answer($answer).'.');
+
+        return $lines->working($this, $answer);
+    }
+
+    private function because(Total $sum): string
+    {
+        $minutes = array_values(array_filter(array_map(static fn (Amount $a): int => $a->number(Unit::Minute), $sum->addends), static fn (int $n): bool => 0 !== $n));
+
+        return \count($minutes) > 1
+            ? \sprintf('%s make less than 60: nothing to regroup, so hours and minutes can be added separately.', implode(' and ', $minutes))
+            : 'Nothing has to be regrouped: add each unit by itself.';
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Method;
+
+use Rostik\Core\Notation\Writer;
+use Rostik\Core\Picture\DayPicture;
+use Rostik\Core\Picture\DayPin;
+use Rostik\Core\Picture\DayStrip;
+use Rostik\Core\Sum\Order;
+use Rostik\Core\Sum\OrderAnswer;
+use Rostik\Core\Sum\Rewrite;
+use Rostik\Core\Sum\RewriteAnswer;
+use Rostik\Core\Sum\Sum;
+use Rostik\Core\Sum\TimeForm;
+use Rostik\Core\Time\ClockForm;
+use Rostik\Core\Time\StatedTime;
+
+/** Pins times on the line of the day and reads it from left to right. For order, and for a.m. and p.m. */
+final class PlaceOnDayMethod implements Method
+{
+    public function id(): string
+    {
+        return 'place-on-day';
+    }
+
+    public function title(): string
+    {
+        return 'On the day line';
+    }
+
+    public function suits(Sum $sum): ?Suit
+    {
+        return match (true) {
+            $sum instanceof Order && [] !== $sum->times => new Suit(80, 'On the day line the times stand in their order by themselves.'),
+            $sum instanceof Rewrite && $sum->time->halfSaid && TimeForm::Words !== $sum->as => new Suit(70, 'On the day line one sees which half of the day it is.'),
+            default => null,
+        };
+    }
+
+    public function work(Sum $sum, Writer $writer): Working
+    {
+        return match (true) {
+            $sum instanceof Order => $this->order($sum, $writer),
+            $sum instanceof Rewrite => $this->rewrite($sum, $writer),
+            default => throw new \LogicException('The day line is for times of day.'),
+        };
+    }
+
+    private function order(Order $sum, Writer $writer): Working
+    {
+        $pins = [];
+        $steps = [];
+        foreach ($sum->times as $i => $time) {
+            $pins[] = new DayPin($time->minutes, $writer->time($time), 'pin-'.$i);
+            $half = $time->halfSaid ? ($time->minutes < 720 ? ', before noon' : ', after noon') : '';
+            $steps[] = new Step(\sprintf('Pin %s on the day line%s.', $writer->time($time), 0 === $time->minutes ? ', at its very beginning' : $half), new DayPicture(new DayStrip($pins, [])));
+        }
+        // read from left to right: the pins as they stand on the line
+        $places = array_map(static fn (DayPin $p): int => $p->at, $pins);
+        asort($places);
+        $answer = new OrderAnswer($sum, array_keys($places));
+        $steps[] = new Step('Read from left to right: '.$writer->answer($answer).'.', new DayPicture(new DayStrip($pins, [])));
+
+        return new Working($this, $steps, $answer);
+    }
+
+    private function rewrite(Rewrite $sum, Writer $writer): Working
+    {
+        $time = $sum->time->time();
+        $picture = new DayPicture(new DayStrip([new DayPin($time->minutes, $writer->time($sum->time), 'start')], []));
+        $answer = new RewriteAnswer(match ($sum->as) {
+            TimeForm::TwentyFour => StatedTime::of($time, ClockForm::TwentyFour),
+            TimeForm::Digital => $sum->time,
+            default => StatedTime::of($time),
+        }, $sum->as);
+        $steps = [new Step(
+            \sprintf('Pin %s on the day line: it is %s.', $writer->time($sum->time), $time->minutes < 720 ? 'before noon, a.m.' : (720 === $time->minutes ? 'noon itself' : 'after noon, p.m.')),
+            $picture,
+        )];
+        $hour = $time->hour();
+        if (TimeForm::TwentyFour === $sum->as) {
+            $steps[] = new Step(match (true) {
+                0 === $hour => 'In the first hour of the day the 24-hour clock writes 00, not 12.',
+                12 === $hour => 'From noon to 1 the 12 stays 12.',
+                $hour > 12 => \sprintf('After 1 p.m. add 12 hours: %d + 12 = %d.', $hour - 12, $hour),
+                default => 'In the morning the hour stays as it is, with two digits.',
+            }, $picture);
+        } elseif (TimeForm::Twelve === $sum->as) {
+            $steps[] = new Step(match (true) {
+                0 === $hour => '00 is the first hour after midnight: 12 a.m.',
+                12 === $hour => 'From noon to 1 the 12 stays 12: p.m.',
+                $hour > 12 => \sprintf('Take 12 hours off: %d − 12 = %d, p.m.', $hour, $hour - 12),
+                default => 'In the morning the hour stays as it is: a.m.',
+            }, $picture);
+        }
+        $steps[] = new Step(\sprintf('Write it: %s.', $writer->answer($answer)), $picture);
+
+        return new Working($this, $steps, $answer);
+    }
+}

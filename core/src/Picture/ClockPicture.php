@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Picture;
+
+/** A clock face with its hands, and the minutes that have been counted round its edge. */
+final readonly class ClockPicture implements Picture
+{
+    public const TYPE = 'clock';
+
+    public string $type;
+
+    /**
+     * @param int       $minutes what the hands show, in minutes since 12, 0 to 719
+     * @param int       $from    where the counting began, in minutes of the hour, 0 to 59
+     * @param int       $swept   minutes counted since then; negative backwards
+     * @param list<int> $stops   minutes of the hour at which a count was said, in order
+     */
+    public function __construct(
+        public int $minutes,
+        public int $from,
+        public int $swept,
+        public array $stops,
+    ) {
+        $this->type = self::TYPE;
+    }
+}

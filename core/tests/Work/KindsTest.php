@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Tests\Work;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Rostik\Core\Notation\Note;
+use Rostik\Core\Notation\NotUnderstood;
+use Rostik\Core\Work\Workbench;
+use Rostik\Core\Work\WorkedMethod;
+
+/** Worked examples set for this project, in the style of school books: every kind of sum with its answer and methods. */
+final class KindsTest extends TestCase
+{
+    #[DataProvider('examples')]
+    public function testExamples(string $typed, string $canonical, string $answer, mixed $value, string $methods = ''): void
+    {
+        $worked = Workbench::standard()->work($typed);
+        self::assertSame($canonical, $worked->sum);
+        self::assertSame($answer, $worked->answer?->text);
+        self::assertEquals($value, json_decode((string) json_encode($worked->answer->value), true));
+        self::assertSame($canonical, Workbench::standard()->work($worked->sum)->sum, 'reading what was written gives the same sum');
+        foreach ($worked->methods as $method) {
+            self::assertSame($answer, $method->answer, $method->id);
+        }
+        if ('' !== $methods) {
+            self::assertSame($methods, implode(' ', array_map(static fn (WorkedMethod $m): string => $m->id, $worked->methods)));
+        }
+    }
+
+    /** @return iterable<array{0: string, 1: string, 2: string, 3: mixed, 4?: string}> */
+    public static function examples(): iterable
+    {
+        $parts = static fn (string|int|float ...$p): array => ['parts' => array_map(static fn (array $c): array => ['unit' => $c[0], 'n' => $c[1] ?? 0], array_chunk($p, 2))];
+        $range = static fn (int $a, int $b, string $unit): array => ['range' => [$a, $b], 'unit' => $unit];
+
+        yield ['4 x 45 min', '4 x 45 min', '3 h', 'PT3H', 'parts column all-minutes'];
+        yield ['3 lots of 1 h 25 min', '3 x 1 h 25 min', '4 h 15 min', 'PT4H15M'];
+        yield ['1 h 10 min times 5', '5 x 1 h 10 min', '5 h 50 min', 'PT5H50M'];
+        yield ['2 × 3 weeks 5 days', '2 x 3 weeks 5 days', '7 weeks 3 days', 'P52D'];
+        yield ['0 x 45 min', '0 x 45 min', '0 min', 'PT0S'];
+        yield ['6 x 1 year 3 months', '6 x 1 year 3 months', '7 years 6 months', 'P7Y6M'];
+        yield ['2 h 15 min / 3', '2 h 15 min / 3', '45 min', 'PT45M', 'all-minutes multiply-divide'];
+        yield ['1 h ÷ 8', '1 h / 8', '7 min 30 s', 'PT7M30S'];
+        yield ['1 week shared between 2', '1 week / 2', '3 days 12 h', 'P3DT12H'];
+        yield ['5 h 20 min divided by 4', '5 h 20 min / 4', '1 h 20 min', 'PT1H20M'];
+        yield ['2 years / 3', '2 years / 3', '8 months', 'P8M'];
+
+        yield ['_ + 45 min = 10:20 am', '_ + 45 min = 10:20 a.m.', '9:35 a.m.', '09:35', 'number-line fives column all-minutes'];
+        yield ['____ - 20 min = 3:10 pm', '_ - 20 min = 3:10 p.m.', '3:30 p.m.', '15:30'];
+        yield ['_ + 45 min = 12:20 am', '_ + 45 min = 12:20 a.m.', '11:35 p.m. (the day before)', '23:35'];
+        yield ['_ + 45 min = 10:20', '_ + 45 min = 10:20', '9:35', '09:35'];
+        yield ['9:35 am + _ = 11:10 am', '9:35 a.m. + _ = 11:10 a.m.', '1 h 35 min', 'PT1H35M'];
+        yield ['11:10 am − ? = 9:35 am', '11:10 a.m. - _ = 9:35 a.m.', '1 h 35 min', 'PT1H35M'];
+        yield ['22:50 + _ = 06:15', '22:50 + _ = 06:15', '7 h 25 min', 'PT7H25M'];
+
+        yield ['95 min in h min', '95 min in h min', '1 h 35 min', $parts('h', 1, 'min', 35), 'table multiply-divide'];
+        yield ['95 min in hours and minutes', '95 min in h min', '1 h 35 min', $parts('h', 1, 'min', 35)];
+        yield ['120 min in h min', '120 min in h min', '2 h 0 min', $parts('h', 2, 'min', 0)];
+        yield ['2 h 25 min in min', '2 h 25 min in min', '145 min', $parts('min', 145), 'table multiply-divide'];
+        yield ['how many minutes are there in 2 h 30 min?', '2 h 30 min in min', '150 min', $parts('min', 150)];
+        yield ['4 years in months', '4 years in months', '48 months', $parts('month', 48), 'table multiply-divide'];
+        yield ['200 s in min s', '200 s in min s', '3 min 20 s', $parts('min', 3, 's', 20)];
+        yield ['1.5 h in h min', '1.5 h in h min', '1 h 30 min', $parts('h', 1, 'min', 30), 'multiply-divide'];
+        yield ['2.25 h in min', '2.25 h in min', '135 min', $parts('min', 135)];
+        yield ['90 min in h', '90 min in h', '1.5 h', $parts('h', 1.5)];
+        yield ['100 min in h', '100 min in h', '1 h 40 min', $parts('h', 1, 'min', 40)];
+        yield ['a fortnight in days', '2 weeks in days', '14 days', $parts('day', 14)];
+        yield ['23 days in weeks and days', '23 days in weeks days', '3 weeks 2 days', $parts('week', 3, 'day', 2)];
+        yield ['1 day in minutes', '1 day in min', '1440 min', $parts('min', 1440)];
+        yield ['1 h in s', '1 h in s', '3600 s', $parts('s', 3600)];
+        yield ['100 h in days and hours', '100 h in days h', '4 days 4 h', $parts('day', 4, 'h', 4)];
+
+        yield ['1 month in days', '1 month in days', '28 to 31 days', $range(28, 31, 'day')];
+        yield ['3 months in days', '3 months in days', '89 to 92 days', $range(89, 92, 'day')];
+        yield ['1 year in days', '1 year in days', '365 or 366 days', $range(365, 366, 'day')];
+        yield ['1 year in weeks', '1 year in weeks', '52 weeks and 1 or 2 days', $range(365, 366, 'day')];
+        yield ['1 month in weeks', '1 month in weeks', '4 weeks to 4 weeks 3 days', $range(28, 31, 'day')];
+        yield ['about 1 year in weeks', 'about 1 year in weeks', 'about 52 weeks', $parts('week', 52)];
+        yield ['45 days in months', '45 days in months', '1 month and 14 to 17 days', $range(1, 1, 'month')];
+        yield ['60 days in months', '60 days in months', '1 or 2 months, depending on which', $range(1, 2, 'month')];
+        yield ['1 month in h', '1 month in h', '672 to 744 h', $range(672, 744, 'h')];
+
+        yield ['2 days ? 40 h', '2 days ? 40 h', '>', '>', 'table all-minutes'];
+        yield ['90 min or 1 h 30 min', '90 min ? 1 h 30 min', '=', '='];
+        yield ['1 year ? 11 months', '1 year ? 11 months', '>', '>'];
+        yield ['1 month ? 27 days', '1 month ? 27 days', '>', '>'];
+        yield ['3 min ? 200 s', '3 min ? 200 s', '<', '<'];
+
+        yield ['order 9:15 am, 9 pm, 9 am', 'order 9:15 a.m., 9:00 p.m., 9:00 a.m.', '9:00 a.m., 9:15 a.m., 9:00 p.m.', [2, 0, 1], 'place-on-day'];
+        yield ['order 12:15 pm, 1 pm, 12:15 am', 'order 12:15 p.m., 1:00 p.m., 12:15 a.m.', '12:15 a.m., 12:15 p.m., 1:00 p.m.', [2, 0, 1]];
+        yield ['order 90 min, 1 h, 2 h 5 min', 'order 90 min, 1 h, 2 h 5 min', '1 h, 90 min, 2 h 5 min', [1, 0, 2], 'all-minutes'];
+        yield ['order 9:15, 8:40, 11:00', 'order 9:15, 8:40, 11:00', '8:40, 9:15, 11:00', [1, 0, 2]];
+        yield ['order 3 pm, 15:00, 2 pm', 'order 3:00 p.m., 15:00, 2:00 p.m.', '2:00 p.m., 3:00 p.m., 15:00', [2, 0, 1]];
+
+        yield ['7:42 am as words', '7:42 a.m. as words', 'eighteen minutes to eight in the morning', 'eighteen minutes to eight in the morning', 'up-to-sixty'];
+        yield ['7:42 as words', '7:42 as words', 'eighteen minutes to eight', 'eighteen minutes to eight'];
+        yield ['1:20 pm as 24h', '1:20 p.m. as 24h', '13:20', '13:20', 'place-on-day'];
+        yield ['17:05 as 12h', '17:05 as 12h', '5:05 p.m.', '5:05 p.m.'];
+        yield ['00:30 as 12 hour', '00:30 as 12h', '12:30 a.m.', '12:30 a.m.'];
+        yield ['12:30 am as 24-hour clock', '12:30 a.m. as 24h', '00:30', '00:30'];
+        yield ['half past 3 as digital', '3:30 as digital', '3:30', '3:30'];
+        yield ['quarter to 12 at night as digital', '11:45 p.m. as digital', '11:45 p.m.', '11:45 p.m.'];
+        yield ['noon as 24h', '12 noon as 24h', '12:00', '12:00'];
+    }
+
+    public function testNotExactIsSaid(): void
+    {
+        $worked = Workbench::standard()->work('1 year in days');
+        self::assertFalse($worked->exact);
+        self::assertSame(['not-exact'], array_map(static fn (Note $n): string => $n->code, $worked->notes));
+        self::assertStringContainsString('leap year', $worked->notes[0]->text);
+        self::assertTrue(Workbench::standard()->work('95 min in h min')->exact);
+    }
+
+    public function testWhereItDependsEveryReadingIsGiven(): void
+    {
+        $signs = static fn (string $t): array => array_map(static fn ($r) => $r->answer->text, Workbench::standard()->work($t)->readings);
+        self::assertSame(['<', '=', '>'], $signs('1 month ? 30 days'));
+        self::assertSame(['01:20', '13:20'], $signs('1:20 as 24h'));
+        self::assertSame(['1 h 35 min', '13 h 35 min'], $signs('9:35 + _ = 11:10'));
+        self::assertCount(2, $signs('order 9:15 am, 8:40'));
+    }
+
+    #[DataProvider('refused')]
+    public function testRefusals(string $typed, string $reason): void
+    {
+        try {
+            Workbench::standard()->work($typed);
+            self::fail('It was worked.');
+        } catch (NotUnderstood $no) {
+            self::assertSame($reason, $no->reason);
+            self::assertNotNull(Workbench::standard()->work($no->example)->answer);
+        }
+    }
+
+    /** @return iterable<array{string, string}> */
+    public static function refused(): iterable
+    {
+        yield ['1 h / 7', 'does-not-come-out'];
+        yield ['2 h / 0', 'shared-by-nothing'];
+        yield ['1 year / 5', 'does-not-come-out'];
+        yield ['order 1 month, 30 days', 'months-and-days'];
+        yield ['_ + 2 months = 10:20 am', 'months-on-the-clock'];
+    }
+}
