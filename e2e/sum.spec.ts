@@ -23,6 +23,22 @@ for (const [sum, answer, note] of sums) {
   });
 }
 
+for (const [sum, solved] of [
+  ['95 min in h min', '95 min = 1 h 35 min'],
+  ['2 days ? 40 h', '2 days > 40 h'],
+  ['_ + 45 min = 10:20 am', '9:35 a.m. + 45 min = 10:20 a.m.'],
+  ['order 9:15 am, 9 pm, 9 am', 'in order: 9:00 a.m., 9:15 a.m., 9:00 p.m.'],
+  ['1:20 pm as 24h', '1:20 p.m. is 13:20'],
+] as const) {
+  test(`${sum} becomes ${solved}, step by step`, async ({ desk }) => {
+    await desk.type(sum);
+    await expect(desk.page.getByTestId('solved')).toHaveText(solved);
+    await desk.page.keyboard.press('Enter');
+    await desk.page.keyboard.press('End');
+    await desk.hasNoBarriers();
+  });
+}
+
 test('answers on the screen agree with js-joda', async ({ desk }) => {
   for (const [start, minutes] of [
     ['08:47', 95],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Notation;
 
+use Rostik\Core\Sum\Answer;
 use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Sum;
 
@@ -45,6 +46,14 @@ final readonly class Forms
     public function of(Kind $kind): Form
     {
         return $this->forms[$kind->value] ?? throw new \LogicException('No form for '.$kind->value);
+    }
+
+    /** The solved sum, where it is not simply "sum = answer"; null where it is. */
+    public function writeSolved(Sum $sum, Answer $answer, Writer $writer): ?string
+    {
+        $form = $this->of($sum->kind());
+
+        return $form instanceof SolvedForm ? $form->writeSolved($sum, $answer, $writer) : null;
     }
 
     public function write(Sum $sum, Writer $writer): string

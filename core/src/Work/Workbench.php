@@ -75,6 +75,7 @@ final readonly class Workbench
             return new WorkedSum(
                 $this->forms->write($sum, $this->plain),
                 $this->forms->write($sum, $this->marked),
+                null,
                 $sum->kind(),
                 null,
                 array_map($this->reading(...), $readings),
@@ -98,6 +99,7 @@ final readonly class Workbench
         return new WorkedSum(
             $this->forms->write($sum, $this->plain),
             $this->forms->write($sum, $this->marked),
+            $this->forms->writeSolved($sum, $answer, $this->marked),
             $sum->kind(),
             $this->written($answer),
             [],

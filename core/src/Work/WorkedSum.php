@@ -16,6 +16,7 @@ final readonly class WorkedSum
     /**
      * @param string              $sum      canonical text
      * @param string              $shown    the same as marked text
+     * @param ?string             $solved   the solved sum as marked text, where it is not simply "sum = answer"
      * @param ?WorkedAnswer       $answer   null where a half of the day that was not said changes it
      * @param list<WorkedReading> $readings the ways in which it can be meant, where there is no one answer
      * @param list<Crossing>      $crosses  landmarks of the day that are passed
@@ -27,6 +28,7 @@ final readonly class WorkedSum
     public function __construct(
         public string $sum,
         public string $shown,
+        public ?string $solved,
         public Kind $kind,
         public ?WorkedAnswer $answer,
         public array $readings,

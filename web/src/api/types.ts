@@ -221,6 +221,7 @@ export interface WorkedReading {
 export interface WorkedSum {
   sum: string;
   shown: string;
+  solved: string | null;
   kind: Kind;
   answer: WorkedAnswer | null;
   readings: WorkedReading[];

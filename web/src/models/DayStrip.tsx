@@ -1,29 +1,54 @@
+import { useId } from 'react';
 import type { DayStrip as Strip } from '../api/types';
 import { MarkedSpans, plain } from './Marked';
 
-const width = 1200;
 const left = 24;
-const right = width - 24;
-const top = 34;
 const day = 1440;
 
-const x = (minutes: number): number => left + ((right - left) * minutes) / day;
+/** The lowest row in which each label has room beside those already placed, from left to right. */
+export function labelRows(places: readonly { x: number; half: number }[]): number[] {
+  const rows: number[] = places.map(() => 0);
+  const ends: number[] = [];
+  const order = places.map((_, i) => i).sort((a, b) => (places[a]?.x ?? 0) - (places[b]?.x ?? 0));
+  for (const i of order) {
+    const place = places[i] ?? { x: 0, half: 0 };
+    let row = 0;
+    while ((ends[row] ?? -Infinity) > place.x - place.half) {
+      row += 1;
+    }
+    rows[i] = row;
+    ends[row] = place.x + place.half + 8;
+  }
+  return rows;
+}
 
-/** The whole day from midnight to midnight, with the times of the sum pinned on it and its length as a span. */
-export function DayStrip({ strip }: { strip: Strip }) {
+/**
+ * The whole day from midnight to midnight, with the times of the sum pinned on it and its length as a span. As a model
+ * of its own it is drawn large.
+ */
+export function DayStrip({ strip, large = false }: { strip: Strip; large?: boolean }) {
+  const gradient = useId();
+  const width = large ? 800 : 1200;
+  const right = width - 24;
+  const x = (minutes: number): number => left + ((right - left) * minutes) / day;
   const words = strip.pins.map((pin) => plain(pin.label)).join(' and ');
-  const [first, second] = strip.pins;
+  const labels = strip.pins.map((pin) => {
+    const half = plain(pin.label).length * 4.3;
+    return { x: Math.min(Math.max(x(pin.at), half + 4), width - half - 4), half };
+  });
+  const rows = labelRows(labels);
+  const top = 34 + 20 * Math.max(0, ...rows);
   return (
     <svg
-      viewBox={`0 0 ${width} 88`}
-      className="mx-auto block max-h-24 w-full max-w-[1400px]"
+      viewBox={`0 0 ${width} ${top + 54}`}
+      className={`mx-auto block w-full ${large ? 'max-h-72' : 'max-h-28 max-w-[1400px]'}`}
       role="img"
       aria-label={
         words === '' ? 'The day from midnight to midnight' : `The day from midnight to midnight, with ${words}`
       }
     >
       <defs>
-        <linearGradient id="daylight">
+        <linearGradient id={gradient}>
           <stop offset="0" stopColor="#2a2f57" />
           <stop offset="0.2" stopColor="#3f4577" />
           <stop offset="0.27" stopColor="#e5c48a" />
@@ -35,7 +60,7 @@ export function DayStrip({ strip }: { strip: Strip }) {
           <stop offset="1" stopColor="#2a2f57" />
         </linearGradient>
       </defs>
-      <rect x={left} y={top} width={right - left} height="16" rx="8" fill="url(#daylight)" />
+      <rect x={left} y={top} width={right - left} height="16" rx="8" fill={`url(#${gradient})`} />
       {Array.from({ length: 25 }, (_, hour) => {
         const big = hour % 12 === 0;
         return (
@@ -74,23 +99,18 @@ export function DayStrip({ strip }: { strip: Strip }) {
           <rect x={x(span.from)} y={top - 8} width={Math.max(2, x(span.to) - x(span.from))} height="5" fill="#1d2733" />
         </g>
       ))}
-      {strip.pins.map((pin) => {
-        const other = pin === first ? second : first;
-        const near = other !== undefined && Math.abs(x(other.at) - x(pin.at)) < 130;
-        // labels of neighbours lean away from each other; at the ends they lean inwards
-        const leansLeft = near ? pin.at < other.at || (pin.at === other.at && pin === first) : false;
-        const anchor =
-          x(pin.at) < 70 ? 'start' : x(pin.at) > width - 70 ? 'end' : near ? (leansLeft ? 'end' : 'start') : 'middle';
-        const shift = anchor === 'start' && near ? -6 : anchor === 'end' && near ? 6 : 0;
+      {strip.pins.map((pin, i) => {
+        const label = labels[i] ?? { x: 0, half: 0 };
+        const y = top - 20 - 20 * (rows[i] ?? 0);
         return (
           <g key={pin.role}>
-            <path d={`M${x(pin.at)} ${top - 14}V${top + 22}`} stroke="#1d2733" strokeWidth="2.5" />
+            <path d={`M${x(pin.at)} ${y + 6}V${top + 22}`} stroke="#1d2733" strokeWidth="2.5" />
             {pin.role === 'start' ? (
               <circle cx={x(pin.at)} cy={top + 8} r="5" fill="#fff" stroke="#1d2733" strokeWidth="2.5" />
             ) : (
               <circle cx={x(pin.at)} cy={top + 8} r="5.5" fill="#1d2733" stroke="#fff" />
             )}
-            <text x={x(pin.at) + shift} y="14" textAnchor={anchor} fontSize="16" fontWeight="700">
+            <text x={label.x} y={y} textAnchor="middle" fontSize="16" fontWeight="700">
               <MarkedSpans text={pin.label} />
             </text>
           </g>

@@ -24,7 +24,7 @@ export function Model({ picture, last }: { picture: Picture; last: Picture }) {
     return <Clock picture={picture} />;
   }
   if (picture.type === 'day') {
-    return <DayStrip strip={picture.strip} />;
+    return <DayStrip strip={picture.strip} large />;
   }
   return null;
 }

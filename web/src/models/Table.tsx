@@ -12,7 +12,7 @@ export function Table({ picture, last }: { picture: TablePicture; last: TablePic
       {picture.columns.map((column) => (
         <td
           key={column.larger}
-          className={`border-2 border-ink px-2 py-2 text-center text-2xl font-bold ${column.found ? 'bg-[#ffe9cf]' : ''}`}
+          className={`border-2 border-ink px-2 py-2 text-center text-2xl font-bold ${column.found ? 'bg-[#ffe9cf]' : 'bg-sheet'}`}
         >
           {column[which]}
         </td>
@@ -31,7 +31,7 @@ export function Table({ picture, last }: { picture: TablePicture; last: TablePic
   );
   return (
     <div className="w-full overflow-x-auto">
-      <table className="border-collapse bg-sheet">
+      <table className="border-collapse">
         <tbody>
           {row('larger')}
           {row('smaller')}

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { LineScale } from './lineScale';
+import { labelRows } from './DayStrip';
 import { plain, runs } from './Marked';
 
 describe('marked text', () => {
@@ -12,6 +13,15 @@ describe('marked text', () => {
     ]);
     expect(plain('take {h:1 h} and write it as {m:60 min}')).toBe('take 1 h and write it as 60 min');
     expect(runs('no marks')).toEqual([{ mark: '', text: 'no marks' }]);
+  });
+});
+
+describe('labels on the day strip', () => {
+  it('go up a row where they would touch a neighbour', () => {
+    const at = (x: number) => ({ x, half: 40 });
+    expect(labelRows([at(100), at(400)])).toEqual([0, 0]);
+    expect(labelRows([at(150), at(100), at(120)])).toEqual([2, 0, 1]);
+    expect(labelRows([at(100), at(150), at(195)])).toEqual([0, 1, 0]);
   });
 });
 

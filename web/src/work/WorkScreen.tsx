@@ -116,13 +116,21 @@ export function WorkScreen() {
                   data-testid="sum"
                   aria-busy={isOld}
                 >
-                  <Marked text={worked.shown} />
-                  {worked.answer && (
+                  {worked.solved !== null ? (
+                    <span data-testid="solved">
+                      <Marked text={worked.solved} />
+                    </span>
+                  ) : (
                     <>
-                      {' = '}
-                      <span data-testid="answer">
-                        <Marked text={worked.answer.shown} />
-                      </span>
+                      <Marked text={worked.shown} />
+                      {worked.answer && (
+                        <>
+                          {' = '}
+                          <span data-testid="answer">
+                            <Marked text={worked.answer.shown} />
+                          </span>
+                        </>
+                      )}
                     </>
                   )}
                 </h1>

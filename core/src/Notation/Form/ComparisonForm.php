@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Notation\Form;
 
-use Rostik\Core\Notation\Form;
 use Rostik\Core\Notation\Line;
+use Rostik\Core\Notation\SolvedForm;
 use Rostik\Core\Notation\Writer;
+use Rostik\Core\Sum\Answer;
 use Rostik\Core\Sum\Comparison;
 use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Sum;
 
 /** 2 days ? 40 h; also "or" and "compared with" between the two. */
-final class ComparisonForm implements Form
+final class ComparisonForm implements SolvedForm
 {
     public function kind(): Kind
     {
@@ -34,5 +35,10 @@ final class ComparisonForm implements Form
     public function write(Sum $sum, Writer $writer): string
     {
         return $sum instanceof Comparison ? $writer->amount($sum->left).' ? '.$writer->amount($sum->right) : '';
+    }
+
+    public function writeSolved(Sum $sum, Answer $answer, Writer $writer): string
+    {
+        return $sum instanceof Comparison ? $writer->amount($sum->left).' '.$writer->answer($answer).' '.$writer->amount($sum->right) : '';
     }
 }

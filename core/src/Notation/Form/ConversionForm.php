@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Notation\Form;
 
-use Rostik\Core\Notation\Form;
 use Rostik\Core\Notation\LengthReading;
 use Rostik\Core\Notation\Line;
+use Rostik\Core\Notation\SolvedForm;
 use Rostik\Core\Notation\UnitWords;
 use Rostik\Core\Notation\Writer;
+use Rostik\Core\Sum\Answer;
 use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Sum;
@@ -16,7 +17,7 @@ use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\Unit;
 
 /** 95 min in h min, 4 years in months; also "how many minutes in 2 h". With "about" before it a round number is enough. */
-final class ConversionForm implements Form
+final class ConversionForm implements SolvedForm
 {
     public function kind(): Kind
     {
@@ -79,5 +80,10 @@ final class ConversionForm implements Form
         }
 
         return $length->amount;
+    }
+
+    public function writeSolved(Sum $sum, Answer $answer, Writer $writer): string
+    {
+        return $sum instanceof Conversion ? $writer->amount($sum->amount).' = '.$writer->answer($answer) : '';
     }
 }

@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Notation\Form;
 
-use Rostik\Core\Notation\Form;
 use Rostik\Core\Notation\Line;
+use Rostik\Core\Notation\SolvedForm;
 use Rostik\Core\Notation\Writer;
+use Rostik\Core\Sum\Answer;
 use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Missing;
 use Rostik\Core\Sum\Sum;
 
 /** _ + 45 min = 10:20 a.m., _ - 45 min = 10:20 a.m., 9:35 a.m. + _ = 11:10 a.m., 11:10 a.m. - _ = 9:35 a.m. */
-final class MissingForm implements Form
+final class MissingForm implements SolvedForm
 {
     public function kind(): Kind
     {
@@ -81,5 +82,18 @@ final class MissingForm implements Form
         $plus = $line->after($i, '+', 'plus');
 
         return 0 !== $plus ? [1, $plus] : [-1, $line->after($i, '-', 'minus', 'take away')];
+    }
+
+    public function writeSolved(Sum $sum, Answer $answer, Writer $writer): string
+    {
+        if (!$sum instanceof Missing) {
+            return '';
+        }
+        $sign = $sum->direction > 0 ? '+' : $writer->minus();
+        $found = $writer->answer($answer);
+
+        return null === $sum->start
+            ? $found.' '.$sign.' '.(null === $sum->length ? '' : $writer->amount($sum->length)).' = '.$writer->time($sum->end)
+            : $writer->time($sum->start).' '.$sign.' '.$found.' = '.$writer->time($sum->end);
     }
 }

@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Notation\Form;
 
-use Rostik\Core\Notation\Form;
 use Rostik\Core\Notation\Line;
+use Rostik\Core\Notation\SolvedForm;
 use Rostik\Core\Notation\Writer;
+use Rostik\Core\Sum\Answer;
 use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Order;
 use Rostik\Core\Sum\Sum;
 
 /** order 9:15 a.m., 9:00 p.m., 9:00 a.m. (or lengths). */
-final class OrderForm implements Form
+final class OrderForm implements SolvedForm
 {
     public function kind(): Kind
     {
@@ -63,5 +64,10 @@ final class OrderForm implements Form
         $written = [] !== $sum->times ? array_map($writer->time(...), $sum->times) : array_map($writer->amount(...), $sum->lengths);
 
         return 'order '.implode(', ', $written);
+    }
+
+    public function writeSolved(Sum $sum, Answer $answer, Writer $writer): string
+    {
+        return $sum instanceof Order ? 'in order: '.$writer->answer($answer) : '';
     }
 }

@@ -4,16 +4,17 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Notation\Form;
 
-use Rostik\Core\Notation\Form;
 use Rostik\Core\Notation\Line;
+use Rostik\Core\Notation\SolvedForm;
 use Rostik\Core\Notation\Writer;
+use Rostik\Core\Sum\Answer;
 use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeForm;
 
 /** 7:42 a.m. as words, 1:20 p.m. as 24h, 17:05 as 12h, half past 3 as digital. */
-final class RewriteForm implements Form
+final class RewriteForm implements SolvedForm
 {
     public function kind(): Kind
     {
@@ -61,5 +62,10 @@ final class RewriteForm implements Form
         }
 
         return [$form, $next];
+    }
+
+    public function writeSolved(Sum $sum, Answer $answer, Writer $writer): string
+    {
+        return $sum instanceof Rewrite ? $writer->time($sum->time).' is '.$writer->answer($answer) : '';
     }
 }
