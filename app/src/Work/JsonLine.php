@@ -34,6 +34,7 @@ final class JsonLine
             'changed' => null === $worked->changed ? null : self::changed($worked->changed),
             'recommended' => $worked->recommended,
             'methods' => array_map(self::method(...), $worked->methods),
+            'skills' => $worked->skills,
             'notes' => $worked->notes,
         ]);
     }

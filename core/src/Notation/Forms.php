@@ -6,7 +6,11 @@ namespace Rostik\Core\Notation;
 
 use Rostik\Core\Sum\Answer;
 use Rostik\Core\Sum\Kind;
+use Rostik\Core\Sum\OpenSum;
+use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\Sum;
+use Rostik\Core\Sum\TimeForm;
+use Rostik\Core\Time\ClockForm;
 
 /** All forms of sum: whatever class stands in the folder Form. */
 final readonly class Forms
@@ -58,6 +62,26 @@ final readonly class Forms
 
     public function write(Sum $sum, Writer $writer): string
     {
-        return $this->of($sum->kind())->write($sum, $writer);
+        return $this->of($sum->kind())->write($sum, $sum instanceof OpenSum && !$writer->marked && $this->couldBeTakenFor12($sum) ? $writer->saying24() : $writer);
+    }
+
+    /** Whether all its 24-hour times lie between 10:00 and 12:59, where the digits alone do not tell the clock. */
+    private function couldBeTakenFor12(OpenSum $sum): bool
+    {
+        // what is to be written as a 12-hour time is a 24-hour time
+        if ($sum instanceof Rewrite && TimeForm::Twelve === $sum->as) {
+            return false;
+        }
+        $has24 = false;
+        foreach ($sum->times() as $time) {
+            if (ClockForm::TwentyFour === $time->form) {
+                $has24 = true;
+                if ($time->minutes < 600 || $time->minutes >= 780) {
+                    return false;
+                }
+            }
+        }
+
+        return $has24;
     }
 }

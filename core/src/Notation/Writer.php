@@ -25,7 +25,8 @@ use Rostik\Core\Time\StatedTime;
  */
 final readonly class Writer
 {
-    private function __construct(public Style $style, public bool $marked)
+    /** @param bool $says24 whether 24-hour times that could be taken for 12-hour ones are followed by "hours" */
+    private function __construct(public Style $style, public bool $marked, private bool $says24 = false)
     {
     }
 
@@ -39,6 +40,12 @@ final readonly class Writer
         return new self($style ?? Style::canonical(), true);
     }
 
+    /** The same writer, telling 10:30 by the 24-hour clock apart from 10:30 with its half not said: "10:30 hours". */
+    public function saying24(): self
+    {
+        return new self($this->style, $this->marked, true);
+    }
+
     public function time(StatedTime $stated): string
     {
         if ($this->style->always24 && $stated->halfSaid) {
@@ -46,7 +53,7 @@ final readonly class Writer
         }
         $time = $stated->time();
         if (ClockForm::TwentyFour === $stated->form) {
-            return $this->digits(\sprintf('%02d', $time->hour()), ':', $time->minute());
+            return $this->digits(\sprintf('%02d', $time->hour()), ':', $time->minute()).($this->says24 ? ' hours' : '');
         }
         if ($stated->halfSaid && $this->style->nameTwelve && 0 === $time->minutes % 720) {
             $twelve = $this->marked ? Marked::hour(12) : '12';

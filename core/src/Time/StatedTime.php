@@ -53,7 +53,7 @@ final readonly class StatedTime
     public function as24(): self
     {
         if ($this->halfSaid) {
-            return new self($this->minutes, true, ClockForm::TwentyFour);
+            return ClockForm::TwentyFour === $this->form ? $this : new self($this->minutes, true, ClockForm::TwentyFour);
         }
         $minutes = $this->minutes < 60 ? $this->minutes + 720 : $this->minutes;
 

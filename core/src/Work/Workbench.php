@@ -16,6 +16,7 @@ use Rostik\Core\Notation\Writer;
 use Rostik\Core\Picture\DayPin;
 use Rostik\Core\Picture\DaySpan;
 use Rostik\Core\Picture\DayStrip;
+use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Sum\Ambiguous;
 use Rostik\Core\Sum\Answer;
 use Rostik\Core\Sum\CannotBeDone;
@@ -46,6 +47,7 @@ final readonly class Workbench
         private SumReader $reader,
         private Forms $forms,
         private MethodBook $methods,
+        private Ladder $ladder,
     ) {
         $this->plain = Writer::plain();
         $this->marked = Writer::marked();
@@ -55,7 +57,7 @@ final readonly class Workbench
     {
         $forms = Forms::standard();
 
-        return new self(new SumReader($forms), $forms, MethodBook::standard());
+        return new self(new SumReader($forms), $forms, MethodBook::standard(), Ladder::standard());
     }
 
     /**
@@ -86,6 +88,7 @@ final readonly class Workbench
                 null,
                 [],
                 $this->strip($sum),
+                $this->ladder->exercisedBy($sum),
                 $notes,
             );
         }
@@ -110,6 +113,7 @@ final readonly class Workbench
             isset($chosen[0]) ? new Recommended($chosen[0]->method->id(), $chosen[0]->suit->because) : null,
             array_map(fn (Chosen $c): WorkedMethod => $this->method($c->work($this->marked)), $chosen),
             $this->strip($sum),
+            $this->ladder->exercisedBy($sum),
             [...$notes, ...$this->notes($sum, $answer)],
         );
     }

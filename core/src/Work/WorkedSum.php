@@ -23,6 +23,7 @@ final readonly class WorkedSum
      * @param bool                $exact    whether the answer is one and exact
      * @param ?Changed            $changed  for later and earlier
      * @param list<WorkedMethod>  $methods  the recommended one first
+     * @param list<string>        $skills   rungs of the ladder that the sum exercises
      * @param list<Note>          $notes
      */
     public function __construct(
@@ -39,6 +40,7 @@ final readonly class WorkedSum
         public ?Recommended $recommended,
         public array $methods,
         public DayStrip $strip,
+        public array $skills,
         public array $notes,
     ) {
     }

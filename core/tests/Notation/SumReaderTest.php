@@ -55,6 +55,8 @@ final class SumReaderTest extends TestCase
         yield ['22:50 to 06:15', '22:50 to 06:15'];
         yield ['10:30 to 14:15', '10:30 to 14:15'];
         yield ['12:30 to 14:15', '12:30 to 14:15'];
+        yield ['10:30 hours + 20 min', '10:30 hours + 20 min'];
+        yield ['1115 to 1205', '11:15 hours to 12:05 hours'];
         yield ['12 noon to 12 midnight', '12 noon to 12 midnight'];
         yield ['12:00 am to 12:00 pm', '12 midnight to 12 noon'];
         yield ['10 to 3', '10:00 to 3:00'];

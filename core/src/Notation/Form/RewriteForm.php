@@ -31,7 +31,8 @@ final class RewriteForm implements SolvedForm
             }
             [$form, $next] = $this->form($line, $after);
             if (null !== $form && $line->endsAt($next)) {
-                $sums[] = Rewrite::of($time->time, $form);
+                // what is to be written as a 12-hour time is a 24-hour time: 11:25 as 12h
+                $sums[] = Rewrite::of(TimeForm::Twelve === $form ? $time->time->as24() : $time->time, $form);
             }
         }
 

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Skill;
+
+use Rostik\Core\Notation\Forms;
+use Rostik\Core\Notation\Writer;
+use Rostik\Core\Sum\Sum;
+
+/**
+ * Draws sums that call for a rung at a level, no two alike. Candidates are drawn evenly over their whole range and
+ * those without the wanted features are passed over, so that every sum that has them is as likely as any other.
+ */
+final readonly class Generator
+{
+    /** Draws in a row without a new sum after which there are taken to be no more. */
+    private const PATIENCE = 3000;
+
+    private Writer $plain;
+
+    public function __construct(private Forms $forms)
+    {
+        $this->plain = Writer::plain();
+    }
+
+    public static function standard(): self
+    {
+        return new self(Forms::standard());
+    }
+
+    /**
+     * @param int $count 0 or more
+     * @param int $seed  the same seed gives the same sums
+     */
+    public function draw(Rung $rung, Level $level, int $count, int $seed): Generated
+    {
+        $dice = new Dice($seed);
+        $sums = [];
+        $vain = 0;
+        while (\count($sums) < $count && $vain < self::PATIENCE) {
+            $sum = $rung->draw($level, $dice);
+            if ($this->fits($rung, $level, $sum)) {
+                $text = $this->forms->write($sum, $this->plain);
+                if (!isset($sums[$text])) {
+                    $sums[$text] = $sum;
+                    $vain = 0;
+                    continue;
+                }
+            }
+            ++$vain;
+        }
+
+        return new Generated(array_values($sums), $count);
+    }
+
+    /** Whether a sum calls for the rung and keeps to the level. */
+    public function fits(Rung $rung, Level $level, Sum $sum): bool
+    {
+        if (!$rung->isCalledForBy($sum)) {
+            return false;
+        }
+        $features = Features::of($sum);
+        $aboutNoon = 'across-noon' === $rung->id;
+        $aboutMidnight = 'across-midnight' === $rung->id;
+
+        return match ($level) {
+            Level::Support => $features->fives && (!$features->crossesNoon || $aboutNoon) && (!$features->crossesMidnight || $aboutMidnight)
+                && ($features->oClocks <= 1 || $aboutNoon || $aboutMidnight || 'how-long-across-hours' === $rung->id),
+            Level::Core => !$features->crossesMidnight || $aboutMidnight,
+            Level::Stretch => true,
+        };
+    }
+}

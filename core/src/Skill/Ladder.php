@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Skill;
+
+use Rostik\Core\Skill\Rungs\ClockRungs;
+use Rostik\Core\Skill\Rungs\ElapsedRungs;
+use Rostik\Core\Skill\Rungs\LengthRungs;
+use Rostik\Core\Skill\Rungs\ProblemRungs;
+use Rostik\Core\Skill\Rungs\UnitRungs;
+use Rostik\Core\Sum\Sum;
+
+/**
+ * The skill ladder, from reading a clock to planning backwards. It answers to (from memory; check the wording before
+ * quoting): England, National Curriculum 2013, mathematics, measurement, Years 3 to 6; United States, Common Core State
+ * Standards 2.MD.C.7, 3.MD.A.1, 4.MD.A.1, 4.MD.A.2, 5.MD.A.1.
+ */
+final readonly class Ladder
+{
+    /** @var array<string, Rung> by id, from the bottom up */
+    private array $rungs;
+
+    public function __construct(Rung ...$rungs)
+    {
+        $byId = [];
+        foreach ($rungs as $rung) {
+            $byId[$rung->id] = $rung;
+        }
+        $this->rungs = $byId;
+    }
+
+    public static function standard(): self
+    {
+        return new self(...ClockRungs::all(), ...UnitRungs::all(), ...LengthRungs::all(), ...ElapsedRungs::all(), ...ProblemRungs::all());
+    }
+
+    /** @return list<Rung> from the bottom up */
+    public function rungs(): array
+    {
+        return array_values($this->rungs);
+    }
+
+    /** @throws NoSuchRung */
+    public function rung(string $id): Rung
+    {
+        return $this->rungs[$id] ?? throw new NoSuchRung($id);
+    }
+
+    /** @return list<string> ids of the rungs that a bare sum exercises, from the bottom up */
+    public function exercisedBy(Sum $sum): array
+    {
+        $ids = [];
+        foreach ($this->rungs as $rung) {
+            if (!$rung->told && $rung->isCalledForBy($sum)) {
+                $ids[] = $rung->id;
+            }
+        }
+
+        return $ids;
+    }
+}

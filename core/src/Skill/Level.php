@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Skill;
+
+/** The three levels, told apart by the mathematics and never by harder-looking numbers. Common practice, no source. */
+enum Level: string
+{
+    /** Fives only; nothing crossed, or one hour. */
+    case Support = 'support';
+    /** Fives and ones; hour and noon crossed. */
+    case Core = 'core';
+    /** Single minutes; noon and midnight crossed; the unknown in any place. */
+    case Stretch = 'stretch';
+
+    /** The step between minutes that are drawn. */
+    public function step(): int
+    {
+        return self::Support === $this ? 5 : 1;
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Skill;
+
+use Rostik\Core\Sum\Sum;
+
+/** One rung of the skill ladder: what a child can do who stands on it, and sums that call for it. */
+final readonly class Rung
+{
+    /**
+     * @param string                        $id       in lower case with hyphens
+     * @param string                        $can      what the child can do: "I can …"
+     * @param list<string>                  $needs    rungs to stand on first
+     * @param list<string>                  $methods  ids of the usual methods
+     * @param list<string>                  $mistakes ids of the mistakes to look for
+     * @param \Closure(Sum, Features): bool $calls    whether a sum calls for this rung
+     * @param \Closure(Level, Dice): Sum    $draw     a sum that may call for it; whoever draws checks
+     * @param bool                          $told     whether its sums come told in words, so that a bare sum does not exercise it
+     */
+    public function __construct(
+        public string $id,
+        public string $can,
+        public array $needs,
+        public array $methods,
+        public array $mistakes,
+        private \Closure $calls,
+        private \Closure $draw,
+        public bool $told = false,
+    ) {
+    }
+
+    /** Whether a sum has what this rung is about. */
+    public function isCalledForBy(Sum $sum): bool
+    {
+        return ($this->calls)($sum, Features::of($sum));
+    }
+
+    public function draw(Level $level, Dice $dice): Sum
+    {
+        return ($this->draw)($level, $dice);
+    }
+}

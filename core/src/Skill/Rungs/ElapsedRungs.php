@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Skill\Rungs;
+
+use Rostik\Core\Skill\Dice;
+use Rostik\Core\Skill\Features;
+use Rostik\Core\Skill\Level;
+use Rostik\Core\Skill\Rung;
+use Rostik\Core\Sum\Earlier;
+use Rostik\Core\Sum\Elapsed;
+use Rostik\Core\Sum\Later;
+use Rostik\Core\Sum\Missing;
+use Rostik\Core\Sum\Sum;
+use Rostik\Core\Time\Amount;
+
+/** Time on the clock: later, earlier, how long. */
+final class ElapsedRungs
+{
+    /** @return list<Rung> */
+    public static function all(): array
+    {
+        $length = static fn (Level $level, Dice $dice): Amount => $dice->length($level, 5, match ($level) {
+            Level::Support => 60,
+            Level::Core => 6 * 60,
+            Level::Stretch => 11 * 60 + 59,
+        });
+        $short = static fn (Level $level, Dice $dice): Amount => $dice->length($level, $level->step(), 60 - $level->step());
+        $later = static fn (Level $level, Dice $dice): Sum => Later::of($dice->time($level), $length($level, $dice));
+        $earlier = static fn (Level $level, Dice $dice): Sum => Earlier::of($dice->time($level), $length($level, $dice));
+        $howLong = static function (Level $level, Dice $dice) use ($length): Sum {
+            $start = $dice->time($level);
+
+            return Elapsed::of($start, $start->moved(intdiv($length($level, $dice)->duration->count, 60)));
+        };
+        $any = static fn (Level $level, Dice $dice): Sum => match ($dice->number(0, 2)) {
+            0 => $later($level, $dice),
+            1 => $earlier($level, $dice),
+            default => $howLong($level, $dice),
+        };
+        $clock = ['wrong-operation', 'keeps-am-pm', 'flips-am-pm'];
+        $onTheClock = static fn (Sum $sum): bool => $sum instanceof Later || $sum instanceof Earlier || $sum instanceof Elapsed;
+
+        return [
+            new Rung('later-within-hour', 'I can find a time later within the hour.', ['read-clock-five'], ['number-line', 'fives'], ['wrong-operation'],
+                static fn (Sum $sum, Features $f): bool => $sum instanceof Later && !$f->crossesHour,
+                static fn (Level $level, Dice $dice): Sum => Later::of($dice->time($level), $short($level, $dice))),
+            new Rung('later-across-hour', 'I can find a time later across the hour.', ['later-within-hour'], ['number-line', 'hours-first', 'column'], ['hundred-minutes', 'leaves-over-sixty', 'drops-the-carry', 'keeps-the-sixty', ...$clock],
+                static fn (Sum $sum, Features $f): bool => $sum instanceof Later && $f->crossesHour, $later),
+            new Rung('earlier-within-hour', 'I can find a time earlier within the hour.', ['later-within-hour'], ['number-line', 'fives'], ['wrong-operation'],
+                static fn (Sum $sum, Features $f): bool => $sum instanceof Earlier && !$f->crossesHour,
+                static fn (Level $level, Dice $dice): Sum => Earlier::of($dice->time($level), $short($level, $dice))),
+            new Rung('earlier-across-hour', 'I can find a time earlier across the hour.', ['earlier-within-hour', 'later-across-hour'], ['number-line', 'hours-first', 'column'], ['hundred-minutes', 'smaller-from-larger', 'borrows-without-paying', 'borrows-ten', ...$clock],
+                static fn (Sum $sum, Features $f): bool => $sum instanceof Earlier && $f->crossesHour, $earlier),
+            new Rung('how-long-within-hour', 'I can find how long it is within the hour.', ['later-within-hour'], ['number-line', 'fives'], ['wrong-operation'],
+                static fn (Sum $sum, Features $f): bool => $sum instanceof Elapsed && !$f->crossesHour,
+                static function (Level $level, Dice $dice): Sum {
+                    $start = $dice->time($level);
+
+                    return Elapsed::of($start, $start->moved($dice->number($level->step(), 60 - $level->step(), $level->step())));
+                }),
+            new Rung('how-long-across-hours', 'I can find how long it is across hours.', ['how-long-within-hour', 'later-across-hour'], ['number-line', 'hours-first', 'column'], ['hundred-minutes', 'smaller-from-larger', 'borrows-without-paying', 'counts-both-ends', 'ignores-am-pm'],
+                static fn (Sum $sum, Features $f): bool => $sum instanceof Elapsed && $f->crossesHour, $howLong),
+            new Rung('across-noon', 'I can go across noon.', ['am-pm', 'later-across-hour'], ['number-line'], ['ignores-am-pm', 'keeps-am-pm', 'past-twelve', 'twelve-swap'],
+                static fn (Sum $sum, Features $f): bool => $onTheClock($sum) && $f->crossesNoon && !$f->crossesMidnight, $any),
+            new Rung('across-midnight', 'I can go across midnight.', ['across-noon'], ['number-line'], ['ignores-am-pm', 'keeps-am-pm', 'twelve-swap'],
+                static fn (Sum $sum, Features $f): bool => $onTheClock($sum) && $f->crossesMidnight && !$f->crossesNoon, $any),
+            new Rung('missing-part', 'I can find the start or the length that is missing.', ['how-long-across-hours', 'earlier-across-hour'], ['number-line'], ['wrong-operation', 'smaller-from-larger'],
+                static fn (Sum $sum, Features $f): bool => $sum instanceof Missing,
+                static function (Level $level, Dice $dice) use ($length): Sum {
+                    $start = $dice->time($level);
+                    $amount = $length($level, $dice);
+                    $direction = Level::Support === $level || $dice->toss() ? 1 : -1;
+                    $end = $start->moved($direction * intdiv($amount->duration->count, 60));
+
+                    return Level::Support !== $level && $dice->toss()
+                        ? Missing::start($direction, $amount, $end)
+                        : Missing::length($direction, $start, $end);
+                }),
+        ];
+    }
+}

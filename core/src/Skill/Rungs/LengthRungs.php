@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Skill\Rungs;
+
+use Rostik\Core\Skill\Dice;
+use Rostik\Core\Skill\Features;
+use Rostik\Core\Skill\Level;
+use Rostik\Core\Skill\Rung;
+use Rostik\Core\Sum\Difference;
+use Rostik\Core\Sum\Product;
+use Rostik\Core\Sum\Share;
+use Rostik\Core\Sum\Sum;
+use Rostik\Core\Sum\Total;
+use Rostik\Core\Time\Amount;
+
+/** Lengths of time: adding, subtracting, several times over, shared. */
+final class LengthRungs
+{
+    /** @return list<Rung> */
+    public static function all(): array
+    {
+        $most = static fn (Level $level): int => match ($level) {
+            Level::Support => 3 * 60 + 55,
+            Level::Core => 6 * 60 + 59,
+            Level::Stretch => 12 * 60 + 59,
+        };
+        $total = static fn (Level $level, Dice $dice): Sum => Total::of($dice->length($level, 65, $most($level)), $dice->length($level, 5, $most($level)));
+        $difference = static function (Level $level, Dice $dice) use ($most): Sum {
+            $from = $dice->number(60 + $level->step(), $most($level), $level->step());
+
+            return Difference::of(Amount::minutes($from), Amount::minutes($dice->number($level->step(), $from - $level->step(), $level->step())));
+        };
+        $adding = ['hundred-minutes', 'leaves-over-sixty', 'drops-the-carry', 'keeps-the-sixty', 'carries-the-tens', 'wrong-operation'];
+        $taking = ['hundred-minutes', 'smaller-from-larger', 'borrows-without-paying', 'borrows-ten', 'pays-without-borrowing', 'zero-when-stuck', 'wrong-operation'];
+
+        return [
+            new Rung('add-plain', 'I can add hours and minutes that stay under 60.', ['unit-facts'], ['parts', 'column'], ['wrong-operation'],
+                static fn (Sum $sum, Features $f): bool => $sum instanceof Total && 2 === $f->terms && !$f->regroups, $total),
+            new Rung('add-regroup', 'I can add hours and minutes that pass 60.', ['add-plain', 'convert-mixed'], ['column', 'parts'], $adding,
+                static fn (Sum $sum, Features $f): bool => $sum instanceof Total && 2 === $f->terms && $f->regroups, $total),
+            new Rung('subtract-plain', 'I can subtract where there are minutes enough.', ['add-plain'], ['column'], ['wrong-operation'],
+                static fn (Sum $sum, Features $f): bool => $sum instanceof Difference && !$f->regroups, $difference),
+            new Rung('subtract-regroup', 'I can take an hour and write it as 60 minutes.', ['subtract-plain', 'convert-mixed'], ['column', 'number-line'], $taking,
+                static fn (Sum $sum, Features $f): bool => $sum instanceof Difference && $f->regroups, $difference),
+            new Rung('add-many', 'I can add more than two lengths.', ['add-regroup'], ['column', 'all-minutes'], $adding,
+                static fn (Sum $sum, Features $f): bool => $sum instanceof Total && $f->terms > 2,
+                static function (Level $level, Dice $dice) use ($most): Sum {
+                    $draw = static fn (): Amount => $dice->length($level, 10, intdiv($most($level), 2));
+
+                    return Level::Stretch === $level && $dice->toss()
+                        ? Total::of($draw(), $draw(), $draw(), $draw())
+                        : Total::of($draw(), $draw(), $draw());
+                }),
+            new Rung('scale-and-share', 'I can take a length several times, and share one equally.', ['add-regroup'], ['parts', 'all-minutes'], ['leaves-over-sixty', 'drops-the-carry', 'keeps-the-sixty'],
+                static fn (Sum $sum, Features $f): bool => ($sum instanceof Product && $sum->times > 1) || ($sum instanceof Share && $sum->between > 1),
+                static function (Level $level, Dice $dice): Sum {
+                    $times = $dice->number(2, Level::Support === $level ? 5 : 9);
+                    $each = $dice->number(10, Level::Support === $level ? 60 : 150, $level->step());
+
+                    return $dice->toss()
+                        ? Product::of($times, Amount::minutes($each))
+                        : Share::of(Amount::minutes($each * $times), $times);
+                }),
+        ];
+    }
+}

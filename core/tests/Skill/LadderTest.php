@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Tests\Skill;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Rostik\Core\Method\MethodBook;
+use Rostik\Core\Notation\Forms;
+use Rostik\Core\Notation\SumReader;
+use Rostik\Core\Notation\Writer;
+use Rostik\Core\Skill\Features;
+use Rostik\Core\Skill\Generator;
+use Rostik\Core\Skill\Ladder;
+use Rostik\Core\Skill\Level;
+use Rostik\Core\Skill\NoSuchRung;
+
+final class LadderTest extends TestCase
+{
+    /** The ladder has every rung of the subject, each stands on rungs that exist, below it and never in a circle. */
+    public function testTheLadderStands(): void
+    {
+        $seen = [];
+        foreach (Ladder::standard()->rungs() as $rung) {
+            foreach ($rung->needs as $needed) {
+                self::assertContains($needed, $seen, $rung->id.' stands on '.$needed);
+            }
+            $seen[] = $rung->id;
+            self::assertStringStartsWith('I ', $rung->can);
+            self::assertNotSame([], $rung->methods);
+        }
+        self::assertSame([
+            'read-clock-five', 'read-clock-minute', 'set-clock', 'past-and-to', 'am-pm', 'twenty-four-hour', 'order-times', 'roman-clock',
+            'unit-facts', 'convert-whole', 'convert-mixed', 'compare-lengths', 'sensible-unit',
+            'add-plain', 'add-regroup', 'subtract-plain', 'subtract-regroup', 'add-many', 'scale-and-share',
+            'later-within-hour', 'later-across-hour', 'earlier-within-hour', 'earlier-across-hour', 'how-long-within-hour', 'how-long-across-hours', 'across-noon', 'across-midnight', 'missing-part',
+            'one-step-problem', 'two-step-problem', 'read-timetable', 'plan-backwards', 'days-between-dates',
+        ], $seen);
+    }
+
+    /** @return iterable<string, array{string, Level}> */
+    public static function rungsAndLevels(): iterable
+    {
+        foreach (Ladder::standard()->rungs() as $rung) {
+            foreach (Level::cases() as $level) {
+                yield $rung->id.', '.$level->value => [$rung->id, $level];
+            }
+        }
+    }
+
+    /** For every rung and level: all drawn sums have what was asked for, are worked, are read back, and no two are alike. */
+    #[DataProvider('rungsAndLevels')]
+    public function testDrawnSumsHaveTheFeaturesAskedFor(string $id, Level $level): void
+    {
+        $ladder = Ladder::standard();
+        $rung = $ladder->rung($id);
+        $generator = Generator::standard();
+        $drawn = $generator->draw($rung, $level, 120, 7);
+        // few units, few facts; the rest have plenty
+        $there = ['unit-facts' => [3, 5, 5], 'convert-whole' => [8, 50, 50], 'days-between-dates' => [28, 50, 50], 'read-clock-five' => [48, 120, 120]][$id] ?? [50, 50, 50];
+        self::assertGreaterThanOrEqual($there[array_search($level, Level::cases(), true)], \count($drawn->sums));
+        $forms = Forms::standard();
+        $reader = SumReader::standard();
+        $plain = Writer::plain();
+        $texts = [];
+        foreach ($drawn->sums as $i => $sum) {
+            $texts[] = $text = $forms->write($sum, $plain);
+            $features = Features::of($sum);
+            self::assertEquals($sum, $reader->read($text)->sum, $text);
+            if (!$rung->told) {
+                self::assertContains($id, $ladder->exercisedBy($reader->read($text)->sum), $text);
+            }
+            if (Level::Support === $level) {
+                self::assertTrue($features->fives, $text);
+            }
+            // said once more from the text, by other means than the features
+            match ($id) {
+                'add-plain' => self::assertLessThan(60, self::minutes($text), $text),
+                'add-regroup' => self::assertGreaterThanOrEqual(60, self::minutes($text), $text),
+                'later-within-hour', 'earlier-within-hour', 'how-long-within-hour' => self::assertSame(0, $features->oClocks, $text),
+                'across-noon' => self::assertTrue($features->crossesNoon && !$features->crossesMidnight, $text),
+                'across-midnight' => self::assertTrue($features->crossesMidnight && !$features->crossesNoon, $text),
+                default => self::assertNotSame('', $text),
+            };
+            if (Level::Stretch !== $level && 'across-midnight' !== $id) {
+                self::assertFalse($features->crossesMidnight, $text);
+            }
+            if (0 === $i % 10) {
+                foreach (MethodBook::standard()->work($sum, Writer::marked()) as $working) {
+                    self::assertTrue($working->answer->equals($sum->answer()), $text.' by '.$working->method->id());
+                }
+            }
+        }
+        self::assertSame($texts, array_values(array_unique($texts)));
+        // the same seed, the same sums; another seed, others
+        self::assertEquals($drawn->sums, $generator->draw($rung, $level, 120, 7)->sums);
+        if ($drawn->isComplete()) {
+            self::assertNotEquals($drawn->sums, $generator->draw($rung, $level, 120, 8)->sums);
+        }
+    }
+
+    /** The minutes of all parts of a total together, read from its text. */
+    private static function minutes(string $text): int
+    {
+        preg_match_all('/(\d+) min/', $text, $found);
+
+        return (int) array_sum(array_map(intval(...), $found[1]));
+    }
+
+    public function testASetThatCannotBeHadGivesWhatThereIs(): void
+    {
+        $drawn = Generator::standard()->draw(Ladder::standard()->rung('unit-facts'), Level::Core, 20, 1);
+        self::assertFalse($drawn->isComplete());
+        self::assertCount(5, $drawn->sums);
+    }
+
+    /** Sums are spread over the possible ones: 5 to 55 minutes past each hour, by fives, come up about equally often. */
+    public function testSumsAreSpreadEvenly(): void
+    {
+        $drawn = Generator::standard()->draw(Ladder::standard()->rung('read-clock-five'), Level::Core, 144, 3);
+        self::assertCount(144, $drawn->sums, 'every five minutes of twelve hours');
+        $counts = [];
+        for ($seed = 0; $seed < 600; ++$seed) {
+            $sum = Generator::standard()->draw(Ladder::standard()->rung('later-within-hour'), Level::Support, 1, $seed)->sums[0];
+            $half = Features::of($sum)->kind->value.(str_contains(Forms::standard()->write($sum, Writer::plain()), 'a.m.') ? ' am' : ' pm');
+            $counts[$half] = ($counts[$half] ?? 0) + 1;
+        }
+        self::assertGreaterThan(240, min($counts));
+    }
+
+    /** @param list<string> $rungs */
+    #[DataProvider('exercised')]
+    public function testWhichRungsASumExercises(string $text, array $rungs): void
+    {
+        self::assertSame($rungs, Ladder::standard()->exercisedBy(SumReader::standard()->read($text)->sum));
+    }
+
+    /** @return iterable<array{string, list<string>}> */
+    public static function exercised(): iterable
+    {
+        yield ['3:45 pm + 2 h 30 min', ['later-across-hour']];
+        yield ['3:05 pm + 20 min', ['later-within-hour']];
+        yield ['11:15 am + 2 h', ['later-across-hour', 'across-noon']];
+        yield ['22:50 to 06:15', ['how-long-across-hours', 'across-midnight']];
+        yield ['2 h 30 min + 4 h 55 min', ['add-regroup']];
+        yield ['1 h 25 min + 10 min', ['add-plain']];
+        yield ['5 h 20 min - 2 h 35 min', ['subtract-regroup']];
+        yield ['95 min in h min', ['convert-mixed']];
+        yield ['4 years in months', ['convert-whole']];
+        yield ['1 h in min', ['unit-facts']];
+        yield ['_ + 45 min = 10:20 am', ['missing-part']];
+        yield ['order 9:15 am, 9 pm, 9 am', ['am-pm', 'order-times']];
+        yield ['7:42 am as words', ['past-and-to']];
+        yield ['17:05 as 12h', ['twenty-four-hour']];
+        yield ['1 month in days', []];
+    }
+
+    public function testARungThatIsNotThere(): void
+    {
+        $this->expectException(NoSuchRung::class);
+        Ladder::standard()->rung('juggling');
+    }
+}
