@@ -18,6 +18,9 @@ use Symfony\Component\Security\Csrf\CsrfTokenManagerInterface;
 #[AsEventListener(event: KernelEvents::REQUEST, priority: 12)]
 final readonly class SameOriginListener
 {
+    /** The working-out of a sum and the empty reply change nothing. */
+    private const CHANGE_NOTHING = ['/api/work', '/api/empty'];
+
     public function __construct(private CsrfTokenManagerInterface $tokens)
     {
     }
@@ -25,8 +28,7 @@ final readonly class SameOriginListener
     public function __invoke(RequestEvent $event): void
     {
         $request = $event->getRequest();
-        // the working-out of a sum changes nothing
-        if (!$event->isMainRequest() || $request->isMethodSafe() || '/api/work' === $request->getPathInfo()) {
+        if (!$event->isMainRequest() || $request->isMethodSafe() || \in_array($request->getPathInfo(), self::CHANGE_NOTHING, true)) {
             return;
         }
         if (!$request->headers->has('Origin') || !$this->tokens->isTokenValid(new CsrfToken('api', 'csrf-token'))) {

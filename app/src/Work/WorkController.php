@@ -6,8 +6,8 @@ namespace Rostik\App\Work;
 
 use Rostik\Core\Work\Workbench;
 use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
-use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 
 /** Works a sum. Stateless: no session, no database. */
@@ -19,9 +19,9 @@ final readonly class WorkController
 
     /** A sum's text in, a {@see \Rostik\Core\Work\WorkedSum} out; 422 with what was not understood. */
     #[Route('/api/work', name: 'api_work', methods: ['POST'])]
-    public function work(#[MapRequestPayload] WorkRequest $request): Response
+    public function work(Request $request): Response
     {
-        return new JsonResponse($this->bench->work($request->sum));
+        return new JsonResponse($this->bench->work(WorkRequest::of($request)->sum));
     }
 
     /** An empty reply, against which `rostik bench` measures the others. */

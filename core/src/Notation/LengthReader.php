@@ -59,6 +59,19 @@ final class LengthReader
      */
     private function part(Words $words, int $i, ?AmountPart $before): ?array
     {
+        $type = $words->type($i);
+        if (Words::NUMBER === $type) {
+            // the commonest by far: a number and its unit
+            $unit = UnitWords::unit($words->at($i + 1));
+            $number = null === $unit || $this->beginsSpokenTime($words, $i + 1) ? null : $words->number($i);
+            if (null !== $unit && null !== $number && (Unit::Hour !== $unit || 'and' !== $words->at($i + 2))) {
+                return [AmountPart::whole($number, $unit), $i + 2];
+            }
+        } elseif (Words::SIGN === $type && ',' !== $words->at($i) && '&' !== $words->at($i)) {
+            return null;
+        } elseif ('' === $type || Words::HALF === $type) {
+            return null;
+        }
         if (null !== $before) {
             $fraction = $this->andFraction($words, $i);
             if (null !== $fraction) {

@@ -7,7 +7,7 @@ namespace Rostik\Core\Notation;
 /** A typed line with the times and lengths that begin at each of its places; each is looked for only once. */
 final class Line
 {
-    private const ASIDES = ['what', 'is', 'what\'s', 'how', 'long', 'it', 'find', 'many', 'work', 'out', 'calculate', 'from', 'the'];
+    private const ASIDES = ['what' => true, 'is' => true, 'what\'s' => true, 'how' => true, 'long' => true, 'it' => true, 'find' => true, 'many' => true, 'work' => true, 'out' => true, 'calculate' => true, 'from' => true, 'the' => true];
 
     /** @var array<int, list<TimeReading>> */
     private array $times = [];
@@ -24,7 +24,7 @@ final class Line
     {
         $this->words = Words::of($typed);
         $i = 0;
-        while ($this->words->is($i, ...self::ASIDES)) {
+        while (isset(self::ASIDES[$this->words->at($i)])) {
             ++$i;
         }
         $this->start = $i;
@@ -48,22 +48,27 @@ final class Line
     /** Whether the line ends here, apart from an equals sign, a question mark or a full stop. */
     public function endsAt(int $i): bool
     {
-        while ($this->words->is($i, '=', '?', '_', '.')) {
+        $count = $this->words->count;
+        while ($i < $count && $this->words->is($i, '=', '?', '_', '.')) {
             ++$i;
         }
 
-        return $i >= $this->words->count;
+        return $i >= $count;
     }
 
     /** The place after one of these words or signs ("take away" counts as one), or 0 where none of them stands here. */
     public function after(int $i, string ...$any): int
     {
-        $pair = $this->words->at($i).' '.$this->words->at($i + 1);
+        $texts = $this->words->texts;
+        if (!isset($texts[$i])) {
+            return 0;
+        }
+        $here = $texts[$i];
         foreach ($any as $one) {
-            if ($this->words->at($i) === $one) {
+            if ($here === $one) {
                 return $i + 1;
             }
-            if ($pair === $one) {
+            if ($here[0] === $one[0] && $one === $here.' '.($texts[$i + 1] ?? '')) {
                 return $i + 2;
             }
         }

@@ -23,7 +23,17 @@ final class TimeReader
      */
     public function at(Words $words, int $i): array
     {
-        if ($words->is($i, 'at')) {
+        $type = $words->type($i);
+        if (Words::NUMBER === $type && ':' === $words->at($i + 1)) {
+            // the commonest by far: 3:45
+            $clock = $this->digits($words, $i);
+
+            return null === $clock ? [] : [$clock];
+        }
+        if (Words::NUMBER !== $type && Words::WORD !== $type) {
+            return [];
+        }
+        if ('at' === $words->at($i)) {
             ++$i;
         }
         $named = $this->named($words, $i);

@@ -51,18 +51,17 @@ final readonly class Writer
         if ($this->style->always24 && $stated->halfSaid) {
             $stated = $stated->as24();
         }
-        $time = $stated->time();
         if (ClockForm::TwentyFour === $stated->form) {
-            return $this->digits(\sprintf('%02d', $time->hour()), ':', $time->minute()).($this->says24 ? ' hours' : '');
+            return $this->digits24($stated->minutes).($this->says24 ? ' hours' : '');
         }
-        if ($stated->halfSaid && $this->style->nameTwelve && 0 === $time->minutes % 720) {
+        if ($stated->halfSaid && $this->style->nameTwelve && 0 === $stated->minutes % 720) {
             $twelve = $this->marked ? Marked::hour(12) : '12';
 
-            return $twelve.(0 === $time->minutes ? ' midnight' : ' noon');
+            return $twelve.(0 === $stated->minutes ? ' midnight' : ' noon');
         }
-        $digits = $this->digits((string) $time->hour12(), $this->style->separator, $time->minute());
+        $digits = $this->digits12($stated->minutes);
 
-        return $stated->halfSaid ? $digits.' '.$this->half($time->half()) : $digits;
+        return $stated->halfSaid ? $digits.' '.($stated->minutes < 720 ? $this->style->am : $this->style->pm) : $digits;
     }
 
     /** The digits of a time alone, without its half of the day: 3:45. */
@@ -71,11 +70,8 @@ final readonly class Writer
         if ($this->style->always24 && $stated->halfSaid) {
             $stated = $stated->as24();
         }
-        $time = $stated->time();
 
-        return ClockForm::TwentyFour === $stated->form
-            ? $this->digits(\sprintf('%02d', $time->hour()), ':', $time->minute())
-            : $this->digits((string) $time->hour12(), $this->style->separator, $time->minute());
+        return ClockForm::TwentyFour === $stated->form ? $this->digits24($stated->minutes) : $this->digits12($stated->minutes);
     }
 
     public function half(HalfOfDay $half): string
@@ -120,7 +116,7 @@ final readonly class Writer
     public function part(AmountPart $part): string
     {
         $number = match (true) {
-            $part->isWhole() => (string) $part->numerator,
+            1 === $part->denominator => (string) $part->numerator,
             $part->isDecimal() => rtrim(rtrim(number_format($part->numerator / $part->denominator, 6, '.', ''), '0'), '.'),
             default => $part->numerator.'/'.$part->denominator,
         };
@@ -175,12 +171,20 @@ final readonly class Writer
         };
     }
 
+    private function digits12(int $minutes): string
+    {
+        return $this->digits((string) ((intdiv($minutes, 60) + 11) % 12 + 1), $this->style->separator, $minutes % 60);
+    }
+
+    private function digits24(int $minutes): string
+    {
+        return $this->digits(($minutes < 600 ? '0' : '').intdiv($minutes, 60), ':', $minutes % 60);
+    }
+
     private function digits(string $hour, string $separator, int $minute): string
     {
-        $minute = ($minute < 10 ? '0' : '').$minute;
+        $two = ($minute < 10 ? '0' : '').$minute;
 
-        return $this->marked
-            ? Marked::hour($hour).$separator.Marked::minute($minute)
-            : $hour.$separator.$minute;
+        return $this->marked ? '{h:'.$hour.'}'.$separator.'{m:'.$two.'}' : $hour.$separator.$two;
     }
 }

@@ -57,10 +57,10 @@ final readonly class Generator
     /** Whether a sum calls for the rung and keeps to the level. */
     public function fits(Rung $rung, Level $level, Sum $sum): bool
     {
-        if (!$rung->isCalledForBy($sum)) {
+        $features = Features::of($sum);
+        if (!$rung->isCalledForBy($sum, $features)) {
             return false;
         }
-        $features = Features::of($sum);
         $aboutNoon = 'across-noon' === $rung->id;
         $aboutMidnight = 'across-midnight' === $rung->id;
 

@@ -50,9 +50,10 @@ final readonly class Ladder
     /** @return list<string> ids of the rungs that a bare sum exercises, from the bottom up */
     public function exercisedBy(Sum $sum): array
     {
+        $features = Features::of($sum);
         $ids = [];
         foreach ($this->rungs as $rung) {
-            if (!$rung->told && $rung->isCalledForBy($sum)) {
+            if (!$rung->told && $rung->isCalledForBy($sum, $features)) {
                 $ids[] = $rung->id;
             }
         }

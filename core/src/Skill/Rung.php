@@ -31,10 +31,14 @@ final readonly class Rung
     ) {
     }
 
-    /** Whether a sum has what this rung is about. */
-    public function isCalledForBy(Sum $sum): bool
+    /**
+     * Whether a sum has what this rung is about.
+     *
+     * @param ?Features $features of the same sum, where they are known already
+     */
+    public function isCalledForBy(Sum $sum, ?Features $features = null): bool
     {
-        return ($this->calls)($sum, Features::of($sum));
+        return ($this->calls)($sum, $features ?? Features::of($sum));
     }
 
     public function draw(Level $level, Dice $dice): Sum

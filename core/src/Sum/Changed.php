@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace Rostik\Core\Sum;
 
 use Rostik\Core\Time\ClockForm;
+use Rostik\Core\Time\HalfOfDay;
 use Rostik\Core\Time\TimeOfDay;
 
 /** What changed and what stayed between the start and the end of a move on the clock, each with its reason. */
 final readonly class Changed
 {
+    /** Ten thousand days, in minutes. */
+    private const FAR = 10000 * TimeOfDay::DAY;
+
     private function __construct(
         public Change $hour,
         public Change $minute,
@@ -32,26 +36,30 @@ final readonly class Changed
      */
     public static function between(ClockMove $sum, int $done, int $upTo): self
     {
-        $a = $sum->start->minutes + $sum->direction() * $done;
-        $b = $sum->start->minutes + $sum->direction() * $upTo;
-        $from = $sum->start->moved($sum->direction() * $done);
-        $to = $sum->start->moved($sum->direction() * $upTo);
-        $crossed = Crossing::between(min($a, $b), max($a, $b));
+        $way = $sum->direction();
+        $a = $sum->start->minutes + $way * $done;
+        $b = $sum->start->minutes + $way * $upTo;
+        // counted from a midnight so far back that nothing is negative
+        $low = min($a, $b) + self::FAR;
+        $high = max($a, $b) + self::FAR;
+        $oClock = intdiv($low, 60) !== intdiv($high, 60);
         $length = $upTo - $done;
+        $from = ($a + self::FAR) % TimeOfDay::DAY;
+        $to = ($b + self::FAR) % TimeOfDay::DAY;
 
-        $hour = static fn (TimeOfDay $t): string => ClockForm::Twelve === $from->form ? (string) $t->hour12() : \sprintf('%02d', $t->hour());
-        $hourFrom = $hour($from->time());
-        $hourTo = $hour($to->time());
+        $twelve = ClockForm::Twelve === $sum->start->form;
+        $hourFrom = self::hour(intdiv($from, 60), $twelve);
+        $hourTo = self::hour(intdiv($to, 60), $twelve);
         $hourChange = new Change($hourFrom !== $hourTo, $hourFrom, $hourTo, match (true) {
-            !\in_array(Crossing::Hour, $crossed, true) => 'no o’clock was passed',
+            !$oClock => 'no o’clock was passed',
             $hourFrom === $hourTo => 'the hour hand went right round',
             $length < 60 => 'an o’clock was passed',
             0 === $length % 60 => 60 === $length ? 'one whole hour' : 'whole hours',
             default => 'o’clocks were passed',
         });
 
-        $minuteFrom = \sprintf('%02d', $from->time()->minute());
-        $minuteTo = \sprintf('%02d', $to->time()->minute());
+        $minuteFrom = self::two($from % 60);
+        $minuteTo = self::two($to % 60);
         $minuteChange = new Change($minuteFrom !== $minuteTo, $minuteFrom, $minuteTo, match (true) {
             $minuteFrom !== $minuteTo => 'the minute hand moved on',
             0 === $length => 'nothing was moved',
@@ -62,11 +70,12 @@ final readonly class Changed
             return new self($hourChange, $minuteChange, null, null);
         }
 
-        $noon = \in_array(Crossing::Noon, $crossed, true);
-        $midnight = \in_array(Crossing::Midnight, $crossed, true);
-        $halfFrom = $from->time()->half()->value;
-        $halfTo = $to->time()->half()->value;
-        $halfChange = ClockForm::TwentyFour === $from->form ? null : new Change($halfFrom !== $halfTo, $halfFrom, $halfTo, match (true) {
+        $noon = intdiv($low + 720, TimeOfDay::DAY) !== intdiv($high + 720, TimeOfDay::DAY);
+        $days = $way * (intdiv($high, TimeOfDay::DAY) - intdiv($low, TimeOfDay::DAY));
+        $midnight = 0 !== $days;
+        $halfFrom = $from < 720 ? HalfOfDay::Am->value : HalfOfDay::Pm->value;
+        $halfTo = $to < 720 ? HalfOfDay::Am->value : HalfOfDay::Pm->value;
+        $halfChange = !$twelve ? null : new Change($halfFrom !== $halfTo, $halfFrom, $halfTo, match (true) {
             !$noon && !$midnight => '12 was not crossed',
             $halfFrom === $halfTo => 'both noon and midnight were crossed',
             $noon && $midnight => '12 was crossed more than twice',
@@ -74,7 +83,6 @@ final readonly class Changed
             default => '12 midnight was crossed',
         });
 
-        $days = $sum->start->daysMoved($sum->direction() * $upTo) - $sum->start->daysMoved($sum->direction() * $done);
         $dayChange = new Change(0 !== $days, '', match (true) {
             0 === $days => 'same day',
             1 === $days => 'next day',
@@ -84,5 +92,15 @@ final readonly class Changed
         }, 0 === $days ? 'midnight was not crossed' : 'midnight was crossed');
 
         return new self($hourChange, $minuteChange, $halfChange, $dayChange);
+    }
+
+    private static function hour(int $hour, bool $twelve): string
+    {
+        return $twelve ? (string) (($hour + 11) % 12 + 1) : self::two($hour);
+    }
+
+    private static function two(int $number): string
+    {
+        return $number < 10 ? '0'.$number : (string) $number;
     }
 }

@@ -84,7 +84,15 @@ final readonly class Amount
 
     public static function minutes(int $minutes): self
     {
-        return self::usual(Duration::ofMinutes($minutes));
+        $hours = intdiv($minutes, 60);
+        $rest = $minutes % 60;
+        $parts = match (true) {
+            0 === $hours => [AmountPart::whole($rest, Unit::Minute)],
+            0 === $rest => [AmountPart::whole($hours, Unit::Hour)],
+            default => [AmountPart::whole($hours, Unit::Hour), AmountPart::whole($rest, Unit::Minute)],
+        };
+
+        return new self($parts, Duration::ofMinutes($minutes));
     }
 
     public function largest(): Unit
