@@ -232,6 +232,7 @@ export interface WorkedSum {
   recommended: Recommended | null;
   methods: WorkedMethod[];
   strip: DayStrip;
+  skills: string[];
   notes: Note[];
 }
 
