@@ -5,6 +5,7 @@ declare(strict_types=1);
 $finder = PhpCsFixer\Finder::create()
     ->in([__DIR__.'/core', __DIR__.'/app', __DIR__.'/tools/rules'])
     ->append([__FILE__, __DIR__.'/tools/bench.php'])
+    ->notName('reference.php')
     ->exclude(['var', 'public/build']);
 
 return (new PhpCsFixer\Config())
