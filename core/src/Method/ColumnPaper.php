@@ -9,6 +9,7 @@ use Rostik\Core\Picture\ColumnCell;
 use Rostik\Core\Picture\ColumnHead;
 use Rostik\Core\Picture\ColumnRow;
 use Rostik\Core\Picture\ColumnsPicture;
+use Rostik\Core\Sum\Answer;
 use Rostik\Core\Sum\Changed;
 use Rostik\Core\Time\Unit;
 
@@ -25,13 +26,16 @@ final class ColumnPaper
     /** @var array<int, array<int, int>> the numbers as they now count, by row and column */
     public array $numbers;
 
-    /** @var array<int, array<int, string>> what is written instead of a struck number, by row and column */
-    private array $instead = [];
+    /** @var list<ColumnHead> */
+    private array $heads = [];
 
-    /** @var array<int, string> by column */
+    /** @var list<ColumnRow> */
+    private array $rows = [];
+
+    /** @var list<string> by column */
     private array $carry = [];
 
-    /** @var array<int, string> by column */
+    /** @var list<string> by column */
     private array $answer = [];
 
     /** @var list<string> */
@@ -46,27 +50,49 @@ final class ColumnPaper
      */
     public function __construct(
         public readonly array $units,
-        private readonly array $given,
+        array $given,
         private readonly string $sign,
         private readonly bool $clock,
     ) {
         $this->numbers = $given;
+        $widest = [];
+        foreach ($given as $row) {
+            $cells = [];
+            foreach ($row as $c => $number) {
+                $digits = $this->written($c, $number);
+                $cells[] = new ColumnCell($digits);
+                $widest[$c] = max($widest[$c] ?? 2, \strlen($digits));
+            }
+            $this->rows[] = new ColumnRow($cells);
+        }
+        foreach ($units as $c => $unit) {
+            $this->heads[] = new ColumnHead($unit->after(2), Marked::letter($unit), $widest[$c] ?? 2);
+            $this->carry[] = '';
+            $this->answer[] = '';
+        }
     }
 
+    /** Strikes a number out and writes another above it. */
     public function exchange(int $row, int $column, int $number): void
     {
         $this->numbers[$row][$column] = $number;
-        $this->instead[$row][$column] = (string) $number;
+        $cells = $this->rows[$row]->cells;
+        $digits = (string) $number;
+        $cells[$column] = new ColumnCell($cells[$column]->digits, $digits);
+        $this->rows[$row] = new ColumnRow(array_values($cells));
+        $this->makeRoom($column, \strlen($digits));
     }
 
     public function carry(int $column, int $number): void
     {
-        $this->carry[$column] = (string) $number;
+        $this->carry = $this->with($this->carry, $column, (string) $number);
     }
 
     public function answer(int $column, int $number): void
     {
-        $this->answer[$column] = $this->written($column, $number);
+        $digits = $this->written($column, $number);
+        $this->answer = $this->with($this->answer, $column, $digits);
+        $this->makeRoom($column, \strlen($digits));
     }
 
     public function rough(string $line): void
@@ -79,46 +105,42 @@ final class ColumnPaper
         $this->after = $marked;
     }
 
+    /** Keeps what now stands on the paper as a step, with what is said to it. */
     public function say(string $marked, int $active = -1, ?Changed $changed = null): void
     {
-        $this->steps[] = new Step($marked, $this->picture($active), $changed);
+        $this->steps[] = new Step($marked, new ColumnsPicture($this->heads, $this->rows, $this->sign, $this->carry, $this->answer, $this->rough, $active, $this->after), $changed);
     }
 
-    private function picture(int $active): ColumnsPicture
+    /** What is worked on it so far, as a working. */
+    public function working(Method $method, Answer $answer): Working
     {
-        $heads = [];
-        foreach ($this->units as $c => $unit) {
-            $longest = 2;
-            foreach ($this->numbers as $r => $row) {
-                $longest = max($longest, \strlen($this->written($c, $this->given[$r][$c])), \strlen((string) $row[$c]));
-            }
-            $heads[] = new ColumnHead($unit->after(2), Marked::letter($unit), max($longest, \strlen($this->answer[$c] ?? '')));
-        }
-        $rows = [];
-        foreach ($this->given as $r => $row) {
-            $cells = [];
-            foreach ($row as $c => $number) {
-                $cells[] = new ColumnCell($this->written($c, $number), $this->instead[$r][$c] ?? '');
-            }
-            $rows[] = new ColumnRow($cells);
-        }
-        $columns = array_keys($this->units);
+        return new Working($method, [] === $this->steps ? throw new \LogicException('A working has at least one step.') : $this->steps, $answer);
+    }
 
-        return new ColumnsPicture(
-            $heads,
-            $rows,
-            $this->sign,
-            array_map(fn (int $c): string => $this->carry[$c] ?? '', $columns),
-            array_map(fn (int $c): string => $this->answer[$c] ?? '', $columns),
-            $this->rough,
-            $active,
-            $this->after,
-        );
+    /**
+     * @param list<string> $texts
+     *
+     * @return list<string>
+     */
+    private function with(array $texts, int $column, string $text): array
+    {
+        $texts[$column] = $text;
+
+        return array_values($texts);
+    }
+
+    private function makeRoom(int $column, int $digits): void
+    {
+        $head = $this->heads[$column];
+        if ($digits > $head->squares) {
+            $this->heads[$column] = new ColumnHead($head->unit, $head->mark, $digits);
+            $this->heads = array_values($this->heads);
+        }
     }
 
     /** The number as written in a column: minutes of a clock with two digits. */
     public function written(int $column, int $number): string
     {
-        return $this->clock && Unit::Minute === $this->units[$column] ? \sprintf('%02d', $number) : (string) $number;
+        return $this->clock && Unit::Minute === $this->units[$column] ? ($number < 10 ? '0'.$number : (string) $number) : (string) $number;
     }
 }

@@ -87,13 +87,16 @@ final class NumberLineMethod extends OnTheLine
         $jumps = Jumps::through($low, $high, $per);
         [$from, $to] = $this->range($low, $high, $per);
 
-        $points = [new LinePoint($low, $label($low)), new LinePoint($high, $label($high))];
-        $steps = [new Step('Mark both lengths on the line. The gap between them is the answer.', new LinePicture($from, $to, $per, $low === $high ? [$points[0]] : $points, []))];
+        $passed = [new LinePoint($low, $label($low))];
+        $last = new LinePoint($high, $label($high));
+        $points = $low === $high ? $passed : [...$passed, $last];
+        $steps = [new Step('Mark both lengths on the line. The gap between them is the answer.', new LinePicture($from, $to, $per, $points, []))];
         $drawn = [];
         $total = 0;
         foreach ($jumps as $jump) {
             if ($jump->to !== $high) {
-                $points[] = new LinePoint($jump->to, $label($jump->to));
+                $passed[] = new LinePoint($jump->to, $label($jump->to));
+                $points = [...$passed, $last];
             }
             $drawn[] = new LineJump($jump->from, $jump->to, '+ '.$label($jump->size()), Marked::letter(0 === $jump->size() % $per ? $big : $small));
             $total += $jump->size();
@@ -103,14 +106,14 @@ final class NumberLineMethod extends OnTheLine
                     JumpWhy::WholeHours => \sprintf('Then %s in whole %s, to %s.', $label($jump->size()), $big->words(), $label($jump->to)),
                     default => \sprintf('Then %s more, to %s.', $label($jump->size()), $label($jump->to)),
                 },
-                new LinePicture($from, $to, $per, $this->sorted($points), $drawn),
+                new LinePicture($from, $to, $per, $points, $drawn),
             );
         }
         $answer = new LengthAnswer($amount($total));
         $sizes = array_map(static fn (Jump $j): string => $label($j->size()), $jumps);
         $steps[] = new Step(
             \count($jumps) > 1 ? 'Altogether: '.implode(' + ', $sizes).' = '.$writer->answer($answer).'.' : 'The gap is '.$writer->answer($answer).'.',
-            new LinePicture($from, $to, $per, $low === $high ? [$points[0]] : $this->sorted($points), $drawn),
+            new LinePicture($from, $to, $per, $points, $drawn),
         );
 
         return new Working($this, $steps, $answer);

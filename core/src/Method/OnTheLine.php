@@ -36,32 +36,31 @@ abstract class OnTheLine implements Method
         $jumps = $this->jumps($start, $end, $sum->start->halfSaid ? 12 : 0);
         $sign = $sum->direction() > 0 ? '+' : '−';
         [$from, $to] = $this->range($start, $end, 60);
-        $point = fn (int $at, bool $asked = false): LinePoint => $this->timePoint($sum->start, $at, $writer, $asked);
 
-        $points = [$point($start)];
+        $points = [$this->timePoint($sum->start, $start, $writer)];
         $drawn = [];
         $steps = [new Step(
             ($sum->direction() > 0 ? 'Start at ' : 'Start at the right, at ').$writer->time($sum->start).'.',
             new LinePicture($from, $to, 60, $points, []),
-            Changed::between($sum, 0, 0),
         )];
         $done = 0;
         foreach ($jumps as $jump) {
             $here = $sum->start->moved($jump->to - $start);
-            $points[] = $point($jump->to, $jump->to === $end);
+            $reached = $this->timePoint($sum->start, $jump->to, $writer, $jump->to === $end);
+            $points = $sum->direction() > 0 ? [...$points, $reached] : [$reached, ...$points];
             $drawn[] = $this->jump($jump, $sign, $writer);
             $before = $done;
             $done += $jump->size();
             $steps[] = new Step(
                 $this->sayMove($jump, $sum, $here, $sum->minutes() - $done, $writer),
-                new LinePicture($from, $to, 60, $this->sorted($points), $drawn),
+                new LinePicture($from, $to, 60, $points, $drawn),
                 Changed::between($sum, $before, $done),
             );
         }
         $answer = new TimeAnswer($sum->start->moved($sum->direction() * $done), $sum->start->daysMoved($sum->direction() * $done));
         $steps[] = new Step(
             (\count($jumps) > 1 ? $this->together($jumps, $writer).'. ' : '').'The answer is '.$writer->answer($answer).'.',
-            new LinePicture($from, $to, 60, $this->sorted($points), $drawn),
+            new LinePicture($from, $to, 60, $points, $drawn),
             Changed::by($sum),
         );
 
@@ -78,7 +77,9 @@ abstract class OnTheLine implements Method
         $jumps = $this->jumps($start, $end, 12);
         [$from, $to] = $this->range($start, $end, 60);
 
-        $points = [$this->timePoint($sum->start, $start, $writer), $this->timePoint($sum->end, $end, $writer)];
+        $passed = [$this->timePoint($sum->start, $start, $writer)];
+        $last = $this->timePoint($sum->end, $end, $writer);
+        $points = [...$passed, $last];
         $say = 'Mark the start, '.$writer->time($sum->start).', and the end, '.$writer->time($sum->end).'.';
         if ($sum->overMidnight()) {
             $say .= ' The end is on the next day.';
@@ -88,19 +89,20 @@ abstract class OnTheLine implements Method
         $total = 0;
         foreach ($jumps as $jump) {
             if ($jump->to !== $end) {
-                $points[] = $this->timePoint($sum->start, $jump->to, $writer);
+                $passed[] = $this->timePoint($sum->start, $jump->to, $writer);
+                $points = [...$passed, $last];
             }
             $drawn[] = $this->jump($jump, '', $writer);
             $total += $jump->size();
             $steps[] = new Step(
                 $this->sayCount($jump, $sum->start->moved($jump->to - $start), $writer),
-                new LinePicture($from, $to, 60, $this->sorted($points), $drawn),
+                new LinePicture($from, $to, 60, $points, $drawn),
             );
         }
         $answer = new LengthAnswer(Amount::minutes($total));
         $steps[] = new Step(
             1 === \count($jumps) ? 'It is '.$writer->answer($answer).'.' : 'Altogether: '.$this->together($jumps, $writer).'.',
-            new LinePicture($from, $to, 60, $this->sorted($points), $drawn),
+            new LinePicture($from, $to, 60, $points, $drawn),
         );
 
         return new Working($this, $steps, $answer);
@@ -162,10 +164,14 @@ abstract class OnTheLine implements Method
     /** @param list<Jump> $jumps */
     private function together(array $jumps, Writer $writer): string
     {
-        $sizes = array_map(static fn (Jump $j): string => $writer->minutes($j->size()), $jumps);
-        $total = array_sum(array_map(static fn (Jump $j): int => $j->size(), $jumps));
+        $sizes = '';
+        $total = 0;
+        foreach ($jumps as $jump) {
+            $sizes .= ('' === $sizes ? '' : ' + ').$writer->minutes($jump->size());
+            $total += $jump->size();
+        }
 
-        return implode(' + ', $sizes).' = '.$writer->minutes($total);
+        return $sizes.' = '.$writer->minutes($total);
     }
 
     /** @return array{int, int} the ends of a line that holds both places, at big ticks, with room to spare */
@@ -175,17 +181,5 @@ abstract class OnTheLine implements Method
         $to = (int) ceil(max($a, $b) / $per) * $per;
 
         return [$from, $to === $from ? $from + $per : $to];
-    }
-
-    /**
-     * @param list<LinePoint> $points
-     *
-     * @return list<LinePoint>
-     */
-    final protected function sorted(array $points): array
-    {
-        usort($points, static fn (LinePoint $a, LinePoint $b): int => $a->at <=> $b->at);
-
-        return $points;
     }
 }

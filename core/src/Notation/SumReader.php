@@ -33,6 +33,18 @@ final readonly class SumReader
     /** @throws NotUnderstood */
     public function read(string $typed): ReadSum
     {
+        $quick = Shorthand::read($typed);
+
+        return null !== $quick ? new ReadSum($quick, []) : $this->readByForms($typed);
+    }
+
+    /**
+     * The same by trying every form, whatever the shape of the line.
+     *
+     * @throws NotUnderstood
+     */
+    public function readByForms(string $typed): ReadSum
+    {
         if (mb_strlen($typed, 'UTF-8') > self::LONGEST) {
             throw new NotUnderstood('too-long', \sprintf('That is more than %d characters. One sum at a time, please.', self::LONGEST), self::LONGEST, '3:45 pm + 2 h 30 min');
         }

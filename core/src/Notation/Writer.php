@@ -18,6 +18,7 @@ use Rostik\Core\Time\AmountPart;
 use Rostik\Core\Time\ClockForm;
 use Rostik\Core\Time\HalfOfDay;
 use Rostik\Core\Time\StatedTime;
+use Rostik\Core\Time\Unit;
 
 /**
  * Writes times and lengths. A plain writer keeps to ASCII, for keeping and exchanging; a marked one is for people:
@@ -115,6 +116,12 @@ final readonly class Writer
 
     public function part(AmountPart $part): string
     {
+        if (1 === $part->denominator && Unit::Hour === $part->unit) {
+            return $this->marked ? '{h:'.$part->numerator.' h}' : $part->numerator.' h';
+        }
+        if (1 === $part->denominator && Unit::Minute === $part->unit) {
+            return $this->marked ? '{m:'.$part->numerator.' min}' : $part->numerator.' min';
+        }
         $number = match (true) {
             1 === $part->denominator => (string) $part->numerator,
             $part->isDecimal() => rtrim(rtrim(number_format($part->numerator / $part->denominator, 6, '.', ''), '0'), '.'),
@@ -125,9 +132,19 @@ final readonly class Writer
         return $this->marked ? Marked::unit($part->unit, $text) : $text;
     }
 
+    /** A number of minutes in hours and minutes, as {@see Amount::minutes()} has it: "1 h 35 min", "2 h", "0 min". */
     public function minutes(int $minutes): string
     {
-        return $this->amount(Amount::minutes($minutes));
+        $rest = $minutes % 60;
+        $hours = intdiv($minutes, 60);
+        if (0 === $hours) {
+            return $this->marked ? '{m:'.$rest.' min}' : $rest.' min';
+        }
+        if (0 === $rest) {
+            return $this->marked ? '{h:'.$hours.' h}' : $hours.' h';
+        }
+
+        return $this->marked ? '{h:'.$hours.' h} {m:'.$rest.' min}' : $hours.' h '.$rest.' min';
     }
 
     public function answer(Answer $answer): string

@@ -77,7 +77,7 @@ final readonly class Features
             $sum->regroups(),
             $fives,
             \in_array(Crossing::Hour, $crossed, true),
-            null !== $low && null !== $high && (int) floor(($low - 60) / 720) !== (int) floor(($high - 60) / 720),
+            null !== $low && null !== $high && floor(($low - 60) / 720) !== floor(($high - 60) / 720),
             \in_array(Crossing::Noon, $crossed, true),
             \in_array(Crossing::Midnight, $crossed, true),
             null === $low || null === $high ? 0 : (int) floor($high / 60) - (int) floor($low / 60),

@@ -21,13 +21,21 @@ final readonly class Ladder
     /** @var array<string, Rung> by id, from the bottom up */
     private array $rungs;
 
+    /** @var array<string, list<Rung>> by kind of sum, those that a bare sum can exercise, from the bottom up */
+    private array $byKind;
+
     public function __construct(Rung ...$rungs)
     {
         $byId = [];
+        $byKind = [];
         foreach ($rungs as $rung) {
             $byId[$rung->id] = $rung;
+            foreach ($rung->told ? [] : $rung->kinds as $kind) {
+                $byKind[$kind->value][] = $rung;
+            }
         }
         $this->rungs = $byId;
+        $this->byKind = $byKind;
     }
 
     public static function standard(): self
@@ -52,8 +60,8 @@ final readonly class Ladder
     {
         $features = Features::of($sum);
         $ids = [];
-        foreach ($this->rungs as $rung) {
-            if (!$rung->told && $rung->isCalledForBy($sum, $features)) {
+        foreach ($this->byKind[$sum->kind()->value] ?? [] as $rung) {
+            if ($rung->isCalledForBy($sum, $features)) {
                 $ids[] = $rung->id;
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Skill;
 
+use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Sum;
 
 /** One rung of the skill ladder: what a child can do who stands on it, and sums that call for it. */
@@ -13,6 +14,7 @@ final readonly class Rung
      * @param string                        $id       in lower case with hyphens
      * @param string                        $can      what the child can do: "I can …"
      * @param list<string>                  $needs    rungs to stand on first
+     * @param list<Kind>                    $kinds    the kinds of sum that can call for it
      * @param list<string>                  $methods  ids of the usual methods
      * @param list<string>                  $mistakes ids of the mistakes to look for
      * @param \Closure(Sum, Features): bool $calls    whether a sum calls for this rung
@@ -23,6 +25,7 @@ final readonly class Rung
         public string $id,
         public string $can,
         public array $needs,
+        public array $kinds,
         public array $methods,
         public array $mistakes,
         private \Closure $calls,

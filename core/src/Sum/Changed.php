@@ -37,66 +37,70 @@ final readonly class Changed
     public static function between(ClockMove $sum, int $done, int $upTo): self
     {
         $way = $sum->direction();
-        $a = $sum->start->minutes + $way * $done;
-        $b = $sum->start->minutes + $way * $upTo;
         // counted from a midnight so far back that nothing is negative
-        $low = min($a, $b) + self::FAR;
-        $high = max($a, $b) + self::FAR;
-        $oClock = intdiv($low, 60) !== intdiv($high, 60);
-        $length = $upTo - $done;
-        $from = ($a + self::FAR) % TimeOfDay::DAY;
-        $to = ($b + self::FAR) % TimeOfDay::DAY;
-
+        $a = $sum->start->minutes + $way * $done + self::FAR;
+        $b = $sum->start->minutes + $way * $upTo + self::FAR;
+        [$low, $high] = $a < $b ? [$a, $b] : [$b, $a];
         $twelve = ClockForm::Twelve === $sum->start->form;
-        $hourFrom = self::hour(intdiv($from, 60), $twelve);
-        $hourTo = self::hour(intdiv($to, 60), $twelve);
-        $hourChange = new Change($hourFrom !== $hourTo, $hourFrom, $hourTo, match (true) {
-            !$oClock => 'no o’clock was passed',
-            $hourFrom === $hourTo => 'the hour hand went right round',
-            $length < 60 => 'an o’clock was passed',
-            0 === $length % 60 => 60 === $length ? 'one whole hour' : 'whole hours',
-            default => 'o’clocks were passed',
-        });
-
-        $minuteFrom = self::two($from % 60);
-        $minuteTo = self::two($to % 60);
-        $minuteChange = new Change($minuteFrom !== $minuteTo, $minuteFrom, $minuteTo, match (true) {
-            $minuteFrom !== $minuteTo => 'the minute hand moved on',
-            0 === $length => 'nothing was moved',
-            default => 'whole hours bring the minute hand back',
-        });
-
+        $hour = self::hours($a, $b, $upTo - $done, intdiv($low, 60) !== intdiv($high, 60), $twelve);
+        $minute = self::minutes($a % 60, $b % 60, $upTo - $done);
         if (!$sum->start->halfSaid) {
-            return new self($hourChange, $minuteChange, null, null);
+            return new self($hour, $minute, null, null);
+        }
+        $midnights = intdiv($high, TimeOfDay::DAY) - intdiv($low, TimeOfDay::DAY);
+        $noon = intdiv($low + 720, TimeOfDay::DAY) !== intdiv($high + 720, TimeOfDay::DAY);
+
+        return new self($hour, $minute, $twelve ? self::halves($a, $b, $noon, 0 !== $midnights) : null, self::days($way * $midnights));
+    }
+
+    private static function hours(int $a, int $b, int $length, bool $oClock, bool $twelve): Change
+    {
+        $from = intdiv($a % TimeOfDay::DAY, 60);
+        $to = intdiv($b % TimeOfDay::DAY, 60);
+        $hourFrom = $twelve ? (string) (($from + 11) % 12 + 1) : self::two($from);
+        $hourTo = $twelve ? (string) (($to + 11) % 12 + 1) : self::two($to);
+        if (!$oClock) {
+            return new Change(false, $hourFrom, $hourTo, 'no o’clock was passed');
+        }
+        if ($hourFrom === $hourTo) {
+            return new Change(false, $hourFrom, $hourTo, 'the hour hand went right round');
+        }
+        if ($length < 60) {
+            return new Change(true, $hourFrom, $hourTo, 'an o’clock was passed');
         }
 
-        $noon = intdiv($low + 720, TimeOfDay::DAY) !== intdiv($high + 720, TimeOfDay::DAY);
-        $days = $way * (intdiv($high, TimeOfDay::DAY) - intdiv($low, TimeOfDay::DAY));
-        $midnight = 0 !== $days;
-        $halfFrom = $from < 720 ? HalfOfDay::Am->value : HalfOfDay::Pm->value;
-        $halfTo = $to < 720 ? HalfOfDay::Am->value : HalfOfDay::Pm->value;
-        $halfChange = !$twelve ? null : new Change($halfFrom !== $halfTo, $halfFrom, $halfTo, match (true) {
-            !$noon && !$midnight => '12 was not crossed',
-            $halfFrom === $halfTo => 'both noon and midnight were crossed',
-            $noon && $midnight => '12 was crossed more than twice',
-            $noon => '12 noon was crossed',
-            default => '12 midnight was crossed',
-        });
+        return new Change(true, $hourFrom, $hourTo, 0 !== $length % 60 ? 'o’clocks were passed' : (60 === $length ? 'one whole hour' : 'whole hours'));
+    }
 
-        $dayChange = new Change(0 !== $days, '', match (true) {
-            0 === $days => 'same day',
+    private static function minutes(int $from, int $to, int $length): Change
+    {
+        $why = $from !== $to ? 'the minute hand moved on' : (0 === $length ? 'nothing was moved' : 'whole hours bring the minute hand back');
+
+        return new Change($from !== $to, self::two($from), self::two($to), $why);
+    }
+
+    private static function halves(int $a, int $b, bool $noon, bool $midnight): Change
+    {
+        $from = $a % TimeOfDay::DAY < 720 ? HalfOfDay::Am->value : HalfOfDay::Pm->value;
+        $to = $b % TimeOfDay::DAY < 720 ? HalfOfDay::Am->value : HalfOfDay::Pm->value;
+        if (!$noon && !$midnight) {
+            return new Change(false, $from, $to, '12 was not crossed');
+        }
+        if ($from === $to) {
+            return new Change(false, $from, $to, 'both noon and midnight were crossed');
+        }
+
+        return new Change(true, $from, $to, $noon && $midnight ? '12 was crossed more than twice' : ($noon ? '12 noon was crossed' : '12 midnight was crossed'));
+    }
+
+    private static function days(int $days): Change
+    {
+        return 0 === $days ? new Change(false, '', 'same day', 'midnight was not crossed') : new Change(true, '', match (true) {
             1 === $days => 'next day',
             -1 === $days => 'day before',
             $days > 0 => $days.' days later',
             default => -$days.' days earlier',
-        }, 0 === $days ? 'midnight was not crossed' : 'midnight was crossed');
-
-        return new self($hourChange, $minuteChange, $halfChange, $dayChange);
-    }
-
-    private static function hour(int $hour, bool $twelve): string
-    {
-        return $twelve ? (string) (($hour + 11) % 12 + 1) : self::two($hour);
+        }, 'midnight was crossed');
     }
 
     private static function two(int $number): string

@@ -19,15 +19,14 @@ enum Crossing: string
      */
     public static function between(int $from, int $to): array
     {
-        $passes = static fn (int $every, int $offset): bool => floor(($from - $offset) / $every) < floor(($to - $offset) / $every);
-        $crossed = [];
-        if ($passes(60, 0)) {
-            $crossed[] = self::Hour;
+        if (floor($from / 60) === floor($to / 60)) {
+            return [];
         }
-        if ($passes(1440, 720)) {
+        $crossed = [self::Hour];
+        if (floor(($from - 720) / 1440) < floor(($to - 720) / 1440)) {
             $crossed[] = self::Noon;
         }
-        if ($passes(1440, 0)) {
+        if (floor($from / 1440) < floor($to / 1440)) {
             $crossed[] = self::Midnight;
         }
 
@@ -41,7 +40,7 @@ enum Crossing: string
             $end = $sum->start->minutes + $sum->direction() * $sum->minutes();
             $crossed = self::between(min($sum->start->minutes, $end), max($sum->start->minutes, $end));
 
-            return $sum->start->halfSaid ? $crossed : array_values(array_filter($crossed, static fn (self $c): bool => self::Hour === $c));
+            return $sum->start->halfSaid ? $crossed : \array_slice($crossed, 0, 1);
         }
         if ($sum instanceof Elapsed && $sum->start->halfSaid && $sum->end->halfSaid) {
             return self::between($sum->start->minutes, $sum->start->minutes + $sum->minutes());

@@ -8,7 +8,6 @@ use Rostik\Core\Method\Chosen;
 use Rostik\Core\Method\MethodBook;
 use Rostik\Core\Method\Working;
 use Rostik\Core\Notation\Forms;
-use Rostik\Core\Notation\Marked;
 use Rostik\Core\Notation\Note;
 use Rostik\Core\Notation\NotUnderstood;
 use Rostik\Core\Notation\SumReader;
@@ -159,7 +158,7 @@ final readonly class Workbench
             $working->method->id(),
             $working->method->title(),
             $working->steps,
-            Marked::plain($this->marked->answer($working->answer)),
+            $this->plain->answer($working->answer),
         );
     }
 

@@ -9,6 +9,7 @@ use Rostik\Core\Skill\Features;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\Rung;
 use Rostik\Core\Sum\Difference;
+use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Product;
 use Rostik\Core\Sum\Share;
 use Rostik\Core\Sum\Sum;
@@ -36,15 +37,15 @@ final class LengthRungs
         $taking = ['hundred-minutes', 'smaller-from-larger', 'borrows-without-paying', 'borrows-ten', 'pays-without-borrowing', 'zero-when-stuck', 'wrong-operation'];
 
         return [
-            new Rung('add-plain', 'I can add hours and minutes that stay under 60.', ['unit-facts'], ['parts', 'column'], ['wrong-operation'],
+            new Rung('add-plain', 'I can add hours and minutes that stay under 60.', ['unit-facts'], [Kind::Total], ['parts', 'column'], ['wrong-operation'],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Total && 2 === $f->terms && !$f->regroups, $total),
-            new Rung('add-regroup', 'I can add hours and minutes that pass 60.', ['add-plain', 'convert-mixed'], ['column', 'parts'], $adding,
+            new Rung('add-regroup', 'I can add hours and minutes that pass 60.', ['add-plain', 'convert-mixed'], [Kind::Total], ['column', 'parts'], $adding,
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Total && 2 === $f->terms && $f->regroups, $total),
-            new Rung('subtract-plain', 'I can subtract where there are minutes enough.', ['add-plain'], ['column'], ['wrong-operation'],
+            new Rung('subtract-plain', 'I can subtract where there are minutes enough.', ['add-plain'], [Kind::Difference], ['column'], ['wrong-operation'],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Difference && !$f->regroups, $difference),
-            new Rung('subtract-regroup', 'I can take an hour and write it as 60 minutes.', ['subtract-plain', 'convert-mixed'], ['column', 'number-line'], $taking,
+            new Rung('subtract-regroup', 'I can take an hour and write it as 60 minutes.', ['subtract-plain', 'convert-mixed'], [Kind::Difference], ['column', 'number-line'], $taking,
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Difference && $f->regroups, $difference),
-            new Rung('add-many', 'I can add more than two lengths.', ['add-regroup'], ['column', 'all-minutes'], $adding,
+            new Rung('add-many', 'I can add more than two lengths.', ['add-regroup'], [Kind::Total], ['column', 'all-minutes'], $adding,
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Total && $f->terms > 2,
                 static function (Level $level, Dice $dice) use ($most): Sum {
                     $draw = static fn (): Amount => $dice->length($level, 10, intdiv($most($level), 2));
@@ -53,7 +54,7 @@ final class LengthRungs
                         ? Total::of($draw(), $draw(), $draw(), $draw())
                         : Total::of($draw(), $draw(), $draw());
                 }),
-            new Rung('scale-and-share', 'I can take a length several times, and share one equally.', ['add-regroup'], ['parts', 'all-minutes'], ['leaves-over-sixty', 'drops-the-carry', 'keeps-the-sixty'],
+            new Rung('scale-and-share', 'I can take a length several times, and share one equally.', ['add-regroup'], [Kind::Product, Kind::Share], ['parts', 'all-minutes'], ['leaves-over-sixty', 'drops-the-carry', 'keeps-the-sixty'],
                 static fn (Sum $sum, Features $f): bool => ($sum instanceof Product && $sum->times > 1) || ($sum instanceof Share && $sum->between > 1),
                 static function (Level $level, Dice $dice): Sum {
                     $times = $dice->number(2, Level::Support === $level ? 5 : 9);

@@ -12,6 +12,7 @@ use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\Difference;
 use Rostik\Core\Sum\Earlier;
 use Rostik\Core\Sum\Elapsed;
+use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Later;
 use Rostik\Core\Sum\Missing;
 use Rostik\Core\Sum\Sum;
@@ -42,9 +43,9 @@ final class ProblemRungs
         $isOneStep = static fn (Sum $sum, Features $f): bool => $sum instanceof Later || $sum instanceof Earlier || $sum instanceof Elapsed || $sum instanceof Total || $sum instanceof Difference;
 
         return [
-            new Rung('one-step-problem', 'I can find the sum in a story and work it.', ['later-across-hour', 'add-regroup', 'subtract-regroup'], ['number-line', 'column'], ['wrong-operation'], $isOneStep, $oneStep, told: true),
-            new Rung('two-step-problem', 'I can work a story that needs two sums.', ['one-step-problem'], ['number-line', 'column'], ['wrong-operation'], $isOneStep, $oneStep, told: true),
-            new Rung('read-timetable', 'I can use a timetable.', ['how-long-across-hours', 'missing-part', 'twenty-four-hour'], ['number-line', 'column'], ['hundred-minutes', 'counts-both-ends'],
+            new Rung('one-step-problem', 'I can find the sum in a story and work it.', ['later-across-hour', 'add-regroup', 'subtract-regroup'], [Kind::Later, Kind::Earlier, Kind::Elapsed, Kind::Total, Kind::Difference], ['number-line', 'column'], ['wrong-operation'], $isOneStep, $oneStep, told: true),
+            new Rung('two-step-problem', 'I can work a story that needs two sums.', ['one-step-problem'], [Kind::Later, Kind::Earlier, Kind::Elapsed, Kind::Total, Kind::Difference], ['number-line', 'column'], ['wrong-operation'], $isOneStep, $oneStep, told: true),
+            new Rung('read-timetable', 'I can use a timetable.', ['how-long-across-hours', 'missing-part', 'twenty-four-hour'], [Kind::Elapsed, Kind::Later, Kind::Missing], ['number-line', 'column'], ['hundred-minutes', 'counts-both-ends'],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Elapsed || $sum instanceof Later || $sum instanceof Missing,
                 static function (Level $level, Dice $dice) use ($length): Sum {
                     $start = $dice->time($level, 360, 1080)->as24();
@@ -57,10 +58,10 @@ final class ProblemRungs
                         default => Missing::start(1, $amount, $end),
                     };
                 }, told: true),
-            new Rung('plan-backwards', 'I can plan backwards from when something must be ready.', ['earlier-across-hour'], ['number-line'], ['wrong-operation'],
+            new Rung('plan-backwards', 'I can plan backwards from when something must be ready.', ['earlier-across-hour'], [Kind::Earlier], ['number-line'], ['wrong-operation'],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Earlier,
                 static fn (Level $level, Dice $dice): Sum => Earlier::of($dice->time($level, 600, 1200), $length($level, $dice)), told: true),
-            new Rung('days-between-dates', 'I can count the days and weeks between dates.', ['convert-mixed'], ['table', 'multiply-divide'], ['counts-both-ends', 'drops-remainder'],
+            new Rung('days-between-dates', 'I can count the days and weeks between dates.', ['convert-mixed'], [Kind::Conversion], ['table', 'multiply-divide'], ['counts-both-ends', 'drops-remainder'],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Conversion && $sum->isExact() && [Unit::Week, Unit::Day] === $f->units,
                 static fn (Level $level, Dice $dice): Sum => Conversion::of(
                     Amount::of(AmountPart::whole($dice->number(8, match ($level) {
