@@ -39,11 +39,11 @@ final class ColumnAdding
         for ($c = \count($paper->units) - 1; $c >= 0; --$c) {
             $unit = $paper->units[$c];
             [$sum, $written] = null === $times
-                ? self::summed(array_column($paper->numbers, $c), $carried)
+                ? self::summed($paper, $c, $carried)
                 : self::multiplied($paper->numbers[0][$c] ?? 0, $times, $carried);
             $first = $c === \count($paper->units) - 1 && $c > 0 ? ' first' : '';
             $limit = $c > 0 ? $unit->perLarger() : 0;
-            $head = ucfirst(Marked::unit($unit, ucfirst($unit->words()))).$first.': ';
+            $head = Marked::unit($unit, ucfirst($unit->words())).$first.': ';
             if ($limit > 0 && $sum >= $limit) {
                 $carried = intdiv($sum, $limit);
                 $rest = $sum % $limit;
@@ -72,17 +72,25 @@ final class ColumnAdding
         return array_values($found);
     }
 
-    /**
-     * @param list<int> $numbers
-     *
-     * @return array{int, string} the sum and how it is written
-     */
-    private static function summed(array $numbers, int $carried): array
+    /** @return array{int, string} the sum of a column and how it is written */
+    private static function summed(ColumnPaper $paper, int $column, int $carried): array
     {
-        $numbers = array_values(array_filter([...$numbers, $carried], static fn (int $n): bool => 0 !== $n));
-        $sum = array_sum($numbers);
+        $sum = 0;
+        $terms = 0;
+        $written = '';
+        foreach ($paper->numbers as $row) {
+            $number = $row[$column];
+            if (0 !== $number) {
+                $written .= (0 === $terms++ ? '' : ' + ').$number;
+                $sum += $number;
+            }
+        }
+        if (0 !== $carried) {
+            $written .= (0 === $terms++ ? '' : ' + ').$carried;
+            $sum += $carried;
+        }
 
-        return [$sum, \count($numbers) > 1 ? implode(' + ', $numbers).' = '.$sum : (string) $sum];
+        return [$sum, $terms > 1 ? $written.' = '.$sum : (string) $sum];
     }
 
     /** @return array{int, string} the product and how it is written */

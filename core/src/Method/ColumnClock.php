@@ -7,7 +7,6 @@ namespace Rostik\Core\Method;
 use Rostik\Core\Notation\Marked;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\CannotBeDone;
-use Rostik\Core\Sum\Changed;
 use Rostik\Core\Sum\ClockMove;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\LengthAnswer;
@@ -83,8 +82,6 @@ final class ColumnClock
         }
         $paper->say(
             $twelve ? \sprintf('%s is %s.', $writer->clock($reached->as24()), $writer->answer($answer)) : 'The answer is '.$writer->answer($answer).'.',
-            -1,
-            Changed::by($sum),
         );
 
         return $paper->working($method, $answer);

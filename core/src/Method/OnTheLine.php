@@ -61,7 +61,6 @@ abstract class OnTheLine implements Method
         $steps[] = new Step(
             (\count($jumps) > 1 ? $this->together($jumps, $writer).'. ' : '').'The answer is '.$writer->answer($answer).'.',
             new LinePicture($from, $to, 60, $points, $drawn),
-            Changed::by($sum),
         );
 
         return new Working($this, $steps, $answer);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 /*
  * How fast the replies are: the worked sum beside an empty reply of the same framework, in the same run.
- * Usage: php tools/bench.php http://127.0.0.1:8321
+ * Usage: php tools/bench-replies.php http://127.0.0.1:8321
  */
 
 /** @var non-empty-string $address */

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * How fast the core is, beside a general-purpose library doing the same sum in the same run: nesbot/carbon parses the
+ * time, adds the length and formats the result. The turns are taken in short bursts one after the other and the
+ * fastest burst of each counts, so that whatever else the machine does in between falls on all alike.
+ */
+
+use Carbon\Carbon;
+use Rostik\Core\Notation\SumReader;
+use Rostik\Core\Notation\Writer;
+use Rostik\Core\Work\Workbench;
+
+require __DIR__.'/../vendor/autoload.php';
+
+$reader = SumReader::standard();
+$writer = Writer::plain();
+$workbench = Workbench::standard();
+$sum = '3:45 p.m. + 2 h 30 min';
+
+$turns = [
+    'carbon' => static fn (): string => Carbon::parse('3:45 p.m.')->addHours(2)->addMinutes(30)->format('g:i a'),
+    'carbon, the length from text too' => static fn (): string => Carbon::parse('3:45 p.m.')->add('2 hours 30 minutes')->format('g:i a'),
+    'a bare answer' => static fn (): string => $writer->answer($reader->read($sum)->sum->answer()),
+    'a worked sum, all its methods' => static fn (): object => $workbench->work($sum),
+];
+
+/** @var array<string, float> $best microseconds */
+$best = [];
+foreach ($turns as $turn) {
+    for ($i = 0; $i < 200; ++$i) {
+        $turn();
+    }
+}
+for ($burst = 0; $burst < 150; ++$burst) {
+    foreach ($turns as $name => $turn) {
+        $start = hrtime(true);
+        for ($i = 0; $i < 30; ++$i) {
+            $turn();
+        }
+        $best[$name] = min($best[$name] ?? \INF, (hrtime(true) - $start) / 30e3);
+    }
+}
+echo 'The sum '.$sum.":\n";
+foreach ($best as $name => $time) {
+    printf("  %-34s %7.1f µs   %5.2f times Carbon\n", $name, $time, $time / $best['carbon']);
+}
+echo "  (wanted: a bare answer at most 1, a worked sum at most 10 times Carbon's parse, add and format)\n";
