@@ -79,7 +79,7 @@ final class ColumnPaper
         $cells = $this->rows[$row]->cells;
         $digits = (string) $number;
         $cells[$column] = new ColumnCell($cells[$column]->digits, $digits);
-        $this->rows[$row] = new ColumnRow(array_values($cells));
+        $this->rows = array_values(array_replace($this->rows, [$row => new ColumnRow(array_values($cells))]));
         $this->makeRoom($column, \strlen($digits));
     }
 
@@ -133,8 +133,7 @@ final class ColumnPaper
     {
         $head = $this->heads[$column];
         if ($digits > $head->squares) {
-            $this->heads[$column] = new ColumnHead($head->unit, $head->mark, $digits);
-            $this->heads = array_values($this->heads);
+            $this->heads = array_values(array_replace($this->heads, [$column => new ColumnHead($head->unit, $head->mark, $digits)]));
         }
     }
 

@@ -11,12 +11,16 @@ use Rostik\Core\Sum\Changed;
 use Rostik\Core\Sum\ClockMove;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\LengthAnswer;
+use Rostik\Core\Sum\Rewrite;
+use Rostik\Core\Sum\RewriteAnswer;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeAnswer;
+use Rostik\Core\Sum\TimeForm;
 use Rostik\Core\Time\Amount;
+use Rostik\Core\Time\ClockForm;
 use Rostik\Core\Time\StatedTime;
 
-/** Counts fives round the clock face, then ones: up to 60 minutes. */
+/** Counts fives round the clock face, then ones: up to 60 minutes, or to the minute hand when a clock is read. */
 final class FivesMethod implements Method
 {
     public function id(): string
@@ -31,6 +35,11 @@ final class FivesMethod implements Method
 
     public function suits(Sum $sum): ?Suit
     {
+        if ($sum instanceof Rewrite) {
+            return TimeForm::Digital === $sum->as && ClockForm::Twelve === $sum->time->form
+                ? new Suit(70, 'On the clock: the hour that the hour hand has just passed, then fives to the minute hand.')
+                : null;
+        }
         $minutes = $this->minutes($sum);
         if (null === $minutes || $minutes < 1 || $minutes > 60) {
             return null;
@@ -43,6 +52,9 @@ final class FivesMethod implements Method
 
     public function work(Sum $sum, Writer $writer): Working
     {
+        if ($sum instanceof Rewrite) {
+            return $this->read($sum, $writer);
+        }
         $minutes = $this->minutes($sum) ?? throw new \LogicException('Counting fives is for up to 60 minutes on the clock.');
         [$start, $way] = match (true) {
             $sum instanceof ClockMove => [$sum->start, $sum->direction()],
@@ -95,6 +107,38 @@ final class FivesMethod implements Method
             ? new TimeAnswer($start->moved($way * $done), $start->daysMoved($way * $done))
             : new LengthAnswer(Amount::minutes($done));
         $steps[] = new Step('The answer is '.$writer->answer($answer).'.', $picture($done), $changed($done));
+
+        return new Working($this, $steps, $answer);
+    }
+
+    /** Reads a clock: the hour hand first, then fives and ones to the minute hand. */
+    private function read(Rewrite $sum, Writer $writer): Working
+    {
+        $time = $sum->time->time();
+        $minute = $time->minute();
+        $hour = Marked::hour($time->hour12());
+        $picture = static fn (int $counted, int ...$stops): ClockPicture => new ClockPicture($time->minutes % 720, 0, $counted, array_values($stops));
+        $steps = [new Step(
+            match (true) {
+                0 === $minute => \sprintf('The hour hand points straight at %s.', $hour),
+                $minute < 30 => \sprintf('The hour hand has just passed %s: that is the hour.', $hour),
+                default => \sprintf('The hour hand has passed %s and is not yet at %s: the hour is %s.', $hour, Marked::hour($time->hour12() % 12 + 1), $hour),
+            },
+            $picture(0),
+        )];
+        $fives = $minute < 5 ? [] : array_map(static fn (int $n): int => 5 * $n, range(1, intdiv($minute, 5)));
+        if ([] !== $fives) {
+            $steps[] = new Step('Count fives from the 12 to the minute hand: '.implode(', ', $fives).'.', $picture(max($fives), ...$fives));
+        }
+        if (0 !== $minute % 5) {
+            $ones = range($minute - $minute % 5 + 1, $minute);
+            $steps[] = new Step(([] === $fives ? 'Count single minutes from the 12: ' : 'Now single minutes: ').implode(', ', $ones).'.', $picture($minute, ...$fives, ...[$minute]));
+        }
+        if (0 === $minute) {
+            $steps[] = new Step('The minute hand is at 12: no minutes, o’clock.', $picture(0));
+        }
+        $answer = new RewriteAnswer($sum->time, TimeForm::Digital);
+        $steps[] = new Step('The hour, two dots, always two digits for the minutes: '.$writer->answer($answer).'.', $picture($minute));
 
         return new Working($this, $steps, $answer);
     }

@@ -11,6 +11,7 @@ use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\RewriteAnswer;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeForm;
+use Rostik\Core\Time\ClockForm;
 use Rostik\Core\Time\StatedTime;
 
 /** From the minutes to the next ten, then on to 60: how many minutes there are to the next hour. For saying a time. */
@@ -28,7 +29,13 @@ final class UpToSixtyMethod implements Method
 
     public function suits(Sum $sum): ?Suit
     {
-        if (!$sum instanceof Rewrite || TimeForm::Words !== $sum->as) {
+        if (!$sum instanceof Rewrite) {
+            return null;
+        }
+        if (TimeForm::Digital === $sum->as && ClockForm::Twelve === $sum->time->form && $sum->time->time()->minute() > 30) {
+            return new Suit(80, '“To” counts back from 60.');
+        }
+        if (TimeForm::Words !== $sum->as) {
             return null;
         }
 
@@ -44,6 +51,9 @@ final class UpToSixtyMethod implements Method
         }
         $time = $sum->time->time();
         $minute = $time->minute();
+        if (TimeForm::Digital === $sum->as) {
+            return $this->backFromSixty($sum, $writer);
+        }
         $picture = static fn (int $swept, int ...$stops): ClockPicture => new ClockPicture($time->minutes % 720, $minute, $swept, array_values($stops));
         $answer = new RewriteAnswer($sum->time->halfSaid ? StatedTime::of($time) : $sum->time, TimeForm::Words);
         $steps = [];
@@ -73,5 +83,22 @@ final class UpToSixtyMethod implements Method
         $steps[] = new Step('Say: '.$writer->answer($answer).'.', $picture($minute > 30 ? 60 - $minute : 0));
 
         return new Working($this, $steps, $answer);
+    }
+
+    /** A time said with "to", in digits: the minutes are taken from 60, and the hour is the one before. */
+    private function backFromSixty(Rewrite $sum, Writer $writer): Working
+    {
+        $time = $sum->time->time();
+        $to = 60 - $time->minute();
+        $named = $time->hour12() % 12 + 1;
+        $answer = new RewriteAnswer($sum->time, TimeForm::Digital);
+        $picture = static fn (int $swept, int ...$stops): ClockPicture => new ClockPicture(($time->minutes + $to + $swept) % 720, 0, $swept, array_values($stops));
+
+        return new Working($this, [
+            new Step(\sprintf('It is not yet %s o’clock: %s are missing.', Marked::hour($named), Marked::minute($to.(1 === $to ? ' minute' : ' minutes'))), $picture(0)),
+            new Step(\sprintf('Count back from 60: 60 − %d = %s.', $to, Marked::minute(60 - $to)), $picture(-$to, 60 - $to)),
+            new Step(\sprintf('The hour is still %s, the one before %s.', Marked::hour($time->hour12()), Marked::hour($named)), $picture(-$to)),
+            new Step(\sprintf('Write: %s.', $writer->answer($answer)), $picture(-$to)),
+        ], $answer);
     }
 }

@@ -18,15 +18,19 @@ final class LengthReader
 {
     private const FRACTIONS = ['½' => [1, 2], '¼' => [1, 4], '¾' => [3, 4], '⅓' => [1, 3], '⅔' => [2, 3], '⅕' => [1, 5], '⅖' => [2, 5], '⅗' => [3, 5], '⅘' => [4, 5], '⅙' => [1, 6], '⅚' => [5, 6], '⅛' => [1, 8], '⅜' => [3, 8], '⅝' => [5, 8], '⅞' => [7, 8]];
 
-    /** The longest length that begins at this place, or null. */
-    public function at(Words $words, int $i): ?LengthReading
+    /**
+     * The longest length that begins at this place, or null.
+     *
+     * @param bool $inList whether a comma ends it: "2 h, 30 min" is two lengths in a list and one elsewhere
+     */
+    public function at(Words $words, int $i, bool $inList = false): ?LengthReading
     {
         if (Words::ISO === $words->type($i)) {
             return $this->iso($words, $i);
         }
         $parts = [];
         $next = $i;
-        while (null !== $part = $this->part($words, $next, [] === $parts ? null : $parts[array_key_last($parts)])) {
+        while (!($inList && $words->is($next, ',')) && null !== $part = $this->part($words, $next, [] === $parts ? null : $parts[array_key_last($parts)])) {
             [$found, $next] = $part;
             foreach ($parts as $earlier) {
                 if ($earlier->unit === $found->unit && $found->isWhole() && $earlier->isWhole()) {

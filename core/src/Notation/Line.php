@@ -45,6 +45,12 @@ final class Line
         return $this->lengths[$i];
     }
 
+    /** A length as an item of a list, where a comma ends it. */
+    public function item(int $i): ?LengthReading
+    {
+        return $this->lengthReader->at($this->words, $i, true);
+    }
+
     /** Whether the line ends here, apart from an equals sign, a question mark or a full stop. */
     public function endsAt(int $i): bool
     {

@@ -27,7 +27,7 @@ final class Shorthand
 {
     private const TIME = '(\d\d?):(\d\d)(?: ?([ap])\.?m\.?)?';
     private const LENGTH = '(?:(\d{1,4}) ?h(?:ours?)?)?(?: ?(\d{1,4}) ?min(?:s|utes?)?)?';
-    private const PATTERN = '~^(?:'.self::TIME.'|'.self::LENGTH.') ?(\+|-|to) ?(?:'.self::TIME.'|'.self::LENGTH.')$~iD';
+    private const PATTERN = '~^(?:'.self::TIME.'|'.self::LENGTH.')(?: ?(?=[+-])| (?=to ))(\+|-|to) ?(?:'.self::TIME.'|'.self::LENGTH.')$~iD';
 
     /** The sum, or null where the line has to be looked at more closely. */
     public static function read(string $typed): ?Sum
@@ -40,7 +40,7 @@ final class Shorthand
         if (null === $left || null === $right) {
             return null;
         }
-        $sign = $m[6] ?? '';
+        $sign = $m[6];
         if ($left instanceof StatedTime) {
             if ($right instanceof StatedTime) {
                 return '+' !== $sign && '-' !== $sign ? Elapsed::of($left, $right) : null;

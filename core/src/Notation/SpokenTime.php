@@ -16,10 +16,15 @@ final class SpokenTime
     private ?\NumberFormatter $speller = null;
 
     /**
-     * @param string $past "past" or "after"
+     * @param string $past     "past" or "after"
+     * @param bool   $numerals whether numbers stand in digits, as a question has it: half past 3, 18 minutes to 8
+     * @param bool   $marked   whether hours and minutes in digits are marked ({@see Marked})
      */
-    public function __construct(private readonly string $past = 'past')
-    {
+    public function __construct(
+        private readonly string $past = 'past',
+        private readonly bool $numerals = false,
+        private readonly bool $marked = false,
+    ) {
     }
 
     public function of(StatedTime $stated): string
@@ -30,9 +35,9 @@ final class SpokenTime
         }
         $minute = $time->minute();
         $to = $minute > 30;
-        $hour = $this->number($to ? $time->hour12() % 12 + 1 : $time->hour12());
+        $hour = $this->hour($to ? $time->hour12() % 12 + 1 : $time->hour12());
         $said = match (true) {
-            0 === $minute => $hour.' o’clock',
+            0 === $minute => $hour.($this->numerals && !$this->marked ? ' o\'clock' : ' o’clock'),
             15 === $minute => 'quarter '.$this->past.' '.$hour,
             30 === $minute => 'half past '.$hour,
             45 === $minute => 'quarter to '.$hour,
@@ -45,7 +50,16 @@ final class SpokenTime
     /** Fives are said as bare numbers, others as minutes: "twenty to", but "eighteen minutes to". */
     private function minutes(int $minutes): string
     {
-        return $this->number($minutes).(0 === $minutes % 5 ? '' : (1 === $minutes ? ' minute' : ' minutes'));
+        $said = ($this->numerals ? $minutes : $this->number($minutes)).(0 === $minutes % 5 ? '' : (1 === $minutes ? ' minute' : ' minutes'));
+
+        return $this->marked ? Marked::minute($said) : $said;
+    }
+
+    private function hour(int $hour): string
+    {
+        $said = $this->numerals ? (string) $hour : $this->number($hour);
+
+        return $this->marked ? Marked::hour($said) : $said;
     }
 
     private function partOfTheDay(TimeOfDay $time): string

@@ -26,9 +26,12 @@ use Rostik\Core\Time\Unit;
  */
 final readonly class Writer
 {
+    private WrittenTimes $written;
+
     /** @param bool $says24 whether 24-hour times that could be taken for 12-hour ones are followed by "hours" */
     private function __construct(public Style $style, public bool $marked, private bool $says24 = false)
     {
+        $this->written = new WrittenTimes();
     }
 
     public static function plain(?Style $style = null): self
@@ -49,6 +52,11 @@ final readonly class Writer
 
     public function time(StatedTime $stated): string
     {
+        return $this->written->times[$stated->key()] ??= $this->composed($stated);
+    }
+
+    private function composed(StatedTime $stated): string
+    {
         if ($this->style->always24 && $stated->halfSaid) {
             $stated = $stated->as24();
         }
@@ -68,11 +76,22 @@ final readonly class Writer
     /** The digits of a time alone, without its half of the day: 3:45. */
     public function clock(StatedTime $stated): string
     {
+        return $this->written->clocks[$stated->key()] ??= $this->composedClock($stated);
+    }
+
+    private function composedClock(StatedTime $stated): string
+    {
         if ($this->style->always24 && $stated->halfSaid) {
             $stated = $stated->as24();
         }
 
         return ClockForm::TwentyFour === $stated->form ? $this->digits24($stated->minutes) : $this->digits12($stated->minutes);
+    }
+
+    /** A time as a question says it, with its numbers in digits: half past 3, 18 minutes to 8 in the morning. */
+    public function spoken(StatedTime $stated): string
+    {
+        return (new SpokenTime($this->style->past, true, $this->marked))->of($stated);
     }
 
     public function half(HalfOfDay $half): string

@@ -63,6 +63,10 @@ final readonly class Generator
         }
         $aboutNoon = 'across-noon' === $rung->id;
         $aboutMidnight = 'across-midnight' === $rung->id;
+        if (($aboutNoon || $aboutMidnight) && $features->crossesNoon && $features->crossesMidnight) {
+            // one thing at a time
+            return false;
+        }
 
         return match ($level) {
             Level::Support => $features->fives && (!$features->crossesNoon || $aboutNoon) && (!$features->crossesMidnight || $aboutMidnight)

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rostik\Core\Sum;
 
 use Rostik\Core\Time\ClockForm;
-use Rostik\Core\Time\HalfOfDay;
 use Rostik\Core\Time\TimeOfDay;
 
 /** What changed and what stayed between the start and the end of a move on the clock, each with its reason. */
@@ -13,6 +12,9 @@ final readonly class Changed
 {
     /** Ten thousand days, in minutes. */
     private const FAR = 10000 * TimeOfDay::DAY;
+
+    private const HOURS_12 = ['12', '1', '2', '3', '4', '5', '6', '7', '8', '9', '10', '11', '12', '1', '2', '3', '4', '5', '6', '7', '8', '9', '10', '11'];
+    private const HOURS_24 = ['00', '01', '02', '03', '04', '05', '06', '07', '08', '09', '10', '11', '12', '13', '14', '15', '16', '17', '18', '19', '20', '21', '22', '23'];
 
     private function __construct(
         public Change $hour,
@@ -36,71 +38,76 @@ final readonly class Changed
      */
     public static function between(ClockMove $sum, int $done, int $upTo): self
     {
+        $start = $sum->start;
         $way = $sum->direction();
         // counted from a midnight so far back that nothing is negative
-        $a = $sum->start->minutes + $way * $done + self::FAR;
-        $b = $sum->start->minutes + $way * $upTo + self::FAR;
+        $a = $start->minutes + $way * $done + self::FAR;
+        $b = $start->minutes + $way * $upTo + self::FAR;
         [$low, $high] = $a < $b ? [$a, $b] : [$b, $a];
-        $twelve = ClockForm::Twelve === $sum->start->form;
-        $hour = self::hours($a, $b, $upTo - $done, intdiv($low, 60) !== intdiv($high, 60), $twelve);
+        $names = ClockForm::Twelve === $start->form ? self::HOURS_12 : self::HOURS_24;
+        $hour = self::hours(
+            $names[intdiv($a, 60) % 24],
+            $names[intdiv($b, 60) % 24],
+            $upTo - $done,
+            intdiv($low, 60) !== intdiv($high, 60),
+        );
         $minute = self::minutes($a % 60, $b % 60, $upTo - $done);
-        if (!$sum->start->halfSaid) {
+        if (!$start->halfSaid) {
             return new self($hour, $minute, null, null);
         }
         $midnights = intdiv($high, TimeOfDay::DAY) - intdiv($low, TimeOfDay::DAY);
-        $noon = intdiv($low + 720, TimeOfDay::DAY) !== intdiv($high + 720, TimeOfDay::DAY);
 
-        return new self($hour, $minute, $twelve ? self::halves($a, $b, $noon, 0 !== $midnights) : null, self::days($way * $midnights));
+        return new self(
+            $hour,
+            $minute,
+            ClockForm::Twelve === $start->form
+                ? self::halves($a, $b, intdiv($low + 720, TimeOfDay::DAY) !== intdiv($high + 720, TimeOfDay::DAY), 0 !== $midnights)
+                : null,
+            self::days($way * $midnights),
+        );
     }
 
-    private static function hours(int $a, int $b, int $length, bool $oClock, bool $twelve): Change
+    private static function hours(string $from, string $to, int $length, bool $oClock): Change
     {
-        $from = intdiv($a % TimeOfDay::DAY, 60);
-        $to = intdiv($b % TimeOfDay::DAY, 60);
-        $hourFrom = $twelve ? (string) (($from + 11) % 12 + 1) : self::two($from);
-        $hourTo = $twelve ? (string) (($to + 11) % 12 + 1) : self::two($to);
-        if (!$oClock) {
-            return new Change(false, $hourFrom, $hourTo, 'no o’clock was passed');
-        }
-        if ($hourFrom === $hourTo) {
-            return new Change(false, $hourFrom, $hourTo, 'the hour hand went right round');
-        }
-        if ($length < 60) {
-            return new Change(true, $hourFrom, $hourTo, 'an o’clock was passed');
-        }
-
-        return new Change(true, $hourFrom, $hourTo, 0 !== $length % 60 ? 'o’clocks were passed' : (60 === $length ? 'one whole hour' : 'whole hours'));
+        return match (true) {
+            !$oClock => new Change(false, $from, $to, 'no o’clock was passed'),
+            $from === $to => new Change(false, $from, $to, 'the hour hand went right round'),
+            $length < 60 => new Change(true, $from, $to, 'an o’clock was passed'),
+            0 !== $length % 60 => new Change(true, $from, $to, 'o’clocks were passed'),
+            default => new Change(true, $from, $to, 60 === $length ? 'one whole hour' : 'whole hours'),
+        };
     }
 
     private static function minutes(int $from, int $to, int $length): Change
     {
-        $why = $from !== $to ? 'the minute hand moved on' : (0 === $length ? 'nothing was moved' : 'whole hours bring the minute hand back');
+        if ($from === $to) {
+            return new Change(false, self::two($from), self::two($to), 0 === $length ? 'nothing was moved' : 'whole hours bring the minute hand back');
+        }
 
-        return new Change($from !== $to, self::two($from), self::two($to), $why);
+        return new Change(true, self::two($from), self::two($to), 'the minute hand moved on');
     }
 
     private static function halves(int $a, int $b, bool $noon, bool $midnight): Change
     {
-        $from = $a % TimeOfDay::DAY < 720 ? HalfOfDay::Am->value : HalfOfDay::Pm->value;
-        $to = $b % TimeOfDay::DAY < 720 ? HalfOfDay::Am->value : HalfOfDay::Pm->value;
-        if (!$noon && !$midnight) {
-            return new Change(false, $from, $to, '12 was not crossed');
-        }
-        if ($from === $to) {
-            return new Change(false, $from, $to, 'both noon and midnight were crossed');
-        }
+        $from = $a % TimeOfDay::DAY < 720 ? 'a.m.' : 'p.m.';
+        $to = $b % TimeOfDay::DAY < 720 ? 'a.m.' : 'p.m.';
 
-        return new Change(true, $from, $to, $noon && $midnight ? '12 was crossed more than twice' : ($noon ? '12 noon was crossed' : '12 midnight was crossed'));
+        return match (true) {
+            !$noon && !$midnight => new Change(false, $from, $to, '12 was not crossed'),
+            $from === $to => new Change(false, $from, $to, 'both noon and midnight were crossed'),
+            $noon && $midnight => new Change(true, $from, $to, '12 was crossed more than twice'),
+            default => new Change(true, $from, $to, $noon ? '12 noon was crossed' : '12 midnight was crossed'),
+        };
     }
 
     private static function days(int $days): Change
     {
-        return 0 === $days ? new Change(false, '', 'same day', 'midnight was not crossed') : new Change(true, '', match (true) {
-            1 === $days => 'next day',
-            -1 === $days => 'day before',
-            $days > 0 => $days.' days later',
-            default => -$days.' days earlier',
-        }, 'midnight was crossed');
+        return match ($days) {
+            0 => new Change(false, '', 'same day', 'midnight was not crossed'),
+            1 => new Change(true, '', 'next day', 'midnight was crossed'),
+            -1 => new Change(true, '', 'day before', 'midnight was crossed'),
+            default => new Change(true, '', $days > 0 ? $days.' days later' : -$days.' days earlier', 'midnight was crossed'),
+        };
     }
 
     private static function two(int $number): string

@@ -11,6 +11,9 @@ use Rostik\Core\Time\StatedTime;
 /** Times of day, or lengths, to be put in order: earliest or shortest first. */
 final readonly class Order implements OpenSum
 {
+    /** With up to so many times open, every combination is a reading of its own. */
+    private const MOST_OPEN = 3;
+
     /**
      * @param list<StatedTime> $times   empty where lengths are ordered
      * @param list<Amount>     $lengths empty where times are ordered
@@ -79,18 +82,59 @@ final readonly class Order implements OpenSum
         }
         $readings = [];
         $orders = [];
-        foreach (HalfOfDay::cases() as $half) {
+        foreach ($this->waysToSay(\count($open)) as $halves) {
             $times = $this->times;
-            foreach ($open as $i) {
-                $times[$i] = $times[$i]->in($half);
+            foreach ($open as $n => $i) {
+                $times[$i] = $times[$i]->in($halves[$n] ?? HalfOfDay::Am);
             }
             $sum = new self(array_values($times), []);
             $orders[implode(',', $sum->sorted())] = true;
-            $readings[] = new Reading(\sprintf('if %s %s', 1 === \count($open) ? 'the open one is' : 'the open ones are', $half->value), $sum);
+            $readings[] = new Reading($this->assumed($open, $halves), $sum);
         }
 
-        // with more than one open time there are more ways than these two, so they are always shown
-        return \count($open) > 1 || \count($orders) > 1 ? $readings : [];
+        return \count($orders) > 1 ? $readings : [];
+    }
+
+    /**
+     * Every way to say a.m. or p.m. so many times; with more than three open, all of them the same alone.
+     *
+     * @return list<list<HalfOfDay>>
+     */
+    private function waysToSay(int $times): array
+    {
+        if ($times > self::MOST_OPEN) {
+            return array_map(static fn (HalfOfDay $half): array => array_fill(0, $times, $half), HalfOfDay::cases());
+        }
+        $ways = [[]];
+        for ($n = 0; $n < $times; ++$n) {
+            $longer = [];
+            foreach ($ways as $way) {
+                foreach (HalfOfDay::cases() as $half) {
+                    $longer[] = [...$way, $half];
+                }
+            }
+            $ways = $longer;
+        }
+
+        return $ways;
+    }
+
+    /**
+     * @param list<int>       $open   positions
+     * @param list<HalfOfDay> $halves one each
+     */
+    private function assumed(array $open, array $halves): string
+    {
+        if (\count($open) > self::MOST_OPEN) {
+            return \sprintf('if all the open ones are %s', $halves[0]->value ?? '');
+        }
+        $parts = [];
+        foreach ($open as $n => $i) {
+            $time = $this->times[$i]->time();
+            $parts[] = \sprintf('%d:%02d is %s', $time->hour12(), $time->minute(), $halves[$n]->value ?? '');
+        }
+
+        return 'if '.implode(' and ', $parts);
     }
 
     /** @return list<int> */

@@ -16,7 +16,7 @@ final readonly class RewriteAnswer implements Answer
     /** HH:MM; the written text is the writer's to say. */
     public function value(): string
     {
-        return \sprintf('%02d:%02d', intdiv($this->time->minutes, 60), $this->time->minutes % 60);
+        return $this->time->digits();
     }
 
     public function equals(Answer $other): bool

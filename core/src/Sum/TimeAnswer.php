@@ -15,7 +15,7 @@ final readonly class TimeAnswer implements Answer
 
     public function value(): string
     {
-        return \sprintf('%02d:%02d', intdiv($this->time->minutes, 60), $this->time->minutes % 60);
+        return $this->time->digits();
     }
 
     public function equals(Answer $other): bool

@@ -88,6 +88,20 @@ final readonly class StatedTime
         return $this->halfSaid ? (int) floor(($this->minutes + $minutes) / TimeOfDay::DAY) : 0;
     }
 
+    /** HH:MM by the 24-hour clock; the reading of the 12-hour clock, 01:00 to 12:59, where the half was not said. */
+    public function digits(): string
+    {
+        $hour = $this->halfSaid ? intdiv($this->minutes, 60) : $this->time()->hour12();
+
+        return \sprintf('%02d:%02d', $hour, $this->minutes % 60);
+    }
+
+    /** A number of its own for every reading, form and half of the day said or not. */
+    public function key(): int
+    {
+        return $this->minutes * 4 + (ClockForm::Twelve === $this->form ? 0 : 2) + ($this->halfSaid ? 1 : 0);
+    }
+
     public function equals(self $other): bool
     {
         return $this->minutes === $other->minutes && $this->halfSaid === $other->halfSaid;

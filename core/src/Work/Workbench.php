@@ -26,6 +26,7 @@ use Rostik\Core\Sum\Crossing;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\LengthAnswer;
 use Rostik\Core\Sum\Missing;
+use Rostik\Core\Sum\OpenSum;
 use Rostik\Core\Sum\Order;
 use Rostik\Core\Sum\RangeAnswer;
 use Rostik\Core\Sum\Reading;
@@ -71,7 +72,9 @@ final readonly class Workbench
         $readings = $sum instanceof Ambiguous ? $sum->readings() : [];
         $notes = $read->notes;
         if ([] !== $readings) {
-            $notes[] = new Note('half-not-said', 'a.m. or p.m. is not said, and it changes the answer.');
+            $notes[] = $sum instanceof OpenSum
+                ? new Note('half-not-said', 'a.m. or p.m. is not said, and it changes the answer.')
+                : new Note('depends-on-the-month', 'It depends on which month or year is meant.');
 
             return new WorkedSum(
                 $this->forms->write($sum, $this->plain),
@@ -82,7 +85,7 @@ final readonly class Workbench
                 array_map($this->reading(...), $readings),
                 [],
                 $sum->regroups(),
-                true,
+                $sum instanceof OpenSum,
                 null,
                 null,
                 [],

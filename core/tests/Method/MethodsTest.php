@@ -7,17 +7,24 @@ namespace Rostik\Core\Tests\Method;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rostik\Core\Method\ColumnMethod;
+use Rostik\Core\Method\FivesMethod;
 use Rostik\Core\Method\Method;
 use Rostik\Core\Method\MethodBook;
 use Rostik\Core\Method\NumberLineMethod;
 use Rostik\Core\Method\Step;
+use Rostik\Core\Method\UpToSixtyMethod;
 use Rostik\Core\Method\Working;
 use Rostik\Core\Notation\Marked;
 use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Notation\Writer;
+use Rostik\Core\Picture\ColumnCell;
+use Rostik\Core\Picture\ColumnRow;
 use Rostik\Core\Picture\ColumnsPicture;
 use Rostik\Core\Picture\LineJump;
 use Rostik\Core\Picture\LinePicture;
+use Rostik\Core\Picture\LinePoint;
+use Rostik\Core\Picture\Picture;
+use Rostik\Core\Picture\WrittenPicture;
 use Rostik\Core\Sum\Difference;
 use Rostik\Core\Sum\Earlier;
 use Rostik\Core\Sum\Elapsed;
@@ -68,26 +75,37 @@ final class MethodsTest extends TestCase
         $last = $working->steps[array_key_last($working->steps)];
         $answer = $writer->answer($sum->answer());
         self::assertStringContainsString(rtrim(Marked::plain($answer), '.'), Marked::plain($last->say), $working->method->id());
-        if ($last->picture instanceof LinePicture) {
-            $size = array_sum(array_map(static fn (LineJump $j): int => abs($j->to - $j->from), $last->picture->jumps));
-            self::assertNotEmpty($last->picture->points);
-            $places = array_map(static fn ($p) => $p->at, $last->picture->points);
-            self::assertSame(max($places) - min($places), $size, 'the jumps add up to the way');
-            foreach ($last->picture->points as $point) {
-                self::assertGreaterThanOrEqual($last->picture->from, $point->at);
-                self::assertLessThanOrEqual($last->picture->to, $point->at);
-            }
-            $at = null;
-            foreach ($last->picture->jumps as $jump) {
-                self::assertTrue(null === $at || $at === $jump->from, 'each jump begins where the last ended');
-                $at = $jump->to;
-            }
-        }
-        if ($last->picture instanceof ColumnsPicture) {
-            foreach ($last->picture->answer as $c => $digits) {
-                self::assertMatchesRegularExpression('/^\d+$/', $digits, 'column '.$c.' is worked');
-            }
-        }
+        self::assertNull(WorkingCheck::fault($working, $sum), $working->method->id().' for '.$answer);
+    }
+
+    /** The check of workings finds what is wrong with a working that was spoilt. */
+    public function testSpoiltWorkingsAreFoundOut(): void
+    {
+        $sum = SumReader::standard()->read('5 h 20 min - 2 h 35 min')->sum;
+        $working = (new ColumnMethod())->work($sum, Writer::marked());
+        $paper = $working->steps[\count($working->steps) - 1]->picture;
+        self::assertInstanceOf(ColumnsPicture::class, $paper);
+        $spoilt = static fn (Picture $picture): Working => new Working($working->method, [new Step('', $picture)], $working->answer);
+        self::assertNull(WorkingCheck::fault($spoilt($paper), $sum));
+        $unpaid = [new ColumnRow([new ColumnCell('5'), new ColumnCell('20', '80')]), $paper->rows[1]];
+        self::assertSame('the exchange changes the length', WorkingCheck::fault($spoilt(self::like($paper, $unpaid, ['3', '45'], [])), $sum));
+        self::assertSame('a column is not taken away rightly', WorkingCheck::fault($spoilt(self::like($paper, $paper->rows, ['2', '55'], [])), $sum));
+        self::assertSame('it is not true that 60 + 20 = 90', WorkingCheck::fault($spoilt(self::like($paper, $paper->rows, $paper->answer, ['60 + 20 = 90'])), $sum));
+        self::assertSame('it is not true that 2 h = 2 × 60 + 5 = 135 min', WorkingCheck::fault($spoilt(new WrittenPicture(['{h:2 h} = 2 × 60 + 5 = {m:135 min}'])), $sum));
+        $points = [new LinePoint(10, ''), new LinePoint(60, ''), new LinePoint(80, '')];
+        self::assertNull(WorkingCheck::fault($spoilt(new LinePicture(0, 120, 60, $points, [new LineJump(10, 60, '', 'm'), new LineJump(60, 80, '', 'm')])), $sum));
+        self::assertNotNull(WorkingCheck::fault($spoilt(new LinePicture(0, 120, 60, $points, [new LineJump(10, 60, '', 'm')])), $sum));
+        self::assertNotNull(WorkingCheck::fault($spoilt(new LinePicture(0, 120, 60, $points, [new LineJump(10, 50, '', 'm'), new LineJump(50, 80, '', 'm')])), $sum));
+    }
+
+    /**
+     * @param list<ColumnRow> $rows
+     * @param list<string>    $answer
+     * @param list<string>    $rough
+     */
+    private static function like(ColumnsPicture $paper, array $rows, array $answer, array $rough): ColumnsPicture
+    {
+        return new ColumnsPicture($paper->heads, $rows, '−', $paper->carry, $answer, $rough, -1, '');
     }
 
     /** @param list<string> $says */
@@ -166,6 +184,22 @@ final class MethodsTest extends TestCase
             '1 h in whole hours, to 1:00 p.m.',
             '5 min to 1:05 p.m.',
             'Altogether: 40 min + 2 h + 1 h + 5 min = 3 h 45 min.',
+        ]];
+        yield 'a clock is read, hour hand first' => [new FivesMethod(), '3 minutes past 7 as digital', [
+            'The hour hand has just passed 7: that is the hour.',
+            'Count single minutes from the 12: 1, 2, 3.',
+            'The hour, two dots, always two digits for the minutes: 7:03.',
+        ]];
+        yield 'past half past the hour hand is nearly at the next number' => [new FivesMethod(), '4:45 as digital', [
+            'The hour hand has passed 4 and is not yet at 5: the hour is 4.',
+            'Count fives from the 12 to the minute hand: 5, 10, 15, 20, 25, 30, 35, 40, 45.',
+            'The hour, two dots, always two digits for the minutes: 4:45.',
+        ]];
+        yield 'to counts back from sixty' => [new UpToSixtyMethod(), '18 minutes to 8 as digital', [
+            'It is not yet 8 o’clock: 18 minutes are missing.',
+            'Count back from 60: 60 − 18 = 42.',
+            'The hour is still 7, the one before 8.',
+            'Write: 7:42.',
         ]];
         yield 'whole hours are one jump' => [new NumberLineMethod(), '3:45 pm + 2 h', [
             'Start at 3:45 p.m.',

@@ -8,6 +8,7 @@ use PHPUnit\Framework\TestCase;
 use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\LengthReader;
 use Rostik\Core\Notation\Line;
+use Rostik\Core\Notation\Marked;
 use Rostik\Core\Notation\SpokenTime;
 use Rostik\Core\Notation\Style;
 use Rostik\Core\Notation\SumReader;
@@ -53,6 +54,12 @@ final class StyleTest extends TestCase
                 $said = $spoken->of(StatedTime::of(TimeOfDay::ofMinutes($m)));
                 $found = array_filter((new Line($said, $times, $lengths))->times(0), static fn ($r): bool => $r->time->halfSaid && $r->time->minutes === $m);
                 self::assertNotEmpty($found, $said);
+                foreach ([true, false] as $marked) {
+                    // with numerals, as a question says it
+                    $asked = Marked::plain((new SpokenTime($past, true, $marked))->of(StatedTime::of(TimeOfDay::ofMinutes($m))));
+                    $found = array_filter((new Line($asked, $times, $lengths))->times(0), static fn ($r): bool => $r->time->halfSaid && $r->time->minutes === $m);
+                    self::assertNotEmpty($found, $asked);
+                }
                 $open = $spoken->of(StatedTime::open(TimeOfDay::ofMinutes($m)->hour12(), $m % 60));
                 $found = array_filter((new Line($open, $times, $lengths))->times(0), static fn ($r): bool => $r->time->minutes % 720 === $m % 720);
                 self::assertNotEmpty($found, $open);

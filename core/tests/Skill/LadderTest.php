@@ -154,6 +154,11 @@ final class LadderTest extends TestCase
         yield ['7:42 am as words', ['past-and-to']];
         yield ['17:05 as 12h', ['twenty-four-hour']];
         yield ['1 month in days', []];
+        yield ['90 min in h', ['convert-mixed']];
+        yield ['1 day in s', ['convert-whole']];
+        yield ['order 2 h, 30 min', ['compare-lengths']];
+        yield ['9 am to 9 am', ['how-long-across-hours', 'across-noon', 'across-midnight']];
+        yield ['half past 3 as digital', ['read-clock-five', 'read-clock-minute']];
     }
 
     public function testARungThatIsNotThere(): void

@@ -93,6 +93,9 @@ final class KindsTest extends TestCase
         yield ['order 12:15 pm, 1 pm, 12:15 am', 'order 12:15 p.m., 1:00 p.m., 12:15 a.m.', '12:15 a.m., 12:15 p.m., 1:00 p.m.', [2, 0, 1]];
         yield ['order 90 min, 1 h, 2 h 5 min', 'order 90 min, 1 h, 2 h 5 min', '1 h, 90 min, 2 h 5 min', [1, 0, 2], 'all-minutes'];
         yield ['order 9:15, 8:40, 11:00', 'order 9:15, 8:40, 11:00', '8:40, 9:15, 11:00', [1, 0, 2]];
+        yield ['order 2 h, 30 min', 'order 2 h, 30 min', '30 min, 2 h', [1, 0]];
+        yield ['order 2 h 5 min, 3600 s and 1 h', 'order 2 h 5 min, 3600 s, 1 h', '3600 s, 1 h, 2 h 5 min', [1, 2, 0]];
+        yield ['order 9:15 pm, 8:40 am, 9:20 pm', 'order 9:15 p.m., 8:40 a.m., 9:20 p.m.', '8:40 a.m., 9:15 p.m., 9:20 p.m.', [1, 0, 2]];
         yield ['order 3 pm, 15:00, 2 pm', 'order 3:00 p.m., 15:00, 2:00 p.m.', '2:00 p.m., 3:00 p.m., 15:00', [2, 0, 1]];
 
         yield ['7:42 am as words', '7:42 a.m. as words', 'eighteen minutes to eight in the morning', 'eighteen minutes to eight in the morning', 'up-to-sixty'];
@@ -101,8 +104,12 @@ final class KindsTest extends TestCase
         yield ['17:05 as 12h', '17:05 as 12h', '5:05 p.m.', '5:05 p.m.'];
         yield ['00:30 as 12 hour', '00:30 as 12h', '12:30 a.m.', '12:30 a.m.'];
         yield ['12:30 am as 24-hour clock', '12:30 a.m. as 24h', '00:30', '00:30'];
-        yield ['half past 3 as digital', '3:30 as digital', '3:30', '3:30'];
-        yield ['quarter to 12 at night as digital', '11:45 p.m. as digital', '11:45 p.m.', '11:45 p.m.'];
+        yield ['half past 3 as digital', 'half past 3 as digital', '3:30', '3:30', 'fives'];
+        yield ['18 minutes to eight as digital', '18 minutes to 8 as digital', '7:42', '7:42', 'up-to-sixty fives'];
+        yield ['3:00 as digital', '3 o\'clock as digital', '3:00', '3:00'];
+        yield ['15:20 as digital', '15:20 as digital', '15:20', '15:20'];
+        yield ['midnight as digital', 'midnight as digital', '12:00 a.m.', '12:00 a.m.'];
+        yield ['quarter to 12 at night as digital', 'quarter to 12 at night as digital', '11:45 p.m.', '11:45 p.m.'];
         yield ['noon as 24h', '12 noon as 24h', '12:00', '12:00'];
     }
 
@@ -121,7 +128,16 @@ final class KindsTest extends TestCase
         self::assertSame(['<', '=', '>'], $signs('1 month ? 30 days'));
         self::assertSame(['01:20', '13:20'], $signs('1:20 as 24h'));
         self::assertSame(['1 h 35 min', '13 h 35 min'], $signs('9:35 + _ = 11:10'));
-        self::assertCount(2, $signs('order 9:15 am, 8:40'));
+        self::assertSame(['8:40 a.m., 9:15 a.m.', '9:15 a.m., 8:40 p.m.'], $signs('order 9:15 am, 8:40'));
+        // two times open: four ways to mean it
+        self::assertSame(['9:00 a.m., 9:15 a.m., 9:00 p.m.', '9:15 a.m., 9:00 p.m., 9:00 p.m.', '9:00 a.m., 9:00 p.m., 9:15 p.m.', '9:00 p.m., 9:00 p.m., 9:15 p.m.'], $signs('order 9:15, 9 pm, 9'));
+        self::assertSame('if 9:15 is a.m. and 9:00 is p.m.', Workbench::standard()->work('order 9:15, 9 pm, 9')->readings[1]->assumes);
+        self::assertCount(2, $signs('order 9:15, 9 pm, 9, 10, 11'));
+        // it is said what it depends on
+        $codes = static fn (string $t): array => array_map(static fn (Note $n): string => $n->code, Workbench::standard()->work($t)->notes);
+        self::assertSame(['depends-on-the-month'], $codes('1 month ? 30 days'));
+        self::assertFalse(Workbench::standard()->work('1 month ? 30 days')->exact);
+        self::assertSame(['half-not-said'], $codes('1:20 as 24h'));
     }
 
     #[DataProvider('refused')]

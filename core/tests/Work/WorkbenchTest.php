@@ -44,6 +44,7 @@ final class WorkbenchTest extends TestCase
         yield ['1:10 am - 2 h 30 min', '10:40 p.m. (the day before)', '22:40', ['over-midnight']];
         yield ['12:50 pm - 3 h', '9:50 a.m.', '09:50', []];
         yield ['3:45 + 20 min', '4:05', '04:05', ['half-not-said']];
+        yield ['12:10 + 20 min', '12:30', '12:30', ['half-not-said']];
         yield ['12:10 + 55 min', '1:05', '01:05', ['half-not-said']];
         yield ['50 min + 50 min', '1 h 40 min', 'PT1H40M', []];
         yield ['20 h + 10 h', '30 h', 'PT30H', []];

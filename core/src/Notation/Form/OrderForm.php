@@ -33,7 +33,7 @@ final class OrderForm implements SolvedForm
         $lengths = [];
         $i = $after;
         while ($i < $line->words->count && !$line->endsAt($i)) {
-            $length = [] === $times ? $line->length($i) : null;
+            $length = [] === $times ? $line->item($i) : null;
             if (null !== $length) {
                 $lengths[] = $length->amount;
                 $i = $length->next;

@@ -12,6 +12,7 @@ use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeForm;
+use Rostik\Core\Time\ClockForm;
 
 /** 7:42 a.m. as words, 1:20 p.m. as 24h, 17:05 as 12h, half past 3 as digital. */
 final class RewriteForm implements SolvedForm
@@ -41,7 +42,7 @@ final class RewriteForm implements SolvedForm
 
     public function write(Sum $sum, Writer $writer): string
     {
-        return $sum instanceof Rewrite ? $writer->time($sum->time).' as '.$sum->as->value : '';
+        return $sum instanceof Rewrite ? $this->given($sum, $writer).' as '.$sum->as->value : '';
     }
 
     /** @return array{?TimeForm, int} */
@@ -67,6 +68,12 @@ final class RewriteForm implements SolvedForm
 
     public function writeSolved(Sum $sum, Answer $answer, Writer $writer): string
     {
-        return $sum instanceof Rewrite ? $writer->time($sum->time).' is '.$writer->answer($answer) : '';
+        return $sum instanceof Rewrite ? $this->given($sum, $writer).' is '.$writer->answer($answer) : '';
+    }
+
+    /** What is to be written in digits is said in words, or the question would give its answer away. */
+    private function given(Rewrite $sum, Writer $writer): string
+    {
+        return TimeForm::Digital === $sum->as && ClockForm::Twelve === $sum->time->form ? $writer->spoken($sum->time) : $writer->time($sum->time);
     }
 }

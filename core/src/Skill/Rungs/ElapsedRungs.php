@@ -64,9 +64,9 @@ final class ElapsedRungs
             new Rung('how-long-across-hours', 'I can find how long it is across hours.', ['how-long-within-hour', 'later-across-hour'], [Kind::Elapsed], ['number-line', 'hours-first', 'column'], ['hundred-minutes', 'smaller-from-larger', 'borrows-without-paying', 'counts-both-ends', 'ignores-am-pm'],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Elapsed && $f->crossesHour, $howLong),
             new Rung('across-noon', 'I can go across noon.', ['am-pm', 'later-across-hour'], [Kind::Later, Kind::Earlier, Kind::Elapsed], ['number-line'], ['ignores-am-pm', 'keeps-am-pm', 'past-twelve', 'twelve-swap'],
-                static fn (Sum $sum, Features $f): bool => $onTheClock($sum) && $f->crossesNoon && !$f->crossesMidnight, $any),
+                static fn (Sum $sum, Features $f): bool => $onTheClock($sum) && $f->crossesNoon, $any),
             new Rung('across-midnight', 'I can go across midnight.', ['across-noon'], [Kind::Later, Kind::Earlier, Kind::Elapsed], ['number-line'], ['ignores-am-pm', 'keeps-am-pm', 'twelve-swap'],
-                static fn (Sum $sum, Features $f): bool => $onTheClock($sum) && $f->crossesMidnight && !$f->crossesNoon, $any),
+                static fn (Sum $sum, Features $f): bool => $onTheClock($sum) && $f->crossesMidnight, $any),
             new Rung('missing-part', 'I can find the start or the length that is missing.', ['how-long-across-hours', 'earlier-across-hour'], [Kind::Missing], ['number-line'], ['wrong-operation', 'smaller-from-larger'],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Missing,
                 static function (Level $level, Dice $dice) use ($length): Sum {

@@ -11,6 +11,7 @@ use Rostik\Core\Skill\Rung;
 use Rostik\Core\Sum\Comparison;
 use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\Kind;
+use Rostik\Core\Sum\Order;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\AmountPart;
@@ -41,7 +42,8 @@ final class UnitRungs
                 }),
             new Rung('convert-whole', 'I can change whole amounts to another unit.', ['unit-facts'], [Kind::Conversion], ['table', 'multiply-divide'], ['hundred-minutes', 'wrong-way', 'ten-for-everything'],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Conversion && $sum->isExact() && 1 === \count($sum->units) && 1 === \count($sum->amount->parts)
-                    && $sum->amount->isWhole() && $sum->comesOut() && 0 === $sum->amount->duration->count % $sum->units[0]->size() && $sum->amount->parts[0]->numerator > 1,
+                    && $sum->amount->isWhole() && $sum->comesOut() && 0 === $sum->amount->duration->count % $sum->units[0]->size()
+                    && ($sum->amount->parts[0]->numerator > 1 || $sum->units[0] !== $sum->amount->largest()->smaller()),
                 static function (Level $level, Dice $dice) use ($pair, $one): Sum {
                     [$large, $small] = $pair($level, $dice);
                     $n = $dice->number(2, Level::Support === $level ? 5 : 12);
@@ -52,7 +54,8 @@ final class UnitRungs
                         : Conversion::of($one($n, $large), false, $small);
                 }),
             new Rung('convert-mixed', 'I can change to and from two units at once.', ['convert-whole'], [Kind::Conversion], ['table', 'multiply-divide'], ['forgets-to-add-on', 'drops-remainder', 'hundred-minutes', 'decimal-as-minutes'],
-                static fn (Sum $sum, Features $f): bool => $sum instanceof Conversion && $sum->isExact() && (\count($sum->units) > 1 || \count($sum->amount->parts) > 1 || !$sum->amount->isWhole()),
+                static fn (Sum $sum, Features $f): bool => $sum instanceof Conversion && $sum->isExact() && (\count($sum->units) > 1 || \count($sum->amount->parts) > 1 || !$sum->amount->isWhole()
+                    || 0 !== $sum->amount->duration->count % $sum->units[0]->size()),
                 static function (Level $level, Dice $dice) use ($pair, $one): Sum {
                     [$large, $small] = $pair($level, $dice);
                     $per = $small->perLarger();
@@ -67,8 +70,9 @@ final class UnitRungs
                         ? Conversion::of($one($n * $per + $rest, $small), false, $large, $small)
                         : Conversion::of(Amount::of(AmountPart::whole($n, $large), AmountPart::whole($rest, $small)), false, $small);
                 }),
-            new Rung('compare-lengths', 'I can compare two lengths of time.', ['convert-whole'], [Kind::Comparison], ['table', 'all-minutes'], ['number-only', 'hundred-minutes'],
-                static fn (Sum $sum, Features $f): bool => $sum instanceof Comparison && $sum->left->duration->chain === $sum->right->duration->chain,
+            new Rung('compare-lengths', 'I can compare lengths of time.', ['convert-whole'], [Kind::Comparison, Kind::Order], ['table', 'all-minutes'], ['number-only', 'hundred-minutes'],
+                static fn (Sum $sum, Features $f): bool => ($sum instanceof Comparison && $sum->left->duration->chain === $sum->right->duration->chain)
+                    || ($sum instanceof Order && [] !== $sum->lengths),
                 self::comparison(...)),
             new Rung('sensible-unit', 'I can choose a unit that makes sense.', ['unit-facts'], [Kind::Comparison], ['table'], ['number-only'],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Comparison && $sum->left->duration->chain === $sum->right->duration->chain && $sum->left->largest() !== $sum->right->largest(),
