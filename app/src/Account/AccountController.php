@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Rostik\App\Account;
 
+use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
 
@@ -17,6 +19,16 @@ final class AccountController
     public function me(#[CurrentUser] ?Teacher $teacher): Response
     {
         return null === $teacher ? new Response(null, Response::HTTP_NO_CONTENT) : new JsonResponse(MeReply::of($teacher));
+    }
+
+    /** The class works one kind of sum in this method from now on. */
+    #[Route('/api/me/house-method', methods: ['PUT'])]
+    public function houseMethod(#[CurrentUser] Teacher $teacher, #[MapRequestPayload] HouseMethodRequest $wanted, EntityManagerInterface $entities): Response
+    {
+        $teacher->useHouseMethod($wanted->kind, $wanted->method);
+        $entities->flush();
+
+        return new JsonResponse(MeReply::of($teacher));
     }
 
     #[Route('/api/sign-in', name: 'api_sign_in', methods: ['POST'])]

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rostik\App\Account;
 
 use Doctrine\ORM\Mapping as ORM;
+use Rostik\Core\Sum\Kind;
 use Symfony\Component\Security\Core\User\PasswordAuthenticatedUserInterface;
 use Symfony\Component\Security\Core\User\UserInterface;
 use Symfony\Component\Uid\Uuid;
@@ -19,6 +20,10 @@ class Teacher implements UserInterface, PasswordAuthenticatedUserInterface
 
     #[ORM\Column(length: 255)]
     private string $passwordHash = '';
+
+    /** @var array<string, string> the class's own method by kind of sum */
+    #[ORM\Column(type: 'json')]
+    private array $houseMethods = [];
 
     /** @param non-empty-string $email in lower case */
     public function __construct(
@@ -52,6 +57,21 @@ class Teacher implements UserInterface, PasswordAuthenticatedUserInterface
     public function className(): string
     {
         return $this->className;
+    }
+
+    /** @return array<string, string> id of the method by kind of sum; kinds without one use what suits the numbers */
+    public function houseMethods(): array
+    {
+        return $this->houseMethods;
+    }
+
+    /** @param ?string $method id of a method; null for none */
+    public function useHouseMethod(Kind $kind, ?string $method): void
+    {
+        unset($this->houseMethods[$kind->value]);
+        if (null !== $method) {
+            $this->houseMethods[$kind->value] = $method;
+        }
     }
 
     public function changePassword(string $hash): void

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Rostik\App\Api;
 
-use Rostik\Core\Work\WorkedSum;
+use Rostik\Core\Board\BoardSum;
+use Rostik\Core\Board\HandsSet;
 use Symfony\Component\PropertyInfo\PropertyInfoExtractorInterface;
 use Symfony\Component\TypeInfo\Type;
 use Symfony\Component\TypeInfo\Type\BackedEnumType;
@@ -16,7 +17,7 @@ use Symfony\Component\TypeInfo\TypeIdentifier;
 
 /**
  * The API's classes as TypeScript: every class of the application whose name ends in Request or Reply, the worked
- * sum, and all that they refer to. An interface becomes the union of the classes beside it that implement it.
+ * sum on the board, and all that they refer to. An interface becomes the union of the classes beside it that implement it.
  *
  * @internal
  */
@@ -31,7 +32,8 @@ final class TypeScript
 
     public function write(): string
     {
-        $this->name(WorkedSum::class);
+        $this->name(BoardSum::class);
+        $this->name(HandsSet::class);
         foreach (glob($this->root.'/app/src/*/*{Request,Reply}.php', \GLOB_BRACE) ?: [] as $file) {
             $class = 'Rostik\\App\\'.basename(\dirname($file)).'\\'.basename($file, '.php');
             if (class_exists($class)) {

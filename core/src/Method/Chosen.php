@@ -34,6 +34,6 @@ final readonly class Chosen
             default => '',
         };
 
-        return new Working($working->method, [new Step(rtrim($asked, '.').(str_ends_with($asked, '?') ? '' : '.'), $working->steps[0]->picture), ...$working->steps], $working->answer);
+        return new Working($working->method, [new Step(rtrim($asked, '.').(str_ends_with($asked, '?') ? '' : '.'), $working->steps[0]->picture, at: $working->steps[0]->at), ...$working->steps], $working->answer);
     }
 }

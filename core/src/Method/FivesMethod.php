@@ -71,6 +71,7 @@ final class FivesMethod implements Method
             \sprintf('Start at %s: the minute hand is at %s.', $writer->time($start), Marked::minute($from)),
             $picture(0),
             $changed(0),
+            $start->minutes,
         )];
         $fives = intdiv($minutes, 5);
         $said = [];
@@ -87,6 +88,7 @@ final class FivesMethod implements Method
                     implode(', ', $said).($passes ? \sprintf(': past the 12, so the hour becomes %s', Marked::hour($here->time()->hour12())) : '').'. The clock shows '.$writer->clock($here).'.',
                     $picture($done),
                     $changed($done),
+                    $start->minutes + $way * $done,
                 );
                 $said = [];
             }
@@ -101,12 +103,13 @@ final class FivesMethod implements Method
                 'Now single minutes: '.implode(', ', $ones).($this->passesTwelve($before, $here, $way) ? \sprintf(': past the 12, so the hour becomes %s', Marked::hour($here->time()->hour12())) : '').'. The clock shows '.$writer->clock($here).'.',
                 $picture($done),
                 $changed($done),
+                $start->minutes + $way * $done,
             );
         }
         $answer = $sum instanceof ClockMove
             ? new TimeAnswer($start->moved($way * $done), $start->daysMoved($way * $done))
             : new LengthAnswer(Amount::minutes($done));
-        $steps[] = new Step('The answer is '.$writer->answer($answer).'.', $picture($done), $changed($done));
+        $steps[] = new Step('The answer is '.$writer->answer($answer).'.', $picture($done), $changed($done), $start->minutes + $way * $done);
 
         return new Working($this, $steps, $answer);
     }

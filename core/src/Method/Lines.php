@@ -23,13 +23,14 @@ final class Lines
     /**
      * @param string $line what is written, marked; '' where the step writes nothing
      * @param string $say  what is said, marked; '' to say what is written
+     * @param ?int   $at   where the clock then stands ({@see Step::$at})
      */
-    public function add(string $line, string $say = ''): void
+    public function add(string $line, string $say = '', ?int $at = null): void
     {
         if ('' !== $line) {
             $this->lines[] = $line;
         }
-        $this->steps[] = new Step('' === $say ? $line.'.' : $say, new WrittenPicture($this->lines));
+        $this->steps[] = new Step('' === $say ? $line.'.' : $say, new WrittenPicture($this->lines), at: $at);
     }
 
     public function working(Method $method, Answer $answer): Working

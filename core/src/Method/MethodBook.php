@@ -33,6 +33,12 @@ final readonly class MethodBook
         return new self(...$methods);
     }
 
+    /** @return list<string> the id of every method there is */
+    public static function ids(): array
+    {
+        return array_map(static fn (Method $m): string => $m->id(), self::standard()->methods);
+    }
+
     /** @return list<Chosen> the methods that apply, the one that suits these numbers best first */
     public function choose(Sum $sum): array
     {

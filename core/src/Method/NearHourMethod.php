@@ -61,8 +61,12 @@ final class NearHourMethod implements Method
         if ($sum instanceof ClockMove) {
             $far = $sum->start->moved($way * $whole * 60);
             $answer = new TimeAnswer($sum->start->moved($way * $length), $sum->start->daysMoved($way * $length));
-            $lines->add(\sprintf('%s %s %s = %s', $writer->time($sum->start), $first, $writer->minutes($whole * 60), $writer->time($far)));
-            $lines->add(\sprintf('%s %s %s = %s', $writer->time($far), $second, $writer->minutes(abs($off)), $writer->answer($answer)), \sprintf('%s put right by %s: %s.', $writer->time($far), $writer->minutes(abs($off)), $writer->answer($answer)));
+            $lines->add(\sprintf('%s %s %s = %s', $writer->time($sum->start), $first, $writer->minutes($whole * 60), $writer->time($far)), at: $sum->start->minutes + $way * $whole * 60);
+            $lines->add(
+                \sprintf('%s %s %s = %s', $writer->time($far), $second, $writer->minutes(abs($off)), $writer->answer($answer)),
+                \sprintf('%s put right by %s: %s.', $writer->time($far), $writer->minutes(abs($off)), $writer->answer($answer)),
+                $sum->start->minutes + $way * $length,
+            );
 
             return $lines->working($this, $answer);
         }

@@ -42,6 +42,7 @@ abstract class OnTheLine implements Method
         $steps = [new Step(
             ($sum->direction() > 0 ? 'Start at ' : 'Start at the right, at ').$writer->time($sum->start).'.',
             new LinePicture($from, $to, 60, $points, []),
+            at: $start,
         )];
         $done = 0;
         foreach ($jumps as $jump) {
@@ -55,12 +56,14 @@ abstract class OnTheLine implements Method
                 $this->sayMove($jump, $sum, $here, $sum->minutes() - $done, $writer),
                 new LinePicture($from, $to, 60, $points, $drawn),
                 Changed::between($sum, $before, $done),
+                $jump->to,
             );
         }
         $answer = new TimeAnswer($sum->start->moved($sum->direction() * $done), $sum->start->daysMoved($sum->direction() * $done));
         $steps[] = new Step(
             (\count($jumps) > 1 ? $this->together($jumps, $writer).'. ' : '').'The answer is '.$writer->answer($answer).'.',
             new LinePicture($from, $to, 60, $points, $drawn),
+            at: $end,
         );
 
         return new Working($this, $steps, $answer);
@@ -83,7 +86,7 @@ abstract class OnTheLine implements Method
         if ($sum->overMidnight()) {
             $say .= ' The end is on the next day.';
         }
-        $steps = [new Step($say, new LinePicture($from, $to, 60, $points, []))];
+        $steps = [new Step($say, new LinePicture($from, $to, 60, $points, []), at: $start)];
         $drawn = [];
         $total = 0;
         foreach ($jumps as $jump) {
@@ -96,12 +99,14 @@ abstract class OnTheLine implements Method
             $steps[] = new Step(
                 $this->sayCount($jump, $sum->start->moved($jump->to - $start), $writer),
                 new LinePicture($from, $to, 60, $points, $drawn),
+                at: $jump->to,
             );
         }
         $answer = new LengthAnswer(Amount::minutes($total));
         $steps[] = new Step(
             1 === \count($jumps) ? 'It is '.$writer->answer($answer).'.' : 'Altogether: '.$this->together($jumps, $writer).'.',
             new LinePicture($from, $to, 60, $points, $drawn),
+            at: $end,
         );
 
         return new Working($this, $steps, $answer);

@@ -11,6 +11,9 @@ final readonly class ClockPicture implements Picture
 
     public string $type;
 
+    /** What the clock reads, for whoever cannot see it: "3:05". */
+    public string $reads;
+
     /**
      * @param int       $minutes what the hands show, in minutes since 12, 0 to 719
      * @param int       $from    where the counting began, in minutes of the hour, 0 to 59
@@ -24,5 +27,6 @@ final readonly class ClockPicture implements Picture
         public array $stops,
     ) {
         $this->type = self::TYPE;
+        $this->reads = \sprintf('%d:%02d', (intdiv($minutes, 60) + 11) % 12 + 1, $minutes % 60);
     }
 }

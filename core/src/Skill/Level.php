@@ -14,6 +14,11 @@ enum Level: string
     /** Single minutes; noon and midnight crossed; the unknown in any place. */
     case Stretch = 'stretch';
 
+    public function isAtLeast(self $other): bool
+    {
+        return array_search($this, self::cases(), true) >= array_search($other, self::cases(), true);
+    }
+
     /** The step between minutes that are drawn. */
     public function step(): int
     {

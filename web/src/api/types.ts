@@ -1,5 +1,43 @@
 // Written by ./rostik types from the PHP request and reply classes. Do not edit.
 
+export interface AnotherReply {
+  alike: AnotherSum[];
+  easier: AnotherSum | null;
+  harder: AnotherSum | null;
+}
+
+export interface AnotherRequest {
+  sum: string;
+  seed?: number;
+}
+
+export interface AnotherSum {
+  sum: string;
+  rung: string;
+  can: string;
+  level: Level;
+}
+
+export interface Asked {
+  question: string;
+  operation: Operation;
+  because: string;
+}
+
+export interface BoardClock {
+  from: number;
+  to: number;
+  halfSaid: boolean;
+  by24: boolean;
+}
+
+export interface BoardSum {
+  worked: WorkedSum;
+  clock: BoardClock | null;
+  moments: number[][];
+  asked: Asked | null;
+}
+
 export interface Change {
   changed: boolean;
   from: string;
@@ -16,10 +54,15 @@ export interface Changed {
 
 export interface ClockPicture {
   type: 'clock';
+  reads: string;
   minutes: number;
   from: number;
   swept: number;
   stops: number[];
+}
+
+export interface ClocksReply {
+  minutes: number[];
 }
 
 export interface ColumnCell {
@@ -51,6 +94,12 @@ export interface ColumnsPicture {
 
 export type Crossing = 'hour' | 'noon' | 'midnight';
 
+export interface DayActivity {
+  name: string;
+  fits: HalfOfDay[];
+  say: string;
+}
+
 export interface DayPicture {
   type: 'day';
   strip: DayStrip;
@@ -60,6 +109,11 @@ export interface DayPin {
   at: number;
   label: string;
   role: string;
+}
+
+export interface DayReply {
+  table: DayTable;
+  activities: DayActivity[];
 }
 
 export interface DaySpan {
@@ -72,7 +126,40 @@ export interface DayStrip {
   spans: DaySpan[];
 }
 
+export interface DayTable {
+  digits: string[];
+  digits24: string[];
+  halves: string[];
+  words: string[];
+  lengths: string[];
+}
+
+export type HalfOfDay = 'a.m.' | 'p.m.';
+
+export interface HandsRequest {
+  wanted: number;
+  hour: number;
+  minute: number;
+}
+
+export interface HandsSet {
+  right: boolean;
+  say: string;
+}
+
+export interface HouseMethodReply {
+  kind: Kind;
+  method: string;
+}
+
+export interface HouseMethodRequest {
+  kind: Kind;
+  method?: string | null;
+}
+
 export type Kind = 'total' | 'difference' | 'product' | 'share' | 'later' | 'earlier' | 'elapsed' | 'missing' | 'conversion' | 'comparison' | 'order' | 'rewrite';
+
+export type Level = 'support' | 'core' | 'stretch';
 
 export interface LineJump {
   from: number;
@@ -101,6 +188,7 @@ export interface MeReply {
   name: string;
   school: string;
   className: string;
+  houseMethods: HouseMethodReply[];
 }
 
 export interface NewSheetRequest {
@@ -112,6 +200,8 @@ export interface Note {
   code: string;
   text: string;
 }
+
+export type Operation = 'add' | 'subtract' | 'how-long';
 
 export type Paper = 'a4' | 'letter';
 
@@ -175,6 +265,7 @@ export interface Step {
   say: string;
   picture: Picture;
   changed: Changed | null;
+  at: number | null;
 }
 
 export interface TableColumn {

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Account;
+
+use Rostik\Core\Sum\Kind;
+
+/** The method in which a class works one kind of sum. */
+final readonly class HouseMethodReply
+{
+    public function __construct(public Kind $kind, public string $method)
+    {
+    }
+}

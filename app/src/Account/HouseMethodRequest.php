@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Account;
+
+use Rostik\Core\Method\MethodBook;
+use Rostik\Core\Sum\Kind;
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** The method in which a class is to work one kind of sum. */
+final readonly class HouseMethodRequest
+{
+    /** @param ?string $method id of a method; null for whichever suits the numbers */
+    public function __construct(
+        public Kind $kind,
+        #[Assert\Choice(callback: [MethodBook::class, 'ids'])]
+        public ?string $method = null,
+    ) {
+    }
+}

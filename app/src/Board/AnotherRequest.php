@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Board;
+
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** Wanted: sums to go with one. */
+final readonly class AnotherRequest
+{
+    /** @param int $seed the same seed gives the same sums */
+    public function __construct(
+        #[Assert\NotBlank]
+        #[Assert\Length(max: 300)]
+        public string $sum,
+        public int $seed = 1,
+    ) {
+    }
+}

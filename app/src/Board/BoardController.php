@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Board;
+
+use Rostik\App\Work\WorkRequest;
+use Rostik\Core\Activity\DayActivity;
+use Rostik\Core\Board\Board;
+use Rostik\Core\Board\DayTable;
+use Rostik\Core\Board\HandsCheck;
+use Rostik\Core\Notation\Style;
+use Rostik\Core\Notation\SumReader;
+use Rostik\Core\Skill\Another;
+use Rostik\Core\Skill\Generator;
+use Rostik\Core\Skill\Ladder;
+use Rostik\Core\Skill\Level;
+use Rostik\Core\Sum\OpenSum;
+use Rostik\Core\Sum\Sum;
+use Rostik\Core\Time\ClockHands;
+use Rostik\Core\Time\TimeOfDay;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** What the board shows. Stateless: no session, no database. */
+#[Route('/api/board')]
+final readonly class BoardController
+{
+    /** How many sums like one are got ready at once. */
+    private const ALIKE = 8;
+
+    /** How many clocks make a round of practice. */
+    private const CLOCKS = 20;
+
+    public function __construct(private Board $board, private Another $another, private SumReader $reader)
+    {
+    }
+
+    /** A sum's text in, a {@see \Rostik\Core\Board\BoardSum} out; 422 with what was not understood. */
+    #[Route('', methods: ['POST'])]
+    public function show(Request $request): Response
+    {
+        return new JsonResponse($this->board->show(WorkRequest::of($request)->sum));
+    }
+
+    /** Other sums to go with one; 422 where it is not understood. */
+    #[Route('/another', methods: ['POST'])]
+    public function another(#[MapRequestPayload] AnotherRequest $wanted): Response
+    {
+        $sum = $this->reader->read($wanted->sum)->sum;
+
+        return new JsonResponse(new AnotherReply(
+            $this->another->like($sum, self::ALIKE, $wanted->seed),
+            $this->another->easier($sum, $wanted->seed),
+            $this->another->harder($sum, $wanted->seed),
+        ));
+    }
+
+    /** How every minute and every length of the day is written, and what happens on a day. The same until the next release. */
+    #[Route('/day', methods: ['GET'])]
+    public function day(): Response
+    {
+        return new JsonResponse(new DayReply(DayTable::in(Style::canonical()), DayActivity::all()), headers: ['Cache-Control' => 'private, max-age=3600']);
+    }
+
+    /** What is to be said of hands that were set. */
+    #[Route('/hands', methods: ['POST'])]
+    public function hands(#[MapRequestPayload] HandsRequest $set): Response
+    {
+        return new JsonResponse(HandsCheck::of(TimeOfDay::ofMinutes($set->wanted), ClockHands::set($set->hour, $set->minute)));
+    }
+
+    /** Clocks to be read or set, in minutes since 12. */
+    #[Route('/clocks', methods: ['GET'])]
+    public function clocks(#[MapQueryParameter] Level $level = Level::Support, #[MapQueryParameter] int $seed = 1): Response
+    {
+        $rung = Ladder::standard()->rung(Level::Stretch === $level ? 'read-clock-minute' : 'read-clock-five');
+        $drawn = Generator::standard()->draw($rung, $level, self::CLOCKS, $seed);
+
+        return new JsonResponse(new ClocksReply(array_map(
+            static fn (Sum $sum): int => $sum instanceof OpenSum ? ($sum->times()[0]->minutes ?? 0) % 720 : 0,
+            $drawn->sums,
+        )));
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Board;
+
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** Two hands as they were set. */
+final readonly class HandsRequest
+{
+    /**
+     * @param int   $wanted the time they should show, in minutes since 12, 0 to 719
+     * @param float $hour   where the hour hand stands, in degrees from 12
+     * @param float $minute where the minute hand stands, in degrees from 12
+     */
+    public function __construct(
+        #[Assert\Range(min: 0, max: 719)]
+        public int $wanted,
+        public float $hour,
+        public float $minute,
+    ) {
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Tests\Board;
+
+use Rostik\App\Tests\ApiTestCase;
+
+final class BoardTest extends ApiTestCase
+{
+    public function testOneReplyHasEveryModelAtEveryStep(): void
+    {
+        $board = $this->ask('POST', '/api/board', ['sum' => '40 minutes before 11:05 am']);
+        self::assertSame(200, $this->code());
+        self::assertIsArray($board['worked']);
+        self::assertSame('11:05 a.m. - 40 min', $board['worked']['sum']);
+        self::assertSame(['from' => 665, 'to' => 625, 'halfSaid' => true, 'by24' => false], $board['clock']);
+        self::assertIsArray($board['moments']);
+        self::assertSame([665, 660, 630, 625, 625], $board['moments'][0]);
+        self::assertSame(['question' => '40 minutes before 11:05 am', 'operation' => 'subtract', 'because' => 'A time earlier: the length is taken from it.'], $board['asked']);
+        self::assertNull($this->browser->getResponse()->headers->getCookies()[0] ?? null, 'no session is begun');
+        $problem = $this->ask('POST', '/api/board', ['sum' => '2 h + bananas']);
+        self::assertSame([422, 'unknown-word'], [$this->code(), $problem['code']]);
+    }
+
+    public function testOtherSumsToGoWithOne(): void
+    {
+        $another = $this->ask('POST', '/api/board/another', ['sum' => '3:45 pm + 2 h 30 min', 'seed' => 3]);
+        self::assertSame(200, $this->code());
+        self::assertIsArray($another['alike']);
+        self::assertCount(8, $another['alike']);
+        self::assertIsArray($another['easier']);
+        self::assertIsArray($another['harder']);
+        self::assertSame('later-across-hour', $another['harder']['rung']);
+        self::assertEquals($another, $this->ask('POST', '/api/board/another', ['sum' => '3:45 pm + 2 h 30 min', 'seed' => 3]));
+        $this->ask('POST', '/api/board/another', ['sum' => 'bananas']);
+        self::assertSame(422, $this->code());
+        $this->ask('POST', '/api/board/another', ['sum' => '']);
+        self::assertSame(422, $this->code());
+    }
+
+    public function testTheDayIsGivenWholeAndMayBeKept(): void
+    {
+        $day = $this->ask('GET', '/api/board/day');
+        self::assertSame(200, $this->code());
+        self::assertIsArray($day['table']);
+        self::assertIsArray($day['table']['digits']);
+        self::assertSame('{h:11}:{m:05}', $day['table']['digits'][665]);
+        self::assertIsArray($day['activities']);
+        self::assertStringContainsString('max-age=3600', (string) $this->browser->getResponse()->headers->get('Cache-Control'));
+    }
+
+    public function testClocksToPractise(): void
+    {
+        foreach (['support' => 15, 'core' => 5, 'stretch' => 1] as $level => $step) {
+            $clocks = $this->ask('GET', '/api/board/clocks?level='.$level.'&seed=4');
+            self::assertIsArray($clocks['minutes']);
+            self::assertCount(20, array_unique($clocks['minutes'], \SORT_REGULAR));
+            foreach ($clocks['minutes'] as $minutes) {
+                self::assertIsInt($minutes);
+                self::assertSame(0, $minutes % $step);
+                self::assertLessThan(720, $minutes);
+            }
+        }
+        self::assertSame(['right' => true, 'say' => 'Yes: 7:42.'], $this->ask('POST', '/api/board/hands', ['wanted' => 462, 'hour' => 233.5, 'minute' => 252]));
+        $wrong = $this->ask('POST', '/api/board/hands', ['wanted' => 210, 'hour' => 180, 'minute' => 105]);
+        self::assertFalse($wrong['right']);
+        $this->ask('POST', '/api/board/hands', ['wanted' => 900, 'hour' => 180, 'minute' => 105]);
+        self::assertSame(422, $this->code());
+    }
+
+    public function testTheClassHasMethodsOfItsOwn(): void
+    {
+        $this->ask('PUT', '/api/me/house-method', ['kind' => 'elapsed', 'method' => 'column']);
+        self::assertSame(401, $this->code());
+        $this->signIn();
+        $me = $this->ask('PUT', '/api/me/house-method', ['kind' => 'elapsed', 'method' => 'column']);
+        self::assertSame(200, $this->code());
+        self::assertSame([['kind' => 'elapsed', 'method' => 'column']], $me['houseMethods']);
+        self::assertSame($me, $this->ask('GET', '/api/me'));
+        $this->ask('PUT', '/api/me/house-method', ['kind' => 'elapsed', 'method' => 'juggling']);
+        self::assertSame(422, $this->code());
+        $this->ask('PUT', '/api/me/house-method', ['kind' => 'juggling', 'method' => 'column']);
+        self::assertSame(422, $this->code());
+        $me = $this->ask('PUT', '/api/me/house-method', ['kind' => 'elapsed', 'method' => null]);
+        self::assertSame([], $me['houseMethods']);
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Board;
+
+use Rostik\Core\Method\Step;
+use Rostik\Core\Notation\NotUnderstood;
+use Rostik\Core\Notation\SumReader;
+use Rostik\Core\Sum\ClockMove;
+use Rostik\Core\Sum\Elapsed;
+use Rostik\Core\Sum\Missing;
+use Rostik\Core\Sum\Rewrite;
+use Rostik\Core\Sum\Sum;
+use Rostik\Core\Time\ClockForm;
+use Rostik\Core\Work\Workbench;
+use Rostik\Core\Work\WorkedMethod;
+
+/** Puts a sum on the board: worked, with the clock's place at every step of every method. */
+final readonly class Board
+{
+    public function __construct(private Workbench $bench, private SumReader $reader)
+    {
+    }
+
+    public static function standard(): self
+    {
+        return new self(Workbench::standard(), SumReader::standard());
+    }
+
+    /**
+     * @param string $typed one sum, in any of the usual forms
+     *
+     * @throws NotUnderstood when it cannot be read, or has no answer
+     */
+    public function show(string $typed): BoardSum
+    {
+        $worked = $this->bench->work($typed);
+        $sum = $this->reader->read($typed)->sum;
+        $clock = $this->clock($sum);
+
+        return new BoardSum(
+            $worked,
+            $clock,
+            null === $clock ? [] : array_map(static fn (WorkedMethod $m): array => self::moments($m, $clock), $worked->methods),
+            null === $worked->answer ? null : Telling::of($typed, $sum),
+        );
+    }
+
+    private function clock(Sum $sum): ?BoardClock
+    {
+        $plain = $sum instanceof Missing ? $sum->turnedRound() : $sum;
+        if ($plain instanceof ClockMove) {
+            $start = $plain->start;
+
+            return new BoardClock($start->minutes, $start->minutes + $plain->direction() * $plain->minutes(), $start->halfSaid, ClockForm::TwentyFour === $start->form);
+        }
+        if ($plain instanceof Elapsed && $plain->start->halfSaid && $plain->end->halfSaid) {
+            return new BoardClock($plain->start->minutes, $plain->start->minutes + $plain->minutes(), true, ClockForm::TwentyFour === $plain->start->form);
+        }
+        if ($plain instanceof Rewrite && [] === $plain->readings()) {
+            return new BoardClock($plain->time->minutes, $plain->time->minutes, $plain->time->halfSaid, ClockForm::TwentyFour === $plain->time->form);
+        }
+
+        return null;
+    }
+
+    /** @return list<int> a method that does not go along the clock stays at the start and is at the end with its last step */
+    private static function moments(WorkedMethod $method, BoardClock $clock): array
+    {
+        $last = \count($method->steps) - 1;
+        $at = $clock->from;
+
+        return array_map(static function (Step $step, int $i) use (&$at, $last, $clock): int {
+            return $at = $step->at ?? ($i === $last ? $clock->to : $at);
+        }, $method->steps, array_keys($method->steps));
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Board;
+
+/** The stretch of the clock that a sum runs over. */
+final readonly class BoardClock
+{
+    /**
+     * @param int  $from     in minutes since the midnight before the start, 0 to 1439
+     * @param int  $to       on the same count: below 0 on the day before, 1440 or more on the next
+     * @param bool $halfSaid whether a.m. or p.m. is known, so that the day strip can show it
+     * @param bool $by24     whether the sum is stated by the 24-hour clock
+     */
+    public function __construct(public int $from, public int $to, public bool $halfSaid, public bool $by24)
+    {
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Board;
+
+use Rostik\Core\Work\WorkedSum;
+
+/** A sum with everything the board needs: every model can be drawn at every moment without asking again. */
+final readonly class BoardSum
+{
+    /**
+     * @param ?BoardClock     $clock   null where the sum is not on the clock
+     * @param list<list<int>> $moments by method, in the order of the worked sum: where the clock stands after each step;
+     *                                 empty where the sum is not on the clock
+     * @param ?Asked          $asked   null where the sum was written with signs
+     */
+    public function __construct(
+        public WorkedSum $worked,
+        public ?BoardClock $clock,
+        public array $moments,
+        public ?Asked $asked,
+    ) {
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Tests\Skill;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Rostik\Core\Notation\SumReader;
+use Rostik\Core\Skill\Another;
+use Rostik\Core\Skill\AnotherSum;
+use Rostik\Core\Skill\Features;
+use Rostik\Core\Skill\Ladder;
+use Rostik\Core\Skill\Level;
+use Rostik\Core\Work\Workbench;
+
+final class AnotherTest extends TestCase
+{
+    #[DataProvider('sums')]
+    public function testSumsLikeOneHaveAllItsFeatures(string $text): void
+    {
+        $reader = SumReader::standard();
+        $sum = $reader->read($text)->sum;
+        $wanted = Features::of($sum);
+        $alike = Another::standard()->like($sum, 8, 3);
+        self::assertCount(8, $alike);
+        $texts = array_map(static fn (AnotherSum $a): string => $a->sum, $alike);
+        self::assertSame($texts, array_values(array_unique($texts)));
+        self::assertNotContains(Workbench::standard()->work($text)->sum, $texts);
+        foreach ($texts as $other) {
+            $drawn = $reader->read($other)->sum;
+            $has = Features::of($drawn);
+            foreach (['kind', 'regroups', 'fives', 'crossesHour', 'crossesNoon', 'crossesMidnight', 'unknown', 'terms', 'units'] as $feature) {
+                self::assertSame($wanted->$feature, $has->$feature, $feature.' of '.$other);
+            }
+            self::assertNotNull(Workbench::standard()->work($other)->answer, $other);
+            // stated by the same clock, with the half of the day said where it was said
+            self::assertSame(1 === preg_match('/[ap]\.m\.|noon|midnight/', Workbench::standard()->work($text)->sum), 1 === preg_match('/[ap]\.m\.|noon|midnight/', $other), $other);
+        }
+        self::assertEquals($alike, Another::standard()->like($sum, 8, 3), 'the same seed, the same sums');
+        self::assertNotEquals($alike, Another::standard()->like($sum, 8, 4));
+    }
+
+    /** @return iterable<array{string}> */
+    public static function sums(): iterable
+    {
+        foreach (['3:45 pm + 2 h 30 min', '11:05 am - 40 min', '12:50 pm - 3 h', '7 am to 3 pm', '22:50 to 06:15', '3:45 + 20 min', '14:00 + 2 h', '5 h 20 min - 2 h 35 min', '2 h 30 min + 4 h 55 min',
+            '95 min in h min', 'order 9:15 am, 9 pm, 9 am', '_ + 45 min = 10:20 am', '9:35 am + _ = 11:10 am', 'half past 3 as digital', '1:20 pm as 24h', '4 x 45 min', '2 days ? 40 h'] as $text) {
+            yield $text => [$text];
+        }
+    }
+
+    public function testAStepUpAndAStepDown(): void
+    {
+        $ladder = Ladder::standard();
+        $places = array_flip(array_map(static fn ($r): string => $r->id, $ladder->rungs()));
+        foreach (self::sums() as [$text]) {
+            $sum = SumReader::standard()->read($text)->sum;
+            $exercised = $ladder->exercisedBy($sum);
+            $rung = $exercised[\count($exercised) - 1];
+            $easier = Another::standard()->easier($sum, 5);
+            $harder = Another::standard()->harder($sum, 5);
+            self::assertNotNull($easier, $text);
+            self::assertNotNull($harder, $text);
+            self::assertTrue($easier->rung === $rung ? Level::Stretch !== $easier->level : $places[$easier->rung] < $places[$rung], $text.', easier: '.$easier->sum);
+            self::assertTrue($harder->rung === $rung ? Level::Support !== $harder->level : $places[$harder->rung] > $places[$rung], $text.', harder: '.$harder->sum);
+            self::assertNotNull(Workbench::standard()->work($easier->sum)->answer);
+            self::assertNotNull(Workbench::standard()->work($harder->sum)->answer);
+        }
+    }
+
+    public function testWhatIsOnNoRungHasNoOthers(): void
+    {
+        $sum = SumReader::standard()->read('1 month in days')->sum;
+        self::assertSame([], Another::standard()->like($sum, 8, 1));
+        self::assertNull(Another::standard()->easier($sum, 1));
+        self::assertNull(Another::standard()->harder($sum, 1));
+    }
+}
