@@ -5,6 +5,9 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
 import { SignIn } from './account/SignIn';
+import { BoardScreen } from './board/BoardScreen';
+import { ClockPractice } from './board/ClockPractice';
+import { DayBoard } from './board/DayBoard';
 import { meQuery, queryClient } from './api/queries';
 import { PrintPreview } from './sheet/PrintPreview';
 import { Shelf } from './sheet/Shelf';
@@ -25,6 +28,9 @@ function App() {
       <Routes>
         <Route element={<Frame me={me.data} />}>
           <Route path="/prepare" element={<WorkScreen />} />
+          <Route path="/teach" element={<BoardScreen />} />
+          <Route path="/teach/clock" element={<ClockPractice />} />
+          <Route path="/teach/day" element={<DayBoard />} />
           <Route path="/sheets" element={<Shelf />} />
           <Route path="/sheets/:id/print" element={<PrintPreview />} />
           <Route path="*" element={<Navigate to="/prepare" replace />} />

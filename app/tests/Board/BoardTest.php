@@ -14,7 +14,7 @@ final class BoardTest extends ApiTestCase
         self::assertSame(200, $this->code());
         self::assertIsArray($board['worked']);
         self::assertSame('11:05 a.m. - 40 min', $board['worked']['sum']);
-        self::assertSame(['from' => 665, 'to' => 625, 'halfSaid' => true, 'by24' => false], $board['clock']);
+        self::assertSame(['from' => 665, 'to' => 625, 'halfSaid' => true, 'by24' => false, 'endAsked' => true], $board['clock']);
         self::assertIsArray($board['moments']);
         self::assertSame([665, 660, 630, 625, 625], $board['moments'][0]);
         self::assertSame(['question' => '40 minutes before 11:05 am', 'operation' => 'subtract', 'because' => 'A time earlier: the length is taken from it.'], $board['asked']);

@@ -53,13 +53,13 @@ final readonly class Board
         if ($plain instanceof ClockMove) {
             $start = $plain->start;
 
-            return new BoardClock($start->minutes, $start->minutes + $plain->direction() * $plain->minutes(), $start->halfSaid, ClockForm::TwentyFour === $start->form);
+            return new BoardClock($start->minutes, $start->minutes + $plain->direction() * $plain->minutes(), $start->halfSaid, ClockForm::TwentyFour === $start->form, true);
         }
         if ($plain instanceof Elapsed && $plain->start->halfSaid && $plain->end->halfSaid) {
-            return new BoardClock($plain->start->minutes, $plain->start->minutes + $plain->minutes(), true, ClockForm::TwentyFour === $plain->start->form);
+            return new BoardClock($plain->start->minutes, $plain->start->minutes + $plain->minutes(), true, ClockForm::TwentyFour === $plain->start->form, false);
         }
         if ($plain instanceof Rewrite && [] === $plain->readings()) {
-            return new BoardClock($plain->time->minutes, $plain->time->minutes, $plain->time->halfSaid, ClockForm::TwentyFour === $plain->time->form);
+            return new BoardClock($plain->time->minutes, $plain->time->minutes, $plain->time->halfSaid, ClockForm::TwentyFour === $plain->time->form, false);
         }
 
         return null;

@@ -12,8 +12,9 @@ final readonly class BoardClock
      * @param int  $to       on the same count: below 0 on the day before, 1440 or more on the next
      * @param bool $halfSaid whether a.m. or p.m. is known, so that the day strip can show it
      * @param bool $by24     whether the sum is stated by the 24-hour clock
+     * @param bool $endAsked whether the end is what is asked for, rather than the length
      */
-    public function __construct(public int $from, public int $to, public bool $halfSaid, public bool $by24)
+    public function __construct(public int $from, public int $to, public bool $halfSaid, public bool $by24, public bool $endAsked)
     {
     }
 }

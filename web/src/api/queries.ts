@@ -1,6 +1,6 @@
 import { keepPreviousData, MutationCache, QueryCache, QueryClient, queryOptions } from '@tanstack/react-query';
 import { ask, Refused } from './client';
-import type { MeReply, SheetLineReply, WorkedSum } from './types';
+import type { AnotherReply, BoardSum, ClocksReply, DayReply, Level, MeReply, SheetLineReply, WorkedSum } from './types';
 
 /** The session has ended: ask for the password again, right where one is; the address keeps what was typed. */
 function onError(error: Error): void {
@@ -44,3 +44,39 @@ export const shelfQuery = queryOptions({
   queryKey: ['shelf'],
   queryFn: ({ signal }) => ask<SheetLineReply[]>('GET', '/api/sheets', undefined, signal),
 });
+
+/** A sum with everything the board needs; good for ever, like a worked sum. */
+export const boardQuery = (sum: string) =>
+  queryOptions({
+    queryKey: ['board', sum],
+    queryFn: ({ signal }) => ask<BoardSum>('POST', '/api/board', { sum }, signal),
+    enabled: sum.trim() !== '',
+    staleTime: Infinity,
+    gcTime: Infinity,
+    placeholderData: keepPreviousData,
+  });
+
+/** Other sums to go with one. */
+export const anotherQuery = (sum: string, seed: number) =>
+  queryOptions({
+    queryKey: ['another', sum, seed],
+    queryFn: ({ signal }) => ask<AnotherReply>('POST', '/api/board/another', { sum, seed }, signal),
+    staleTime: Infinity,
+  });
+
+/** How every minute and every length of the day is written. */
+export const dayQuery = queryOptions({
+  queryKey: ['day'],
+  queryFn: ({ signal }) => ask<DayReply>('GET', '/api/board/day', undefined, signal),
+  staleTime: Infinity,
+  gcTime: Infinity,
+});
+
+/** Clocks to be read or set. */
+export const clocksQuery = (level: Level, seed: number) =>
+  queryOptions({
+    queryKey: ['clocks', level, seed],
+    queryFn: ({ signal }) =>
+      ask<ClocksReply>('GET', `/api/board/clocks?level=${level}&seed=${seed}`, undefined, signal),
+    staleTime: Infinity,
+  });

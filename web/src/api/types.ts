@@ -29,6 +29,7 @@ export interface BoardClock {
   to: number;
   halfSaid: boolean;
   by24: boolean;
+  endAsked: boolean;
 }
 
 export interface BoardSum {

@@ -1,4 +1,6 @@
+import { memo } from 'react';
 import type { ColumnsPicture } from '../api/types';
+import { CoverPlate } from './cover';
 import { MarkedSpans, plain, Shape } from './Marked';
 
 const square = 38;
@@ -7,7 +9,15 @@ const square = 38;
  * Written working on squared paper, one digit to a square. `last` is the picture of the last step: the paper is cut for
  * it, so that nothing moves while one steps through.
  */
-export function Columns({ picture, last }: { picture: ColumnsPicture; last: ColumnsPicture }) {
+export const Columns = memo(function Columns({
+  picture,
+  last,
+  large = false,
+}: {
+  picture: ColumnsPicture;
+  last: ColumnsPicture;
+  large?: boolean;
+}) {
   // where each column's last (ones) square is, counted from 0 at the left edge
   const ends: number[] = [];
   let at = 1;
@@ -52,11 +62,11 @@ export function Columns({ picture, last }: { picture: ColumnsPicture; last: Colu
   return (
     <svg
       viewBox={`-1 -1 ${width + 2} ${height + 2}`}
-      className="max-h-[360px] w-full"
-      role="img"
+      className={large ? 'max-h-full w-full' : 'max-h-[360px] w-full'}
+      role="group"
       aria-label={`In columns: ${said}${answer.trim() === '' ? '' : `, answer ${answer.trim()}`}`}
     >
-      <rect width={width} height={height} fill="#fff" />
+      <rect width={width} height={height} fill="var(--color-sheet)" />
       {Array.from({ length: across + 1 }, (_, i) => (
         <path key={`v${i}`} d={`M${i * square} 0V${height}`} stroke="var(--color-square)" />
       ))}
@@ -69,7 +79,7 @@ export function Columns({ picture, last }: { picture: ColumnsPicture; last: Colu
           y={row(headRow)}
           width={(picture.heads[picture.active]?.squares ?? 1) * square}
           height={row(answerRow + 1)}
-          fill="#1d2733"
+          fill="var(--color-ink)"
           opacity="0.06"
         />
       )}
@@ -122,7 +132,7 @@ export function Columns({ picture, last }: { picture: ColumnsPicture; last: Colu
                 <>
                   <path
                     d={`M${((ends[c] ?? 0) - cell.digits.length + 1.12) * square} ${row(topRow + n) + square * 0.86}L${((ends[c] ?? 0) + 0.9) * square} ${row(topRow + n) + square * 0.16}`}
-                    stroke="#1d2733"
+                    stroke="var(--color-ink)"
                     strokeWidth="2.5"
                   />
                   <text
@@ -144,36 +154,84 @@ export function Columns({ picture, last }: { picture: ColumnsPicture; last: Colu
       <text x={square * 0.5} y={row(answerRow - 1) + square * 0.74} textAnchor="middle" fontSize="28" fontWeight="700">
         {picture.sign}
       </text>
-      <path d={`M0 ${row(answerRow)}H${at * square}`} stroke="#1d2733" strokeWidth="2.5" />
-      {picture.answer.map((text, c) => digits(text, c, answerRow, `a${c}`, `mark-${picture.heads[c]?.mark ?? ''}`))}
+      <path d={`M0 ${row(answerRow)}H${at * square}`} stroke="var(--color-ink)" strokeWidth="2.5" />
+      {picture.answer.map((text, c) =>
+        [...text].map((digit, i) => {
+          const x = ((ends[c] ?? 0) - (text.length - 1 - i)) * square;
+          return (
+            <CoverPlate
+              key={`${c}${i}`}
+              id={`c${c}.${i}`}
+              parts={['digit']}
+              name="this digit"
+              x={x + 2}
+              y={row(answerRow) + 2}
+              width={square - 4}
+              height={square - 4}
+            >
+              <text
+                x={x + square / 2}
+                y={row(answerRow) + square * 0.74}
+                textAnchor="middle"
+                fontSize="26"
+                fontWeight="700"
+                className={`mark-${picture.heads[c]?.mark ?? ''}`}
+                data-answer-digit
+              >
+                {digit}
+              </text>
+            </CoverPlate>
+          );
+        }),
+      )}
       {picture.answer.every((text) => text !== '') && (
         <path
           d={`M0 ${row(answerRow + 1)}H${at * square}M0 ${row(answerRow + 1) + 5}H${at * square}`}
-          stroke="#1d2733"
+          stroke="var(--color-ink)"
           strokeWidth="2"
         />
       )}
       {picture.after !== '' && (
-        <text x={square * 0.5} y={row(answerRow + 2) + square * 0.72} fontSize="24" fontWeight="700">
-          <MarkedSpans text={picture.after} />
-        </text>
+        <CoverPlate
+          id="ca"
+          parts={['answer']}
+          name="the answer"
+          x={square * 0.3}
+          y={row(answerRow + 2)}
+          width={square * 8}
+          height={square}
+        >
+          <text x={square * 0.5} y={row(answerRow + 2) + square * 0.72} fontSize="24" fontWeight="700">
+            <MarkedSpans text={picture.after} />
+          </text>
+        </CoverPlate>
       )}
       {last.rough.length > 0 && (
-        <text x={(working + 0.3) * square} y={square * 0.68} fontSize="17" style={{ fill: '#55616d' }}>
+        <text x={(working + 0.3) * square} y={square * 0.68} fontSize="17" style={{ fill: 'var(--color-soft)' }}>
           rough work
         </text>
       )}
       {picture.rough.map((line, i) => (
-        <text
+        <CoverPlate
           key={i}
-          x={(working + 0.3) * square}
-          y={row(i + 1) + square * 0.7}
-          fontSize="21"
-          style={{ fill: '#37424e' }}
+          id={`r${i}`}
+          parts={['digit']}
+          name="this rough work"
+          x={(working + 0.1) * square}
+          y={row(i + 1) + 2}
+          width={(rough - 0.4) * square}
+          height={square - 4}
         >
-          {plain(line)}
-        </text>
+          <text
+            x={(working + 0.3) * square}
+            y={row(i + 1) + square * 0.7}
+            fontSize="21"
+            style={{ fill: 'var(--color-soft)' }}
+          >
+            {plain(line)}
+          </text>
+        </CoverPlate>
       ))}
     </svg>
   );
-}
+});

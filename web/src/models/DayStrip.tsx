@@ -1,4 +1,4 @@
-import { useId } from 'react';
+import { memo, useId } from 'react';
 import type { DayStrip as Strip } from '../api/types';
 import { MarkedSpans, plain } from './Marked';
 
@@ -23,25 +23,56 @@ export function labelRows(places: readonly { x: number; half: number }[]): numbe
 }
 
 /**
+ * Labels centred over their pins and kept on the drawing; two neighbours that would touch stand to the left and to the
+ * right of their pins.
+ */
+export function apart(places: readonly { x: number; half: number }[], width: number): { x: number; half: number }[] {
+  const moved = places.map(({ x, half }) => ({ x, half }));
+  const order = places.map((_, i) => i).sort((a, b) => (places[a]?.x ?? 0) - (places[b]?.x ?? 0));
+  const aside = new Set<number>();
+  for (const [n, i] of order.entries()) {
+    const j = order[n + 1];
+    const a = places[i];
+    const b = j === undefined ? undefined : places[j];
+    if (j === undefined || !a || !b || aside.has(i) || b.x - a.x >= a.half + b.half + 8) {
+      continue;
+    }
+    moved[i] = { x: a.x - a.half + 4, half: a.half };
+    moved[j] = { x: b.x + b.half - 4, half: b.half };
+    aside.add(i).add(j);
+  }
+  return moved.map(({ x, half }) => ({ x: Math.min(Math.max(x, half + 4), width - half - 4), half }));
+}
+
+/**
  * The whole day from midnight to midnight, with the times of the sum pinned on it and its length as a span. As a model
  * of its own it is drawn large.
  */
-export function DayStrip({ strip, large = false }: { strip: Strip; large?: boolean }) {
+export const DayStrip = memo(function DayStrip({
+  strip,
+  large = false,
+  wide = false,
+}: {
+  strip: Strip;
+  large?: boolean;
+  wide?: boolean;
+}) {
   const gradient = useId();
-  const width = large ? 800 : 1200;
+  // drawn narrower it appears larger
+  const width = wide ? 1000 : large ? 800 : 1200;
   const right = width - 24;
   const x = (minutes: number): number => left + ((right - left) * minutes) / day;
   const words = strip.pins.map((pin) => plain(pin.label)).join(' and ');
-  const labels = strip.pins.map((pin) => {
-    const half = plain(pin.label).length * 4.3;
-    return { x: Math.min(Math.max(x(pin.at), half + 4), width - half - 4), half };
-  });
+  const labels = apart(
+    strip.pins.map((pin) => ({ x: x(pin.at), half: plain(pin.label).length * 4.3 })),
+    width,
+  );
   const rows = labelRows(labels);
   const top = 34 + 20 * Math.max(0, ...rows);
   return (
     <svg
       viewBox={`0 0 ${width} ${top + 54}`}
-      className={`mx-auto block w-full ${large ? 'max-h-72' : 'max-h-28 max-w-[1400px]'}`}
+      className={`mx-auto block w-full ${wide ? '' : large ? 'max-h-72' : 'max-h-28 max-w-[1400px]'}`}
       role="img"
       aria-label={
         words === '' ? 'The day from midnight to midnight' : `The day from midnight to midnight, with ${words}`
@@ -60,43 +91,63 @@ export function DayStrip({ strip, large = false }: { strip: Strip; large?: boole
           <stop offset="1" stopColor="#2a2f57" />
         </linearGradient>
       </defs>
-      <rect x={left} y={top} width={right - left} height="16" rx="8" fill={`url(#${gradient})`} />
+      <rect
+        x={left}
+        y={top}
+        width={right - left}
+        height="16"
+        rx="8"
+        fill={`url(#${gradient})`}
+        stroke="var(--color-ink)"
+        strokeWidth="0.5"
+        data-day-line
+      />
       {Array.from({ length: 25 }, (_, hour) => {
         const big = hour % 12 === 0;
         return (
           <g key={hour}>
-            <path d={`M${x(hour * 60)} ${top + 16}v${big ? 9 : 5}`} stroke="#1d2733" strokeWidth={big ? 2 : 1} />
+            <path
+              d={`M${x(hour * 60)} ${top + 16}v${big ? 9 : 5}`}
+              stroke="var(--color-ink)"
+              strokeWidth={big ? 2 : 1}
+            />
             <text
               x={x(hour * 60)}
               y={top + 37}
               textAnchor="middle"
               fontSize={big ? 15 : 13}
               fontWeight={big ? 700 : 400}
-              style={{ fill: big ? '#1d2733' : '#55616d' }}
+              style={{ fill: big ? 'var(--color-ink)' : 'var(--color-soft)' }}
             >
               {hour % 12 === 0 ? 12 : hour % 12}
             </text>
           </g>
         );
       })}
-      <text x={left - 14} y={top + 52} fontSize="12" style={{ fill: '#55616d' }}>
+      <text x={left - 14} y={top + 52} fontSize="12" style={{ fill: 'var(--color-soft)' }}>
         midnight
       </text>
-      <text x={x(720)} y={top + 52} textAnchor="middle" fontSize="12" style={{ fill: '#55616d' }}>
+      <text x={x(720)} y={top + 52} textAnchor="middle" fontSize="12" style={{ fill: 'var(--color-soft)' }}>
         noon
       </text>
-      <text x={right + 14} y={top + 52} textAnchor="end" fontSize="12" style={{ fill: '#55616d' }}>
+      <text x={right + 14} y={top + 52} textAnchor="end" fontSize="12" style={{ fill: 'var(--color-soft)' }}>
         midnight
       </text>
-      <text x={x(360)} y={top + 52} textAnchor="middle" fontSize="12" style={{ fill: '#55616d' }}>
+      <text x={x(360)} y={top + 52} textAnchor="middle" fontSize="12" style={{ fill: 'var(--color-soft)' }}>
         a.m.
       </text>
-      <text x={x(1080)} y={top + 52} textAnchor="middle" fontSize="12" style={{ fill: '#55616d' }}>
+      <text x={x(1080)} y={top + 52} textAnchor="middle" fontSize="12" style={{ fill: 'var(--color-soft)' }}>
         p.m.
       </text>
       {strip.spans.map((span) => (
         <g key={span.from}>
-          <rect x={x(span.from)} y={top - 8} width={Math.max(2, x(span.to) - x(span.from))} height="5" fill="#1d2733" />
+          <rect
+            x={x(span.from)}
+            y={top - 8}
+            width={Math.max(2, x(span.to) - x(span.from))}
+            height="5"
+            fill="var(--color-ink)"
+          />
         </g>
       ))}
       {strip.pins.map((pin, i) => {
@@ -104,11 +155,18 @@ export function DayStrip({ strip, large = false }: { strip: Strip; large?: boole
         const y = top - 20 - 20 * (rows[i] ?? 0);
         return (
           <g key={pin.role}>
-            <path d={`M${x(pin.at)} ${y + 6}V${top + 22}`} stroke="#1d2733" strokeWidth="2.5" />
+            <path d={`M${x(pin.at)} ${y + 6}V${top + 22}`} stroke="var(--color-ink)" strokeWidth="2.5" />
             {pin.role === 'start' ? (
-              <circle cx={x(pin.at)} cy={top + 8} r="5" fill="#fff" stroke="#1d2733" strokeWidth="2.5" />
+              <circle
+                cx={x(pin.at)}
+                cy={top + 8}
+                r="5"
+                fill="var(--color-sheet)"
+                stroke="var(--color-ink)"
+                strokeWidth="2.5"
+              />
             ) : (
-              <circle cx={x(pin.at)} cy={top + 8} r="5.5" fill="#1d2733" stroke="#fff" />
+              <circle cx={x(pin.at)} cy={top + 8} r="5.5" fill="var(--color-ink)" stroke="var(--color-sheet)" />
             )}
             <text x={label.x} y={y} textAnchor="middle" fontSize="16" fontWeight="700">
               <MarkedSpans text={pin.label} />
@@ -118,4 +176,4 @@ export function DayStrip({ strip, large = false }: { strip: Strip; large?: boole
       })}
     </svg>
   );
-}
+});

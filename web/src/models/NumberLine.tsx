@@ -1,24 +1,45 @@
+import { memo } from 'react';
 import type { LinePicture } from '../api/types';
+import { CoverPlate, useCovers } from './cover';
 import { LineScale } from './lineScale';
-import { MarkedSpans, plain } from './Marked';
+import { MarkedSpans, plain, runs } from './Marked';
 
-const width = 760;
-const base = 168;
 const colours: Record<string, string> = { h: 'var(--color-hour)', m: 'var(--color-minute)', s: 'var(--color-second)' };
+
+interface Props {
+  picture: LinePicture;
+  last: LinePicture;
+  /** How much of the last jump has been made, 0 to 1. */
+  made?: number;
+  /** Whether it stands upright, the earlier end at the top. */
+  upright?: boolean;
+  /** Larger writing, for a board. */
+  large?: boolean;
+}
 
 /**
  * A number line with jumps. `last` is the picture of the last step: the line is laid out for it, so that nothing moves
  * while one steps through.
  */
-export function NumberLine({ picture, last }: { picture: LinePicture; last: LinePicture }) {
+export const NumberLine = memo(function NumberLine({ picture, last, made = 1, upright = false, large = false }: Props) {
+  const size = large ? 27 : 22;
+  const long = upright ? 600 : 760;
+  const wide = upright ? 400 : large ? 280 : 250;
+  const base = upright ? 150 : large ? 186 : 168;
   const scale = new LineScale(
     [last.from, last.to],
     last.points.map((point) => point.at),
-    [30, width - 30],
-    92,
+    [large ? 44 : 30, long - (large ? 44 : 30)],
+    upright ? 46 : large ? 104 : 92,
   );
+  /** A place along the line and off it (above it, or to the right of it), in the drawing. */
+  const spot = (along: number, off: number): [number, number] => (upright ? [base + off, along] : [along, base - off]);
+  const to = (along: number, off: number): string =>
+    spot(along, off)
+      .map((n) => n.toFixed(1))
+      .join(' ');
   const ticks: number[] = [];
-  const small = (last.to - last.from) / last.per <= 3 ? last.per / 12 : last.per;
+  const small = scale.even && (last.to - last.from) / last.per <= 3 ? last.per / 12 : last.per;
   for (let at = last.from; at <= last.to; at += small) {
     ticks.push(at);
   }
@@ -26,64 +47,168 @@ export function NumberLine({ picture, last }: { picture: LinePicture; last: Line
   const points = picture.points.map((point) => plain(point.label)).join(', ');
   return (
     <svg
-      viewBox={`0 0 ${width} 250`}
-      className="max-h-[330px] w-full"
-      role="img"
+      viewBox={upright ? `0 0 ${wide} ${long}` : `0 0 ${long} ${wide}`}
+      className={large ? 'max-h-full w-full' : 'max-h-[330px] w-full'}
+      role="group"
       aria-label={`Number line with ${points}${jumps === '' ? '' : `; jumps: ${jumps}`}`}
     >
-      <path d={`M14 ${base}H${width - 14}`} stroke="#1d2733" strokeWidth="3" />
-      {ticks.map((at) => (
-        <path
-          key={at}
-          d={`M${scale.x(at)} ${base - (at % last.per === 0 ? 9 : 5)}v${at % last.per === 0 ? 18 : 10}`}
-          stroke="#1d2733"
-          strokeWidth={at % last.per === 0 ? 2 : 1}
-        />
-      ))}
+      <path d={`M${to(14, 0)}L${to(long - 14, 0)}`} stroke="var(--color-ink)" strokeWidth="3" />
+      {ticks.map((at) => {
+        const half = at % last.per === 0 ? 9 : 5;
+        return (
+          <path
+            key={at}
+            d={`M${to(scale.x(at), half)}L${to(scale.x(at), -half)}`}
+            stroke="var(--color-ink)"
+            strokeWidth={at % last.per === 0 ? 2 : 1}
+          />
+        );
+      })}
       {picture.jumps.map((jump, i) => {
         const a = scale.x(jump.from);
         const b = scale.x(jump.to);
-        const way = b >= a ? 1 : -1;
-        const rise = Math.min(92, 44 + Math.abs(b - a) * 0.16);
-        const colour = colours[jump.mark] ?? '#1d2733';
         const newest = i === picture.jumps.length - 1;
+        const way = b >= a ? 1 : -1;
+        const rise = Math.min(upright ? 110 : 92, 44 + Math.abs(b - a) * 0.16);
+        const colour = colours[jump.mark] ?? 'var(--color-ink)';
+        const half = plain(jump.label).length * size * 0.27;
+        const [x, y] = upright ? spot((a + b) / 2 + size * 0.3, rise + 16 + half) : spot((a + b) / 2, rise + 12);
+        const part = newest ? made : 1;
         return (
           <g key={i} data-jump>
             <path
-              d={`M${a} ${base - 8}C${a + way * 6} ${base - rise * 1.3},${b - way * 6} ${base - rise * 1.3},${b} ${base - 12}`}
+              d={`M${to(a, 8)}C${to(a + way * 6, rise * 1.3)},${to(b - way * 6, rise * 1.3)},${to(b, 12)}`}
               fill="none"
               stroke={colour}
               strokeWidth={newest ? 4.5 : 3}
-              strokeDasharray={jump.mark === 'm' ? undefined : 'none'}
+              pathLength="1"
+              strokeDasharray={part < 1 ? `${part} 1` : undefined}
             />
-            <path d={`M${b} ${base - 2}l-6.5 -14h13z`} fill={colour} />
-            <g transform={`translate(${(a + b) / 2} ${base - rise - 12})`}>
-              {jump.mark === 'h' && (
-                <rect x={-plain(jump.label).length * 5.4 - 16} y="-12" width="11" height="11" fill={colour} />
-              )}
-              {jump.mark === 'm' && (
-                <circle cx={-plain(jump.label).length * 5.4 - 10.5} cy="-6" r="5.5" fill={colour} />
-              )}
-              <text textAnchor="middle" fontSize="20" fontWeight="700">
-                <MarkedSpans text={jump.label} />
-              </text>
-            </g>
+            {part >= 1 && <path d={`M${to(b, 2)}L${to(b - 6.5, 16)}L${to(b + 6.5, 16)}Z`} fill={colour} />}
+            {part >= 1 && (
+              <CoverPlate
+                id={`j${i}`}
+                parts={['jump']}
+                name={`jump ${i + 1}`}
+                x={x - half - 18}
+                y={y - size}
+                width={half * 2 + 28}
+                height={size * 1.3}
+              >
+                <g transform={`translate(${x} ${y})`}>
+                  {jump.mark === 'h' && <rect x={-half - 16} y="-14" width="12" height="12" fill={colour} />}
+                  {jump.mark === 'm' && <circle cx={-half - 10} cy="-8" r="6" fill={colour} />}
+                  <text textAnchor="middle" fontSize={size * 0.92} fontWeight="700">
+                    <MarkedSpans text={jump.label} />
+                  </text>
+                </g>
+              </CoverPlate>
+            )}
           </g>
         );
       })}
-      {picture.points.map((point) => (
-        <g key={point.at} data-point>
-          <path d={`M${scale.x(point.at)} ${base - 12}v26`} stroke="#1d2733" strokeWidth="3" />
-          <text x={scale.x(point.at)} y={base + 40} textAnchor="middle" fontSize="22" fontWeight="700">
-            <MarkedSpans text={point.label} />
-          </text>
-          {point.landmark !== '' && (
-            <text x={scale.x(point.at)} y={base + 62} textAnchor="middle" fontSize="16" style={{ fill: '#55616d' }}>
-              {point.landmark}
-            </text>
-          )}
-        </g>
-      ))}
+      {picture.points.map((point, i) => {
+        const along = scale.x(point.at);
+        const width = plain(point.label).length * size * 0.6;
+        const [x, y] = upright ? spot(along + size * 0.35, -22 - width / 2) : spot(along, -(size * 1.85));
+        return (
+          <g key={point.at} data-point>
+            <path d={`M${to(along, 12)}L${to(along, -14)}`} stroke="var(--color-ink)" strokeWidth="3" />
+            <PointLabel id={`p${i}`} label={point.label} asked={point.asked} x={x} y={y} size={size} width={width} />
+            {point.landmark !== '' && (
+              <text
+                x={x}
+                y={y + size * (upright ? 0.85 : 1)}
+                textAnchor="middle"
+                fontSize={size * 0.72}
+                style={{ fill: 'var(--color-soft)' }}
+              >
+                {point.landmark}
+              </text>
+            )}
+          </g>
+        );
+      })}
     </svg>
+  );
+});
+
+/** The label of a point, its hour and its minutes apart, so that each can be hidden. */
+function PointLabel({
+  id,
+  label,
+  asked,
+  x,
+  y,
+  size,
+  width,
+}: {
+  id: string;
+  label: string;
+  asked: boolean;
+  x: number;
+  y: number;
+  size: number;
+  width: number;
+}) {
+  const pieces = runs(label);
+  const total = plain(label).length || 1;
+  const isTime = pieces.some((run) => run.text === ':' || run.text === '.');
+  const covers = useCovers();
+  const whole =
+    !covers.covering && !covers.covered(`${id}.h`, ['hour']) && !covers.covered(`${id}.m`, ['minutes']) && !asked;
+  if (whole) {
+    return (
+      <text x={x} y={y} textAnchor="middle" fontSize={size} fontWeight="700">
+        <MarkedSpans text={label} />
+      </text>
+    );
+  }
+  if (asked || !isTime) {
+    return (
+      <CoverPlate
+        id={id}
+        parts={asked ? ['answer'] : []}
+        name={asked ? 'the answer' : 'this point'}
+        x={x - width / 2 - 6}
+        y={y - size}
+        width={width + 12}
+        height={size * 1.35}
+      >
+        <text x={x} y={y} textAnchor="middle" fontSize={size} fontWeight="700">
+          <MarkedSpans text={label} />
+        </text>
+      </CoverPlate>
+    );
+  }
+  const starts = pieces.map((_, i) => pieces.slice(0, i).reduce((sum, run) => sum + run.text.length, 0));
+  return (
+    <>
+      {pieces.map((run, i) => {
+        const from = x - width / 2 + (width * (starts[i] ?? 0)) / total;
+        const wide = (width * run.text.length) / total;
+        const text = (
+          <text x={from + wide / 2} y={y} textAnchor="middle" fontSize={size} fontWeight="700">
+            <tspan className={run.mark === '' ? undefined : `mark-${run.mark}`}>{run.text}</tspan>
+          </text>
+        );
+        return run.mark === 'h' || run.mark === 'm' ? (
+          <CoverPlate
+            key={i}
+            id={`${id}.${run.mark}`}
+            parts={[run.mark === 'h' ? 'hour' : 'minutes']}
+            name={run.mark === 'h' ? 'the hour' : 'the minutes'}
+            x={from - 3}
+            y={y - size}
+            width={wide + 6}
+            height={size * 1.35}
+          >
+            {text}
+          </CoverPlate>
+        ) : (
+          <g key={i}>{text}</g>
+        );
+      })}
+    </>
   );
 }

@@ -2,28 +2,40 @@ import type { TablePicture } from '../api/types';
 import { Marked } from './Marked';
 
 /** A table of two rows that grows column by column, with its rule at the side. */
-export function Table({ picture, last }: { picture: TablePicture; last: TablePicture }) {
+export function Table({
+  picture,
+  last,
+  large = false,
+}: {
+  picture: TablePicture;
+  last: TablePicture;
+  large?: boolean;
+}) {
+  const size = large ? 'px-4 py-4 text-4xl' : 'px-2 py-2 text-2xl';
   const empty = Math.max(0, last.columns.length - picture.columns.length);
   const row = (which: 'larger' | 'smaller') => (
     <tr>
-      <th scope="row" className="border-2 border-ink bg-wash px-3 py-2 text-left text-xl">
+      <th
+        scope="row"
+        className={`border-2 border-ink bg-wash text-left ${large ? 'px-4 py-4 text-3xl' : 'px-3 py-2 text-xl'}`}
+      >
         <Marked text={picture[which]} />
       </th>
       {picture.columns.map((column) => (
         <td
           key={column.larger}
-          className={`border-2 border-ink px-2 py-2 text-center text-2xl font-bold ${column.found ? 'bg-[#ffe9cf]' : 'bg-sheet'}`}
+          className={`border-2 border-ink text-center font-bold ${size} ${column.found ? 'bg-found' : 'bg-sheet'}`}
         >
           {column[which]}
         </td>
       ))}
       {Array.from({ length: empty }, (_, i) => (
-        <td key={`e${i}`} className="border-2 border-hair px-2 py-2 text-center text-2xl">
+        <td key={`e${i}`} className={`border-2 border-hair text-center ${size}`}>
           &nbsp;
         </td>
       ))}
       {which === 'larger' && (
-        <td rowSpan={2} className="px-4 text-2xl font-bold whitespace-nowrap">
+        <td rowSpan={2} className={`px-4 font-bold whitespace-nowrap ${large ? 'text-4xl' : 'text-2xl'}`}>
           {picture.rule}
         </td>
       )}
@@ -37,7 +49,7 @@ export function Table({ picture, last }: { picture: TablePicture; last: TablePic
           {row('smaller')}
         </tbody>
       </table>
-      <p className="mt-4 min-h-9 text-2xl font-bold">
+      <p className={`mt-4 min-h-9 font-bold ${large ? 'text-4xl' : 'text-2xl'}`}>
         <Marked text={picture.below} />
       </p>
     </div>

@@ -36,6 +36,15 @@ export class LineScale {
     });
   }
 
+  /** Whether equal lengths are drawn about equally long, so that small ticks between the points make sense. */
+  get even(): boolean {
+    const scales = this.stops.slice(1).map((stop, i) => {
+      const before = this.stops[i];
+      return before ? (stop.x - before.x) / (stop.at - before.at || 1) : 0;
+    });
+    return Math.max(...scales) <= 1.35 * Math.min(...scales);
+  }
+
   x(at: number): number {
     const after = this.stops.findIndex((stop) => stop.at >= at);
     const b = this.stops[after === -1 ? this.stops.length - 1 : after];

@@ -32,6 +32,12 @@ interface Props {
   onOpen: (sum: string) => void;
 }
 
+/** The board with the first question on it and the others waiting. */
+function boardOf(sums: readonly string[]): string {
+  const [sum = '', ...queue] = sums;
+  return `/teach?${new URLSearchParams({ sum, ...(queue.length > 0 ? { queue: queue.join('|') } : {}) }).toString()}`;
+}
+
 /** The sheet in hand: a piece of paper beside the working, saved as it changes. */
 export function SheetPanel({ keeper, state, current, onOpen }: Props) {
   const notice = useNotice();
@@ -86,6 +92,11 @@ export function SheetPanel({ keeper, state, current, onOpen }: Props) {
           <Link to="/sheets" className="underline underline-offset-4">
             All sheets
           </Link>
+          {count > 0 && (
+            <Link to={boardOf(draft.questions.map((one) => one.sum))} className="underline underline-offset-4">
+              To the board
+            </Link>
+          )}
           <Link to={`/sheets/${keeper.id}/print`} className="font-bold underline underline-offset-4">
             Print…
           </Link>

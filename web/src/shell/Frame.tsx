@@ -43,7 +43,8 @@ export function Frame({ me }: { me: MeReply }) {
   const work = useQuery(workQuery(settled));
   const place = useCallback(
     (parts: Record<string, string | null>) => {
-      const here = window.location.pathname === '/prepare';
+      const base = window.location.pathname.startsWith('/teach') ? '/teach' : '/prepare';
+      const here = window.location.pathname === base;
       const next = new URLSearchParams(here ? window.location.search : '');
       for (const [name, value] of Object.entries(parts)) {
         if (value === null || value === '') {
@@ -52,13 +53,21 @@ export function Frame({ me }: { me: MeReply }) {
           next.set(name, value);
         }
       }
-      void navigate(`/prepare?${next.toString()}`, { replace: here, state: own });
+      void navigate(`${base}?${next.toString()}`, { replace: here, state: own });
     },
     [navigate],
   );
   const open = (sum: string) => {
     setText(sum);
-    place({ sum, method: null, step: null });
+    // a new sum: what belonged to the last one goes with it
+    place({ sum, method: null, step: null, shown: null, jumps: null, told: null });
+  };
+  /** On the board a sum waits its turn: one types several, and the class sees them one after the other. */
+  const queue = (sum: string) => {
+    const waiting = (new URLSearchParams(window.location.search).get('queue') ?? '').split('|');
+    if (sum.trim() !== '') {
+      place({ queue: [...waiting, sum.trim().replaceAll('|', ' ')].filter((one) => one !== '').join('|') });
+    }
   };
   const signOut = useMutation({
     mutationFn: () => ask<null>('POST', '/api/sign-out'),
@@ -74,7 +83,7 @@ export function Frame({ me }: { me: MeReply }) {
   });
   return (
     <LineContext value={{ text, settled, work, open, place, wishes, granted }}>
-      <div className="flex min-h-dvh flex-col lg:h-dvh">
+      <div className={`flex min-h-dvh flex-col ${location.pathname.startsWith('/teach') ? 'md:h-dvh' : 'lg:h-dvh'}`}>
         <header className="flex flex-wrap items-center gap-x-7 border-b-2 border-ink px-6">
           <NavLink to="/prepare" className="text-2xl font-bold" end>
             Rostik
@@ -82,6 +91,9 @@ export function Frame({ me }: { me: MeReply }) {
           <nav aria-label="Places" className="flex gap-6">
             <NavLink to="/prepare" className={look}>
               Prepare
+            </NavLink>
+            <NavLink to={text.trim() === '' ? '/teach' : `/teach?sum=${encodeURIComponent(text)}`} className={look}>
+              Teach
             </NavLink>
             <NavLink to="/sheets" className={look}>
               Sheets
@@ -95,6 +107,10 @@ export function Frame({ me }: { me: MeReply }) {
                 open(text);
               }}
               onAdd={() => {
+                if (window.location.pathname.startsWith('/teach')) {
+                  queue(text);
+                  return;
+                }
                 open(text);
                 if (text.trim() !== '') {
                   setWishes((all) => [...all, text]);
@@ -146,7 +162,7 @@ export function Frame({ me }: { me: MeReply }) {
           <Outlet />
         </main>
       </div>
-      <KeyList open={keysOpen} onOpenChange={setKeysOpen} />
+      <KeyList open={keysOpen} onOpenChange={setKeysOpen} onBoard={location.pathname === '/teach'} />
     </LineContext>
   );
 }

@@ -10,7 +10,7 @@ interface Props extends ButtonHTMLAttributes<HTMLButtonElement> {
 
 const looks = {
   plain: 'border-2 border-ink bg-sheet px-3.5 py-2 hover:bg-wash',
-  strong: 'border-2 border-ink bg-ink text-white px-4 py-2 hover:bg-[#33404f]',
+  strong: 'border-2 border-ink bg-ink text-paper px-4 py-2 hover:opacity-85',
   quiet: 'px-2 py-1 underline decoration-1 underline-offset-4 hover:decoration-2',
 };
 

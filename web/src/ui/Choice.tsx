@@ -27,7 +27,7 @@ export function Choice<Value extends string>({ label, value, options, onChange }
         <ToggleGroup.Item
           key={option.value}
           value={option.value}
-          className="min-h-9 border-l-2 border-ink px-3 py-1 first:border-l-0 hover:bg-wash data-[state=on]:bg-ink data-[state=on]:font-bold data-[state=on]:text-white"
+          className="min-h-9 border-l-2 border-ink px-3 py-1 first:border-l-0 hover:bg-wash data-[state=on]:bg-ink data-[state=on]:font-bold data-[state=on]:text-paper"
         >
           {option.text}
         </ToggleGroup.Item>

@@ -32,7 +32,7 @@ export function NoticeProvider({ children }: { children: ReactNode }) {
               close(notice.id);
             }
           }}
-          className="flex items-center gap-4 rounded-md bg-ink px-5 py-3 text-white"
+          className="flex items-center gap-4 rounded-md bg-ink px-5 py-3 text-paper"
         >
           <Toast.Description>{notice.text}</Toast.Description>
           {notice.undo && (

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useEffectEvent, useRef } from 'react';
-import { Link, useSearchParams } from 'react-router';
+import { Link, useNavigate, useSearchParams } from 'react-router';
 import { ask } from '../api/client';
 import { shelfQuery, workQuery } from '../api/queries';
 import type { SheetReply, WorkedSum as Worked } from '../api/types';
@@ -14,6 +14,7 @@ import { useKeys } from '../ui/keys';
 import { newId } from '../ui/newId';
 import { useNotice } from '../ui/notices';
 import { useTitle } from '../ui/useTitle';
+import { Readings } from './Readings';
 import { WorkedSum } from './WorkedSum';
 
 const examples = ['3:45 pm + 2½ hours', '11:05 am - 40 min', '7 am to 3 pm', '5 h 20 min - 2 h 35 min'];
@@ -23,6 +24,7 @@ const noDay = { pins: [], spans: [] };
 export function WorkScreen() {
   useTitle('Prepare');
   const line = useLine();
+  const navigate = useNavigate();
   const [params] = useSearchParams();
   const sheetId = params.get('sheet');
   const { keeper, state, error } = useSheet(sheetId);
@@ -76,7 +78,13 @@ export function WorkScreen() {
       void add(worked).catch(() => undefined);
     }
   };
-  useKeys({ s: addNow });
+  const toBoard = worked ? `/teach?sum=${encodeURIComponent(line.text)}` : '/teach';
+  useKeys({
+    s: addNow,
+    b: () => {
+      void navigate(toBoard);
+    },
+  });
 
   // Shift and Enter may come before the reply: each sum goes on the sheet when it is worked, in the order of asking
   const busy = useRef(false);
@@ -153,6 +161,9 @@ export function WorkScreen() {
                   method={params.get('method')}
                   step={Number(params.get('step') ?? '1') - 1}
                   onMove={onMove}
+                  onBoard={() => {
+                    void navigate(toBoard);
+                  }}
                 />
               )}
             </>
@@ -203,31 +214,6 @@ function Beginning({ onOpen }: { onOpen: (sum: string) => void }) {
               }}
             >
               {example}
-            </button>
-          </li>
-        ))}
-      </ul>
-    </div>
-  );
-}
-
-/** Where a.m. or p.m. was not said and matters: each way in which it can be meant, to choose from. */
-function Readings({ worked, onOpen }: { worked: Worked; onOpen: (sum: string) => void }) {
-  return (
-    <div className="mt-5">
-      <h2 className="text-xl font-bold">Which do you mean?</h2>
-      <ul className="mt-2 space-y-2">
-        {worked.readings.map((reading) => (
-          <li key={reading.sum}>
-            <button
-              type="button"
-              className="w-full max-w-2xl rounded-md border-2 border-ink bg-sheet px-4 py-2.5 text-left text-xl hover:bg-wash"
-              onClick={() => {
-                onOpen(reading.sum);
-              }}
-            >
-              <span className="block text-base text-soft">{reading.assumes}</span>
-              <span className="font-bold">{reading.sum}</span> = <Marked text={reading.answer.shown} />
             </button>
           </li>
         ))}

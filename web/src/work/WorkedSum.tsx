@@ -1,11 +1,12 @@
 import { Pause, Play, SkipBack, SkipForward, StepBack } from 'lucide-react';
 import { Tabs } from 'radix-ui';
 import { useEffect, useRef, useState } from 'react';
-import type { Changed, Recommended, WorkedMethod, WorkedSum as Worked } from '../api/types';
-import { Marked, Shape } from '../models/Marked';
+import type { Recommended, WorkedMethod, WorkedSum as Worked } from '../api/types';
+import { Marked } from '../models/Marked';
 import { Model } from '../models/Model';
 import { Button } from '../ui/Button';
 import { useKeys } from '../ui/keys';
+import { WhatChanged } from './WhatChanged';
 
 const pace = 2200;
 
@@ -14,10 +15,11 @@ interface Props {
   method: string | null;
   step: number | null;
   onMove: (method: string, step: number) => void;
+  onBoard: () => void;
 }
 
 /** A sum worked in each of its methods, one step at a time. */
-export function WorkedSum({ worked, method, step, onMove }: Props) {
+export function WorkedSum({ worked, method, step, onMove, onBoard }: Props) {
   const chosen = worked.methods.find((one) => one.id === method) ?? worked.methods[0];
   if (!chosen) {
     return null;
@@ -30,6 +32,7 @@ export function WorkedSum({ worked, method, step, onMove }: Props) {
       chosen={chosen}
       step={Math.min(Math.max(step ?? 0, 0), last)}
       onMove={onMove}
+      onBoard={onBoard}
     />
   );
 }
@@ -39,11 +42,13 @@ function Steps({
   chosen,
   step,
   onMove,
+  onBoard,
 }: {
   worked: Worked;
   chosen: WorkedMethod;
   step: number;
   onMove: (method: string, step: number) => void;
+  onBoard: () => void;
 }) {
   const last = chosen.steps.length - 1;
   const [playing, setPlaying] = useState(false);
@@ -100,6 +105,8 @@ function Steps({
 
   const now = chosen.steps[step];
   const end = chosen.steps[last];
+  // the last line is about the whole sum
+  const changed = step === last ? worked.changed : step > 0 ? now?.changed : null;
   if (!now || !end) {
     return null;
   }
@@ -140,7 +147,7 @@ function Steps({
         <p className="text-2xl leading-snug" data-testid="say" aria-live="polite">
           <Marked text={now.say} />
         </p>
-        {now.changed && step > 0 && <WhatChanged changed={now.changed} />}
+        {changed && <WhatChanged changed={changed} />}
       </div>
       <div className="flex flex-wrap items-center gap-2.5 py-2">
         <Button onClick={move(0)} aria-disabled={step === 0} aria-label="First step">
@@ -163,6 +170,9 @@ function Steps({
           <SkipForward size={18} aria-hidden="true" />
           All at once
         </Button>
+        <Button onClick={onBoard} shortcut="B" className="ml-auto">
+          Board
+        </Button>
       </div>
     </div>
   );
@@ -173,40 +183,4 @@ function Because({ recommended, chosen }: { recommended: Recommended | null; cho
     return null;
   }
   return <p className="text-soft">{recommended.because}</p>;
-}
-
-/** What stayed, what changed, and why. */
-function WhatChanged({ changed }: { changed: Changed }) {
-  const parts = [
-    { name: 'hour', mark: 'h' as const, change: changed.hour },
-    { name: 'minutes', mark: 'm' as const, change: changed.minute },
-    { name: 'a.m. or p.m.', mark: '' as const, change: changed.half },
-    { name: 'day', mark: '' as const, change: changed.day },
-  ].flatMap((part) => (part.change ? [{ ...part, change: part.change }] : []));
-  // the day is worth a word only where it changed
-  const shown = parts.filter((part) => part.name !== 'day' || part.change.changed);
-  return (
-    <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-3 gap-y-0.5" data-testid="changed">
-      {[true, false].map((changes) => {
-        const some = shown.filter((part) => part.change.changed === changes);
-        return some.length === 0 ? null : (
-          <div key={String(changes)} className="contents">
-            <dt className="text-soft">{changes ? 'changed' : 'stayed'}</dt>
-            <dd className="flex flex-wrap gap-x-5">
-              {some.map((part) => (
-                <span key={part.name} className="inline-flex flex-wrap items-baseline gap-1.5">
-                  {part.mark !== '' && <Shape mark={part.mark} />}
-                  <span className={part.mark === '' ? 'font-bold' : `mark-${part.mark}`}>
-                    {part.name === 'a.m. or p.m.' || part.name === 'day' ? '' : part.name}{' '}
-                    {part.change.from !== '' && changes ? `${part.change.from} → ${part.change.to}` : part.change.to}
-                  </span>
-                  <span className="text-soft">({part.change.why})</span>
-                </span>
-              ))}
-            </dd>
-          </div>
-        );
-      })}
-    </dl>
-  );
 }

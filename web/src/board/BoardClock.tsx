@@ -1,0 +1,66 @@
+import type { DayReply } from '../api/types';
+import { CoverableTime, Coverable, CoverPlate, useCovers } from '../models/cover';
+import { GearedClock, handsAt, type Hand } from '../models/GearedClock';
+import { plain } from '../models/Marked';
+import { faceOf } from './FaceMenu';
+import { minuteOfDay } from './scene';
+
+interface Props {
+  day: DayReply;
+  /** Where the clock stands, in minutes since midnight; may lie on another day, and between minutes while it moves. */
+  at: number;
+  face: readonly string[];
+  halfSaid: boolean;
+  by24: boolean;
+  /** Whether this is the moment that is asked for. */
+  asked?: boolean;
+  sweep?: { from: number; to: number } | undefined;
+  stops?: readonly number[] | undefined;
+  onTurn?: (hand: Hand, degrees: number) => void;
+  onTurnEnd?: () => void;
+}
+
+/** The clock of the board with the time in digits and words under it, all of the same moment. */
+export function BoardClock({ day, at, face, halfSaid, by24, asked = false, sweep, stops, onTurn, onTurnEnd }: Props) {
+  // at the moment that is asked for, the hands may be hidden too
+  const hidden = useCovers().covered('hands', ['answer']) && asked;
+  const minute = minuteOfDay(at);
+  const digits = (by24 ? day.table.digits24[minute] : day.table.digits[minute]) ?? '';
+  const half = halfSaid && !by24 && face.includes('half') ? ` ${day.table.halves[minute] ?? ''}` : '';
+  const words = day.table.words[minute % 720] ?? '';
+  return (
+    <div className="flex min-h-0 flex-1 flex-col items-center justify-center ">
+      <div className="min-h-0 w-full flex-1">
+        <GearedClock
+          hands={handsAt(at)}
+          face={faceOf(face)}
+          reads={hidden ? 'A clock whose hands are hidden' : `A clock that shows ${plain(digits)}${half}`}
+          sweep={hidden ? undefined : sweep}
+          stops={hidden ? undefined : stops}
+          instead={
+            hidden ? (
+              <CoverPlate id="hands" parts={['answer']} name="the hands" x={-30} y={-22} width={60} height={44}>
+                {null}
+              </CoverPlate>
+            ) : undefined
+          }
+          className="mx-auto h-full"
+          {...(onTurn ? { onTurn } : {})}
+          {...(onTurnEnd ? { onTurnEnd } : {})}
+        />
+      </div>
+      {face.includes('digital') && (
+        <p className="text-[clamp(2rem,3.4vw,3.4rem)] leading-tight font-bold" data-testid="digits">
+          <CoverableTime id="now" text={`${digits}${half}`} asked={asked} />
+        </p>
+      )}
+      {face.includes('words') && (
+        <p className="text-[clamp(1.5rem,2.4vw,2.2rem)] leading-tight" data-testid="words">
+          <Coverable id="now.w" parts={asked ? ['hour', 'minutes', 'answer'] : ['hour', 'minutes']} name="the words">
+            {words}
+          </Coverable>
+        </p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,79 @@
+import { useQuery } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { Link } from 'react-router';
+import { Refused } from '../api/client';
+import { boardQuery, dayQuery } from '../api/queries';
+import { useTitle } from '../ui/useTitle';
+import { useBoardAddress } from './address';
+import { remember } from './history';
+import { OpenClock } from './OpenClock';
+import { SumBoard } from './SumBoard';
+
+/** The board: a sum with its models, or a clock to turn. */
+export function BoardScreen() {
+  useTitle('Teach');
+  const [board, change] = useBoardAddress();
+  const day = useQuery(dayQuery);
+  const [settled, setSettled] = useState(board.sum);
+  useEffect(() => {
+    // while somebody types in the sum line the board waits for a pause
+    const timer = setTimeout(() => {
+      setSettled(board.sum);
+    }, 120);
+    return () => {
+      clearTimeout(timer);
+    };
+  }, [board.sum]);
+  const shown = useQuery(boardQuery(settled));
+  const sum = shown.data?.worked.sum ?? '';
+  useEffect(() => {
+    if (sum !== '' && !shown.isPlaceholderData) {
+      remember(sum);
+    }
+  }, [sum, shown.isPlaceholderData]);
+
+  if (!day.data) {
+    return day.isError || day.failureCount > 1 ? (
+      <p className="p-8 text-2xl">No connection. The board comes as soon as there is one.</p>
+    ) : null;
+  }
+  if (board.sum.trim() === '') {
+    return <OpenClock day={day.data} board={board} change={change} />;
+  }
+  if (!shown.data) {
+    return shown.error instanceof Refused && !shown.error.offline ? (
+      <Refusal error={shown.error} />
+    ) : shown.failureCount > 1 ? (
+      <p className="p-8 text-2xl">No connection. Trying again…</p>
+    ) : null;
+  }
+  return (
+    <SumBoard
+      key={shown.data.worked.sum}
+      data={shown.data}
+      day={day.data}
+      board={board}
+      change={change}
+      waiting={shown.isPlaceholderData || board.sum !== settled}
+    />
+  );
+}
+
+/** The sum in the address cannot be read, and there is no earlier one to keep on the board. */
+function Refusal({ error }: { error: Refused }) {
+  const { detail, example } = error.problem;
+  return (
+    <div className="p-8 text-2xl">
+      <h1 className="text-3xl font-bold">This sum was not understood</h1>
+      <p className="mt-3">{detail}</p>
+      {example !== null && (
+        <p className="mt-3">
+          One that works:{' '}
+          <Link className="font-bold underline" to={`/teach?sum=${encodeURIComponent(example)}`}>
+            {example}
+          </Link>
+        </p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,104 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { Check, ChevronDown } from 'lucide-react';
+import { DropdownMenu } from 'radix-ui';
+import { ask } from '../api/client';
+import { meQuery } from '../api/queries';
+import type { Kind, MeReply, WorkedMethod } from '../api/types';
+import { useNotice } from '../ui/notices';
+
+const kinds: Record<Kind, string> = {
+  total: 'adding lengths',
+  difference: 'taking lengths away',
+  product: 'lengths several times over',
+  share: 'sharing lengths',
+  later: 'times later',
+  earlier: 'times earlier',
+  elapsed: 'how long it is',
+  missing: 'missing parts',
+  conversion: 'changing units',
+  comparison: 'comparing lengths',
+  order: 'putting in order',
+  rewrite: 'writing times another way',
+};
+
+/** The ways of working this sum; one of them can be made the class's own for all sums of its kind. */
+export function MethodMenu({
+  methods,
+  chosen,
+  kind,
+  me,
+  onChoose,
+}: {
+  methods: readonly WorkedMethod[];
+  chosen: WorkedMethod;
+  kind: Kind;
+  me: MeReply;
+  onChoose: (id: string) => void;
+}) {
+  const client = useQueryClient();
+  const notice = useNotice();
+  const house = me.houseMethods.find((one) => one.kind === kind)?.method ?? null;
+  const keep = useMutation({
+    mutationFn: (method: string | null) => ask<MeReply>('PUT', '/api/me/house-method', { kind, method }),
+    onSuccess: (now, method) => {
+      client.setQueryData(meQuery.queryKey, now);
+      notice(
+        method === null
+          ? `For ${kinds[kind]}, the method that suits the numbers comes first again.`
+          : `${me.className} use this method first for ${kinds[kind]}.`,
+      );
+    },
+    onError: (failure) => {
+      notice(failure.message);
+    },
+  });
+  const item =
+    'grid cursor-pointer grid-cols-[1.6rem_1fr_auto] items-center gap-x-2 px-4 py-2 outline-none data-[highlighted]:bg-wash';
+  return (
+    <DropdownMenu.Root modal={false}>
+      <DropdownMenu.Trigger
+        className="inline-flex min-h-11 items-center gap-2 rounded-md px-2 text-2xl font-bold hover:bg-wash"
+        aria-label={`Method: ${chosen.title}`}
+      >
+        {chosen.title}
+        {house === chosen.id && <span className="text-lg font-normal text-soft">our way</span>}
+        <ChevronDown size={22} aria-hidden="true" />
+        <kbd className="key font-sans font-normal" aria-hidden="true">
+          M
+        </kbd>
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content align="end" sideOffset={6} className="z-30 border-2 border-ink bg-sheet py-2 text-xl">
+          <DropdownMenu.RadioGroup value={chosen.id} onValueChange={onChoose}>
+            {methods.map((method, i) => (
+              <DropdownMenu.RadioItem key={method.id} value={method.id} className={item}>
+                <DropdownMenu.ItemIndicator>
+                  <Check size={20} aria-hidden="true" />
+                </DropdownMenu.ItemIndicator>
+                <span className="col-start-2">{method.title}</span>
+                <kbd className="key col-start-3 font-sans" aria-hidden="true">
+                  {i + 1}
+                </kbd>
+              </DropdownMenu.RadioItem>
+            ))}
+          </DropdownMenu.RadioGroup>
+          <DropdownMenu.Separator className="my-2 border-t border-hair" />
+          <DropdownMenu.CheckboxItem
+            className={item}
+            checked={house === chosen.id}
+            onCheckedChange={(wanted) => {
+              keep.mutate(wanted ? chosen.id : null);
+            }}
+          >
+            <DropdownMenu.ItemIndicator>
+              <Check size={20} aria-hidden="true" />
+            </DropdownMenu.ItemIndicator>
+            <span className="col-start-2">
+              {me.className} use this first for {kinds[kind]}
+            </span>
+          </DropdownMenu.CheckboxItem>
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  );
+}

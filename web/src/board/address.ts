@@ -1,0 +1,121 @@
+import { useCallback, useMemo } from 'react';
+import { useNavigate, useSearchParams } from 'react-router';
+
+/** What stands on the board, as the address holds it: it can be bookmarked, reloaded and opened in another tab. */
+export interface BoardAddress {
+  sum: string;
+  /** Id of the method; empty for the class's own, or the one that suits. */
+  method: string;
+  /** Step of the working, counted from 0. */
+  step: number;
+  /** Names of the models shown; none for those that go with the method. */
+  show: readonly string[];
+  /** What is hidden: kinds of thing, or single things. */
+  hide: readonly string[];
+  /** What of it has been shown again. */
+  shown: readonly string[];
+  /** What the clock shows beside its hands; see `faceNames`. */
+  face: readonly string[];
+  /** The class's own jumps on the line, in minutes; null where the line shows the method's. */
+  jumps: readonly number[] | null;
+  /** Sums got ready, in order. */
+  queue: readonly string[];
+  /** The clock without a sum: minutes since midnight. */
+  at: number;
+  /** Whether the question in words has been settled. */
+  told: boolean;
+  upright: boolean;
+}
+
+export const faceNames = ['fives', 'minutes', 'arabic', 'digital', 'half'] as const;
+
+const list = (value: string | null): string[] => (value === null || value === '' ? [] : value.split(','));
+
+export function readAddress(params: URLSearchParams): BoardAddress {
+  const number = (name: string, otherwise: number, most: number) => {
+    const found = Number(params.get(name) ?? NaN);
+    return Number.isInteger(found) && found >= 0 && found <= most ? found : otherwise;
+  };
+  const jumps = params.get('jumps');
+  const hide = params.get('hide');
+  const face = params.get('face');
+  return {
+    sum: params.get('sum') ?? '',
+    method: params.get('method') ?? '',
+    step: Math.max(0, number('step', 1, 999) - 1),
+    show: list(params.get('show')),
+    hide: hide === null ? ['answer'] : list(hide),
+    shown: list(params.get('shown')),
+    face: face === null ? faceNames : list(face),
+    jumps:
+      jumps === null
+        ? null
+        : list(jumps)
+            .map(Number)
+            .filter((n) => Number.isInteger(n) && n > 0 && n <= 1440),
+    queue: (params.get('queue') ?? '').split('|').filter((sum) => sum.trim() !== ''),
+    at: number('at', 540, 1439),
+    told: params.get('told') === '1',
+    upright: params.get('line') === 'down',
+  };
+}
+
+const same = (a: readonly string[], b: readonly string[]) => a.length === b.length && a.every((one, i) => one === b[i]);
+
+/** The shortest address for it: what is as usual is left out. */
+export function writeAddress(board: BoardAddress): URLSearchParams {
+  const params = new URLSearchParams();
+  const set = (name: string, value: string, usual = '') => {
+    if (value !== usual) {
+      params.set(name, value);
+    }
+  };
+  set('sum', board.sum);
+  set('method', board.method);
+  set('step', String(board.step + 1), '1');
+  set('show', board.show.join(','));
+  set('hide', board.hide.join(','), 'answer');
+  set('shown', board.shown.join(','));
+  if (!same(board.face, faceNames)) {
+    params.set('face', board.face.join(','));
+  }
+  if (board.jumps !== null) {
+    params.set('jumps', board.jumps.join(','));
+  }
+  set('queue', board.queue.join('|'));
+  set('at', String(board.at), '540');
+  set('told', board.told ? '1' : '');
+  set('line', board.upright ? 'down' : '');
+  return params;
+}
+
+/** A new sum: nothing of the last one stays but how the board is set up. */
+export const afresh = (sum: string): Partial<BoardAddress> => ({
+  sum,
+  method: '',
+  step: 0,
+  shown: [],
+  jumps: null,
+  told: false,
+});
+
+export type ChangeBoard = (change: Partial<BoardAddress>, how?: 'replace' | 'push') => void;
+
+export function useBoardAddress(): [BoardAddress, ChangeBoard] {
+  const [params] = useSearchParams();
+  const navigate = useNavigate();
+  const board = useMemo(() => readAddress(params), [params]);
+  const change = useCallback<ChangeBoard>(
+    (part, how = 'replace') => {
+      // what the address says now, which may be newer than what was last drawn
+      const now = readAddress(new URLSearchParams(window.location.search));
+      const next = { ...now, ...part };
+      void navigate(`/teach?${writeAddress(next).toString()}`, {
+        replace: how === 'replace',
+        state: next.sum === now.sum ? { own: true } : null,
+      });
+    },
+    [navigate],
+  );
+  return [board, change];
+}

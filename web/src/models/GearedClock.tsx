@@ -1,0 +1,221 @@
+import { memo, useRef, type PointerEvent, type ReactNode, type RefObject } from 'react';
+
+export interface Face {
+  /** The ring of minutes in fives, 00 to 55. */
+  fives: boolean;
+  /** A mark for every minute. */
+  minutes: boolean;
+  numerals: 'arabic' | 'roman' | 'none';
+  /** The sector between the number the hour hand has passed and the next. */
+  sector: boolean;
+  second: boolean;
+}
+
+export const plainFace: Face = { fives: true, minutes: true, numerals: 'arabic', sector: false, second: false };
+
+export interface Hands {
+  /** Degrees clockwise from 12. */
+  hour: number;
+  minute: number;
+  second?: number;
+}
+
+export type Hand = 'hour' | 'minute';
+
+/** Where the hands stand: half a degree and six degrees a minute. */
+export const handsAt = (minutes: number): Hands => ({ hour: minutes / 2, minute: minutes * 6, second: minutes * 360 });
+
+const roman = ['XII', 'I', 'II', 'III', 'IV', 'V', 'VI', 'VII', 'VIII', 'IX', 'X', 'XI'];
+
+const on = (radius: number, degrees: number): [number, number] => {
+  const a = ((degrees - 90) * Math.PI) / 180;
+  return [radius * Math.cos(a), radius * Math.sin(a)];
+};
+
+const sector = (radius: number, from: number, to: number): string => {
+  const sweep = Math.min(359.9, Math.abs(to - from));
+  const end = to >= from ? from + sweep : from - sweep;
+  const [ax, ay] = on(radius, from);
+  const [bx, by] = on(radius, end);
+  const big = sweep > 180 ? 1 : 0;
+  return `M0 0L${ax.toFixed(2)} ${ay.toFixed(2)}A${radius} ${radius} 0 ${big} ${to >= from ? 1 : 0} ${bx.toFixed(2)} ${by.toFixed(2)}Z`;
+};
+
+const FaceDrawing = memo(function FaceDrawing({ face }: { face: Face }) {
+  return (
+    <g aria-hidden="true">
+      {Array.from({ length: 60 }, (_, i) =>
+        i % 5 === 0 || face.minutes ? (
+          <path
+            key={i}
+            d={`M0 -98v${i % 5 === 0 ? 9 : 5}`}
+            stroke="var(--color-ink)"
+            strokeWidth={i % 5 === 0 ? 2.6 : 1}
+            transform={`rotate(${i * 6})`}
+          />
+        ) : null,
+      )}
+      {Array.from({ length: 12 }, (_, i) => {
+        const [x, y] = on(face.numerals === 'roman' ? 70 : 73, i * 30);
+        const [ox, oy] = on(115, i * 30);
+        return (
+          <g key={i}>
+            {face.numerals !== 'none' && (
+              <text
+                x={x}
+                y={y + 6.5}
+                textAnchor="middle"
+                fontSize={face.numerals === 'roman' ? 15 : 20}
+                className="mark-h"
+              >
+                {face.numerals === 'roman' ? roman[i] : i === 0 ? 12 : i}
+              </text>
+            )}
+            {face.fives && (
+              <text x={ox} y={oy + 4.8} textAnchor="middle" fontSize="13.5" className="mark-m">
+                {String(i * 5).padStart(2, '0')}
+              </text>
+            )}
+          </g>
+        );
+      })}
+    </g>
+  );
+});
+
+/** A hand that can be taken hold of and turned; the angle is followed about the middle of the face. */
+function Turnable({
+  hand,
+  degrees,
+  face,
+  onTurn,
+  onTurnEnd,
+  children,
+}: {
+  hand: Hand;
+  degrees: number;
+  face: RefObject<SVGSVGElement | null>;
+  onTurn: Props['onTurn'];
+  onTurnEnd: Props['onTurnEnd'];
+  children: ReactNode;
+}) {
+  const held = useRef<number | null>(null);
+  const angle = (event: PointerEvent): number => {
+    const box = face.current?.getBoundingClientRect();
+    return box
+      ? (Math.atan2(event.clientX - box.left - box.width / 2, box.top + box.height / 2 - event.clientY) * 180) / Math.PI
+      : 0;
+  };
+  const drop = () => {
+    if (held.current !== null) {
+      held.current = null;
+      onTurnEnd?.();
+    }
+  };
+  return (
+    <g
+      transform={`rotate(${degrees})`}
+      data-hand={hand}
+      className={onTurn ? 'cursor-grab touch-none active:cursor-grabbing' : ''}
+      onPointerDown={(event) => {
+        if (onTurn) {
+          event.preventDefault();
+          event.currentTarget.setPointerCapture(event.pointerId);
+          held.current = angle(event);
+        }
+      }}
+      onPointerMove={(event) => {
+        if (held.current !== null) {
+          const now = angle(event);
+          const by = now - held.current;
+          held.current = now;
+          onTurn?.(hand, by - 360 * Math.round(by / 360));
+        }
+      }}
+      onPointerUp={drop}
+      onPointerCancel={drop}
+    >
+      {children}
+    </g>
+  );
+}
+
+interface Props {
+  hands: Hands;
+  face: Face;
+  /** What it shows, in words, for whoever cannot see it. */
+  reads: string;
+  /** Minutes of the hour counted so far: drawn as an arc from the one to the other, in minutes; may go round. */
+  sweep?: { from: number; to: number } | undefined;
+  /** Minutes of the hour at which a count was said. */
+  stops?: readonly number[] | undefined;
+  /** Drawn in place of the hands. */
+  instead?: ReactNode;
+  /** A hand was turned by so many degrees; absent where the hands cannot be moved. */
+  onTurn?: ((hand: Hand, degrees: number) => void) | undefined;
+  onTurnEnd?: (() => void) | undefined;
+  className?: string;
+}
+
+/** A clock face with two hands that differ in length, thickness, colour and tip, to look at or to turn. */
+export function GearedClock({
+  hands,
+  face,
+  reads,
+  sweep,
+  stops = [],
+  instead,
+  onTurn,
+  onTurnEnd,
+  className = '',
+}: Props) {
+  const svg = useRef<SVGSVGElement>(null);
+  const hourFrom = Math.floor((((hands.hour % 360) + 360) % 360) / 30 + 1e-6) * 30;
+  return (
+    <svg
+      ref={svg}
+      viewBox="-128 -128 256 256"
+      className={`block max-h-full w-full select-none ${onTurn ? 'touch-none' : ''} ${className}`}
+      role={instead ? 'group' : 'img'}
+      aria-label={reads}
+    >
+      <circle r="100" fill="var(--color-sheet)" stroke="var(--color-ink)" strokeWidth="3.2" />
+      {face.sector && !instead && (
+        <path d={sector(97, hourFrom, hourFrom + 30)} fill="var(--color-hour)" opacity="0.13" data-sector />
+      )}
+      {sweep && sweep.from !== sweep.to && (
+        <path d={sector(97, sweep.from * 6, sweep.to * 6)} fill="var(--color-minute)" opacity="0.15" data-sweep />
+      )}
+      <FaceDrawing face={face} />
+      {stops.map((stop, i) => {
+        const [x, y] = on(93.5, stop * 6);
+        return <circle key={i} cx={x} cy={y} r="4" className="mark-m" />;
+      })}
+      {instead ?? (
+        <>
+          {face.second && (
+            <g transform={`rotate(${hands.second ?? 0})`} className="mark-s">
+              <rect x="-0.9" y="-94" width="1.8" height="112" />
+              <path d="M0 -97l4.5 10h-9z" />
+            </g>
+          )}
+          <Turnable hand="minute" degrees={hands.minute} face={svg} onTurn={onTurn} onTurnEnd={onTurnEnd}>
+            <g className="mark-m">
+              <rect x="-2.3" y="-90" width="4.6" height="106" />
+              <circle cy="-91" r="6.2" />
+            </g>
+            {onTurn && <rect x="-13" y="-112" width="26" height="100" fill="transparent" />}
+          </Turnable>
+          <Turnable hand="hour" degrees={hands.hour} face={svg} onTurn={onTurn} onTurnEnd={onTurnEnd}>
+            <g className="mark-h">
+              <rect x="-4" y="-50" width="8" height="62" />
+              <rect x="-8" y="-63" width="16" height="16" />
+            </g>
+            {onTurn && <rect x="-15" y="-70" width="30" height="66" fill="transparent" />}
+          </Turnable>
+          <circle r="5" fill="var(--color-ink)" className="pointer-events-none" />
+        </>
+      )}
+    </svg>
+  );
+}

@@ -1,0 +1,145 @@
+import { createContext, useContext, type KeyboardEvent, type ReactNode } from 'react';
+import { runs } from './Marked';
+
+/** What can be hidden all over the board at once. */
+export type Part = 'answer' | 'hour' | 'minutes' | 'half' | 'jump' | 'digit';
+
+export interface Covers {
+  /** Whether this thing is hidden. `parts` are the kinds it belongs to. */
+  covered: (id: string, parts: readonly Part[]) => boolean;
+  /** Shows what is hidden, or hides what is shown. */
+  toggle: (id: string, hidden: boolean) => void;
+  /** Whether things that are shown can be tapped to hide them. */
+  covering: boolean;
+}
+
+/** Where nothing is ever hidden: everywhere but on the board. */
+export const CoverContext = createContext<Covers>({
+  covered: () => false,
+  toggle: () => undefined,
+  covering: false,
+});
+
+export const useCovers = () => useContext(CoverContext);
+
+function press(act: () => void) {
+  return (event: KeyboardEvent) => {
+    if (event.key === 'Enter' || event.key === ' ') {
+      event.preventDefault();
+      event.stopPropagation();
+      act();
+    }
+  };
+}
+
+interface Place {
+  id: string;
+  parts: readonly Part[];
+  /** What it is, for whoever cannot see it: "the minutes". */
+  name: string;
+}
+
+/** Something in a paragraph that can be hidden; hidden, it is a button that shows it. */
+export function Coverable({ id, parts, name, children }: Place & { children: ReactNode }) {
+  const covers = useCovers();
+  const hidden = covers.covered(id, parts);
+  if (!hidden && !covers.covering) {
+    return children;
+  }
+  return (
+    <button
+      type="button"
+      className={hidden ? 'cover' : 'cover-able'}
+      data-cover={hidden ? id : undefined}
+      aria-label={hidden ? `Show ${name}` : `Hide ${name}`}
+      onClick={() => {
+        covers.toggle(id, hidden);
+      }}
+    >
+      {hidden ? '?' : children}
+    </button>
+  );
+}
+
+/** The same within a drawing: a plate with a question mark over the place. */
+export function CoverPlate({
+  id,
+  parts,
+  name,
+  x,
+  y,
+  width,
+  height,
+  children,
+}: Place & { x: number; y: number; width: number; height: number; children: ReactNode }) {
+  const covers = useCovers();
+  const hidden = covers.covered(id, parts);
+  if (!hidden && !covers.covering) {
+    return children;
+  }
+  const toggle = () => {
+    covers.toggle(id, hidden);
+  };
+  return (
+    <g
+      role="button"
+      tabIndex={0}
+      aria-label={hidden ? `Show ${name}` : `Hide ${name}`}
+      data-cover={hidden ? id : undefined}
+      data-own-keys
+      className="cursor-pointer"
+      onClick={toggle}
+      onKeyDown={press(toggle)}
+    >
+      {!hidden && children}
+      <rect
+        x={x}
+        y={y}
+        width={width}
+        height={height}
+        rx="5"
+        fill={hidden ? 'var(--color-wash)' : 'transparent'}
+        stroke="var(--color-ink)"
+        strokeWidth="2"
+        strokeDasharray="5 4"
+      />
+      {hidden && (
+        <text x={x + width / 2} y={y + height / 2 + 8} textAnchor="middle" fontSize="24" fontWeight="700">
+          ?
+        </text>
+      )}
+    </g>
+  );
+}
+
+const kinds: Record<string, { part: Part; name: string }> = {
+  h: { part: 'hour', name: 'the hour' },
+  m: { part: 'minutes', name: 'the minutes' },
+};
+
+/** A time in marked text of which the hour, the minutes and the half of the day can each be hidden. */
+export function CoverableTime({ id, text, asked = false }: { id: string; text: string; asked?: boolean }) {
+  const answer: readonly Part[] = asked ? ['answer'] : [];
+  return runs(text).map((run, i) => {
+    const kind = kinds[run.mark];
+    if (kind) {
+      return (
+        <Coverable key={i} id={`${id}.${run.mark}`} parts={[kind.part, ...answer]} name={kind.name}>
+          <span className={`mark-${run.mark}`}>{run.text}</span>
+        </Coverable>
+      );
+    }
+    const half = /^(\s*)(a\.m\.|p\.m\.|noon|midnight)(.*)$/.exec(run.text);
+    return half ? (
+      <span key={i}>
+        {half[1]}
+        <Coverable id={`${id}.x`} parts={['half', ...answer]} name="a.m. or p.m.">
+          {half[2]}
+        </Coverable>
+        {half[3]}
+      </span>
+    ) : (
+      run.text
+    );
+  });
+}
