@@ -362,7 +362,7 @@ test('every model, light and dark, without barriers; a line upright; no mouse ne
   }
   await open(page, `/teach?sum=${sum('3:45 pm + 2 h 30 min')}&show=line&step=3`);
   await page.keyboard.press('v');
-  await expect(page.getByRole('group', { name: /^Number line/ })).toHaveAttribute('viewBox', '0 0 400 600');
+  await expect(page.getByRole('group', { name: /^Number line/ })).toHaveAttribute('viewBox', '0 0 400 470');
   await page.keyboard.press('c');
   await expect(page.locator('[data-model="clock"]')).toBeVisible();
   await page.keyboard.press('l');

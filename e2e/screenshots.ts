@@ -33,6 +33,30 @@ test('a picture of each view', async ({ desk }) => {
   await page.getByRole('link', { name: 'Sheets', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Sheets' })).toBeVisible();
   await page.screenshot({ path: `${to}sheets.png` });
+  const board = async (name: string, address: string, ...keys: string[]) => {
+    await page.goto(address);
+    await expect(page.getByRole('group', { name: 'Controls of the board' })).toBeVisible();
+    for (const key of keys) {
+      await page.keyboard.press(key);
+      await page.waitForTimeout(300);
+    }
+    await page.waitForTimeout(500);
+    await page.screenshot({ path: `${to}${name}.png` });
+  };
+  const sum = encodeURIComponent;
+  await board('board-clock-and-line', `/teach?sum=${sum('11:05 am - 40 min')}`, 'ArrowRight', 'ArrowRight');
+  await board('board-columns', `/teach?sum=${sum('5 h 20 min - 2 h 35 min')}&hide=answer,digit`, 'End', 'r', 'r');
+  await board(
+    'board-dark',
+    `/teach?sum=${sum('9:20 am to 1:05 pm')}&show=clock,line,columns`,
+    'd',
+    'ArrowRight',
+    'ArrowRight',
+  );
+  await board('board-our-jumps', `/teach?sum=${sum('9:20 am to 1:05 pm')}&jumps=40,60,60,60`, 'd');
+  await board('board-clock', '/teach?at=770');
+  await board('board-set-the-hands', '/teach/clock?task=set&level=core&seed=3');
+  await board('board-the-day', '/teach/day?pins=3@500.0@1190.-1@555.8@720');
   await page.goto('/prepare');
   await expect(page.getByRole('heading', { name: 'Type a sum' })).toBeVisible();
   await page.screenshot({ path: `${to}beginning.png` });

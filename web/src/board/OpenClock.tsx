@@ -1,5 +1,7 @@
+import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
+import { anotherQuery } from '../api/queries';
 import type { DayReply } from '../api/types';
 import { CoverContext } from '../models/cover';
 import { DayStrip } from '../models/DayStrip';
@@ -7,6 +9,7 @@ import type { Hand } from '../models/GearedClock';
 import { plain } from '../models/Marked';
 import { Button } from '../ui/Button';
 import { useKeys } from '../ui/keys';
+import { useNotice } from '../ui/notices';
 import { afresh, type BoardAddress, type ChangeBoard } from './address';
 import { BoardClock } from './BoardClock';
 import { revealNext, useCovering } from './covering';
@@ -71,6 +74,22 @@ export function OpenClock({ day, board, change }: { day: DayReply; board: BoardA
     if (typed !== '') {
       change({ ...afresh(`${time} ${sign} ${typed}`) }, 'push');
     }
+  };
+  const client = useQueryClient();
+  const notice = useNotice();
+  const putInOrder = () => {
+    // four times, drawn anew each time
+    client.fetchQuery(anotherQuery('order 9:15 am, 9 pm, 9:35 am, 12:42 pm', Math.floor(Math.random() * 1e6))).then(
+      (other) => {
+        const sum = other.alike[0];
+        if (sum) {
+          change(afresh(sum.sum), 'push');
+        }
+      },
+      (failure: unknown) => {
+        notice(failure instanceof Error ? failure.message : 'No connection at the moment.');
+      },
+    );
   };
   useKeys({
     r: revealNext,
@@ -185,7 +204,7 @@ export function OpenClock({ day, board, change }: { day: DayReply; board: BoardA
           </form>
           <nav aria-label="For the whole class" className="text-2xl">
             <h2 className="font-bold">For the whole class</h2>
-            <ul className="mt-1 [&_a]:inline-block [&_a]:min-h-11 [&_a]:underline [&_a]:underline-offset-4">
+            <ul className="mt-1 [&_:is(a,button)]:inline-block [&_:is(a,button)]:min-h-11 [&_:is(a,button)]:underline [&_:is(a,button)]:underline-offset-4">
               <li>
                 <Link to="/teach/clock?task=set">Set the hands</Link>
               </li>
@@ -194,6 +213,11 @@ export function OpenClock({ day, board, change }: { day: DayReply; board: BoardA
               </li>
               <li>
                 <Link to="/teach/clock?task=fives">Count in fives</Link>
+              </li>
+              <li>
+                <button type="button" onClick={putInOrder}>
+                  Put four times in order
+                </button>
               </li>
               <li>
                 <Link to="/teach/day">The day: a.m. or p.m.?</Link>

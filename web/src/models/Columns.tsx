@@ -62,7 +62,7 @@ export const Columns = memo(function Columns({
   return (
     <svg
       viewBox={`-1 -1 ${width + 2} ${height + 2}`}
-      className={large ? 'max-h-full w-full' : 'max-h-[360px] w-full'}
+      className={large ? 'max-h-full w-full' : 'max-h-[min(360px,40dvh)] w-full'}
       role="group"
       aria-label={`In columns: ${said}${answer.trim() === '' ? '' : `, answer ${answer.trim()}`}`}
     >

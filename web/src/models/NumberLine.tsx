@@ -23,7 +23,7 @@ interface Props {
  */
 export const NumberLine = memo(function NumberLine({ picture, last, made = 1, upright = false, large = false }: Props) {
   const size = large ? 27 : 22;
-  const long = upright ? 600 : 760;
+  const long = upright ? (large ? 470 : 600) : 760;
   const wide = upright ? 400 : large ? 280 : 250;
   const base = upright ? 150 : large ? 186 : 168;
   const scale = new LineScale(

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { LineScale } from './lineScale';
-import { labelRows } from './DayStrip';
+import { apart, labelRows } from './DayStrip';
 import { plain, runs } from './Marked';
 
 describe('marked text', () => {
@@ -25,6 +25,16 @@ describe('labels on the day strip', () => {
   });
 });
 
+describe('two neighbours on the day strip', () => {
+  it('stand to either side of their pins where they would touch, and stay on the drawing', () => {
+    const at = (x: number) => ({ x, half: 40 });
+    expect(apart([at(300), at(600)], 1200).map((one) => one.x)).toEqual([300, 600]);
+    expect(apart([at(300), at(320)], 1200).map((one) => one.x)).toEqual([264, 356]);
+    expect(apart([at(320), at(300)], 1200).map((one) => one.x)).toEqual([356, 264]);
+    expect(apart([at(5), at(1195)], 1200).map((one) => one.x)).toEqual([44, 1156]);
+  });
+});
+
 describe('the scale of a number line', () => {
   it('keeps the order and gives neighbouring points room', () => {
     const scale = new LineScale([180, 1440], [225, 240, 720, 1380, 1395], [30, 730], 92);
@@ -34,6 +44,11 @@ describe('the scale of a number line', () => {
     expect(scale.x(1395) - scale.x(1380)).toBeGreaterThanOrEqual(92);
     expect(scale.x(180)).toBe(30);
     expect(scale.x(1440)).toBeCloseTo(730);
+  });
+
+  it('knows whether it is even, so that small ticks are not drawn uneven', () => {
+    expect(new LineScale([0, 120], [30, 90], [0, 800], 60).even).toBe(true);
+    expect(new LineScale([0, 120], [60, 65], [0, 800], 104).even).toBe(false);
   });
 
   it('stays on the paper even where there is too little room', () => {
