@@ -23,6 +23,13 @@ test('a picture of each view', async ({ desk }) => {
   await shot('working-number-line', '3:45 pm + 2½ hours', 'Number line', 3);
   await shot('working-columns', '5 h 20 min - 2 h 35 min', 'Columns', 3);
   await shot('working-over-midnight', '22:50 to 06:15', 'Number line', 5);
+  await desk.sumLine.fill('5 h 20 min - 2 h 35 min');
+  await desk.sumLine.press('Enter');
+  await page.keyboard.press('w');
+  await page.getByLabel('What did the child write?').fill('3 h 15');
+  await page.keyboard.press('Enter');
+  await expect(page.getByTestId('reading')).toContainText('Not right.');
+  await page.screenshot({ path: `${to}mistakes.png` });
   await desk.sumLine.fill('3:45 pm + bananas');
   await expect(page.locator('#sum-problem')).toBeVisible();
   await page.screenshot({ path: `${to}not-understood.png` });

@@ -9,8 +9,12 @@ declare(strict_types=1);
  */
 
 use Carbon\Carbon;
+use Rostik\Core\Mistake\Choosing;
+use Rostik\Core\Mistake\Diagnostician;
 use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Notation\Writer;
+use Rostik\Core\Skill\Ladder;
+use Rostik\Core\Skill\Level;
 use Rostik\Core\Work\Workbench;
 
 require __DIR__.'/../vendor/autoload.php';
@@ -43,6 +47,21 @@ for ($burst = 0; $burst < 150; ++$burst) {
         $best[$name] = min($best[$name] ?? \INF, (hrtime(true) - $start) / 30e3);
     }
 }
+// thirty children with twenty answers each
+$diagnostician = Diagnostician::standard();
+$set = Choosing::standard()->choose(Ladder::standard()->rung('subtract-regroup'), Level::Core, 20, 1)->sums;
+$given = ['3 h 45 min', '2 h 15 min', '4 h 5', '1 h 85 min', '55 min', '', '2 45'];
+$start = hrtime(true);
+for ($child = 0; $child < 30; ++$child) {
+    $diagnostician->diagnose(array_map(static fn (string $text, int $i): array => [$text, $given[($i * 5 + $child) % 7]], $set, array_keys($set)));
+}
+printf("Thirty children with twenty answers each: %.0f ms (at most 500 is wanted)\n", (hrtime(true) - $start) / 1e6);
+$start = hrtime(true);
+for ($i = 0; $i < 1000; ++$i) {
+    $diagnostician->judge($set[$i % 20], $given[$i % 7]);
+}
+printf("One answer:                                %.3f ms (at most 1 is wanted)\n", (hrtime(true) - $start) / 1e9);
+
 echo 'The sum '.$sum.":\n";
 foreach ($best as $name => $time) {
     printf("  %-34s %7.1f µs   %5.2f times Carbon\n", $name, $time, $time / $best['carbon']);

@@ -70,7 +70,7 @@ final class HouseRules
     public function roomsKeepToThemselves(): Rule
     {
         return PHPat::rule()
-            ->classes(Selector::inNamespace('Rostik\App\Work'), Selector::inNamespace('Rostik\App\Board'), Selector::inNamespace('Rostik\App\Shell'), Selector::inNamespace('Rostik\App\Account'))
+            ->classes(Selector::inNamespace('Rostik\App\Work'), Selector::inNamespace('Rostik\App\Board'), Selector::inNamespace('Rostik\App\Mistake'), Selector::inNamespace('Rostik\App\Shell'), Selector::inNamespace('Rostik\App\Account'))
             ->shouldNotDependOn()
             ->classes(Selector::inNamespace('Rostik\App\Sheet'), Selector::inNamespace('Rostik\App\Demo'));
     }

@@ -9,9 +9,12 @@ use Rostik\Core\Activity\DayActivity;
 use Rostik\Core\Board\Board;
 use Rostik\Core\Board\DayTable;
 use Rostik\Core\Board\HandsCheck;
+use Rostik\Core\Mistake\Given;
+use Rostik\Core\Mistake\MistakeBook;
 use Rostik\Core\Notation\Style;
 use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Skill\Another;
+use Rostik\Core\Skill\AnotherSum;
 use Rostik\Core\Skill\Generator;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
@@ -36,7 +39,7 @@ final readonly class BoardController
     /** How many clocks make a round of practice. */
     private const CLOCKS = 20;
 
-    public function __construct(private Board $board, private Another $another, private SumReader $reader)
+    public function __construct(private Board $board, private Another $another, private SumReader $reader, private MistakeBook $book)
     {
     }
 
@@ -52,9 +55,16 @@ final readonly class BoardController
     public function another(#[MapRequestPayload] AnotherRequest $wanted): Response
     {
         $sum = $this->reader->read($wanted->sum)->sum;
+        $alike = $this->another->like($sum, self::ALIKE, $wanted->seed);
+        // those in which more mistakes lead to answers of their own come first
+        $tells = [];
+        foreach ($alike as $other) {
+            $tells[$other->sum] = \count(array_unique(array_map(static fn (Given $g): string => $g->text(), $this->book->predict($this->reader->read($other->sum)->sum))));
+        }
+        usort($alike, static fn (AnotherSum $a, AnotherSum $b): int => $tells[$b->sum] <=> $tells[$a->sum]);
 
         return new JsonResponse(new AnotherReply(
-            $this->another->like($sum, self::ALIKE, $wanted->seed),
+            $alike,
             $this->another->easier($sum, $wanted->seed),
             $this->another->harder($sum, $wanted->seed),
         ));

@@ -123,7 +123,7 @@ final readonly class Another
     }
 
     /** @return array{Rung, Level}|null the highest rung that the sum exercises, and the lowest level that has it */
-    private function place(Sum $sum): ?array
+    public function place(Sum $sum): ?array
     {
         $ids = $this->ladder->exercisedBy($sum);
         if ([] === $ids) {

@@ -1,6 +1,16 @@
 import { keepPreviousData, MutationCache, QueryCache, QueryClient, queryOptions } from '@tanstack/react-query';
 import { ask, Refused } from './client';
-import type { AnotherReply, BoardSum, ClocksReply, DayReply, Level, MeReply, SheetLineReply, WorkedSum } from './types';
+import type {
+  AnotherReply,
+  BoardSum,
+  ClocksReply,
+  DayReply,
+  Level,
+  MeReply,
+  MistakesReply,
+  SheetLineReply,
+  WorkedSum,
+} from './types';
 
 /** The session has ended: ask for the password again, right where one is; the address keeps what was typed. */
 function onError(error: Error): void {
@@ -44,6 +54,14 @@ export const shelfQuery = queryOptions({
   queryKey: ['shelf'],
   queryFn: ({ signal }) => ask<SheetLineReply[]>('GET', '/api/sheets', undefined, signal),
 });
+
+/** The likely wrong answers to a sum; good for ever, like a worked sum. */
+export const mistakesQuery = (sum: string) =>
+  queryOptions({
+    queryKey: ['mistakes', sum],
+    queryFn: ({ signal }) => ask<MistakesReply>('POST', '/api/mistakes', { sum }, signal),
+    staleTime: Infinity,
+  });
 
 /** A sum with everything the board needs; good for ever, like a worked sum. */
 export const boardQuery = (sum: string) =>

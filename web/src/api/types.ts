@@ -18,6 +18,19 @@ export interface AnotherSum {
   level: Level;
 }
 
+export interface AnswerReply {
+  verdict: Verdict;
+  read: string | null;
+  expected: string | null;
+  fits: LikelyReply[];
+  slip: boolean;
+}
+
+export interface AnswerRequest {
+  sum: string;
+  given: string;
+}
+
 export interface Asked {
   question: string;
   operation: Operation;
@@ -51,6 +64,18 @@ export interface Changed {
   minute: Change;
   half: Change | null;
   day: Change | null;
+}
+
+export interface ChooseRequest {
+  sum: string;
+  count?: number;
+  seed?: number;
+}
+
+export interface ChosenReply {
+  sums: string[];
+  separates: number;
+  separable: number;
 }
 
 export interface ClockPicture {
@@ -162,6 +187,14 @@ export type Kind = 'total' | 'difference' | 'product' | 'share' | 'later' | 'ear
 
 export type Level = 'support' | 'core' | 'stretch';
 
+export interface LikelyReply {
+  mistake: string;
+  answer: string;
+  may: string;
+  look: string;
+  model: string;
+}
+
 export interface LineJump {
   from: number;
   to: number;
@@ -190,6 +223,10 @@ export interface MeReply {
   school: string;
   className: string;
   houseMethods: HouseMethodReply[];
+}
+
+export interface MistakesReply {
+  likely: LikelyReply[];
 }
 
 export interface NewSheetRequest {
@@ -283,6 +320,8 @@ export interface TablePicture {
   columns: TableColumn[];
   below: string;
 }
+
+export type Verdict = 'right' | 'other-form' | 'incomplete' | 'wrong' | 'blank' | 'unreadable';
 
 export interface WorkRequest {
   sum: string;

@@ -6,6 +6,7 @@ const keys: readonly [string, string][] = [
   ['Enter', 'work the sum'],
   ['Shift Enter', 'from the sum line: put the sum on the sheet'],
   ['S', 'put the sum on the sheet'],
+  ['W', 'what might go wrong with it'],
   ['B', 'to the board'],
   ['→  ←', 'next step, step back'],
   ['Home  End', 'first step, all at once'],

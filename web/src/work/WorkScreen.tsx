@@ -72,6 +72,32 @@ export function WorkScreen() {
     };
     keeper.change((draft) => ({ ...draft, questions: [...draft.questions, question] }));
   };
+  const addAll = async (sums: readonly string[]) => {
+    const all = await Promise.all(sums.map((sum) => client.fetchQuery(workQuery(sum))));
+    if (!keeper) {
+      const sheet = await ask<SheetReply>('POST', '/api/sheets', {
+        title: '',
+        questions: all.map((one) => ({ id: newId(), sum: one.sum })),
+      });
+      rememberSheet(sheet);
+      void client.invalidateQueries(shelfQuery);
+      place({ sheet: sheet.id });
+      return;
+    }
+    keeper.change((draft) => ({
+      ...draft,
+      questions: [
+        ...draft.questions,
+        ...all.map((one) => ({
+          id: newId(),
+          sum: one.sum,
+          shown: one.shown,
+          answer: one.answer?.shown ?? null,
+          problem: null,
+        })),
+      ],
+    }));
+  };
   const { wishes, granted } = line;
   const addNow = () => {
     if (worked && !isOld && !begin.isPending) {
@@ -161,6 +187,7 @@ export function WorkScreen() {
                   method={params.get('method')}
                   step={Number(params.get('step') ?? '1') - 1}
                   onMove={onMove}
+                  onAdd={addAll}
                   onBoard={() => {
                     void navigate(toBoard);
                   }}

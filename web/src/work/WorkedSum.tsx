@@ -4,6 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { Recommended, WorkedMethod, WorkedSum as Worked } from '../api/types';
 import { Marked } from '../models/Marked';
 import { Model } from '../models/Model';
+import { Mistakes } from '../mistake/Mistakes';
 import { Button } from '../ui/Button';
 import { useKeys } from '../ui/keys';
 import { WhatChanged } from './WhatChanged';
@@ -16,10 +17,15 @@ interface Props {
   step: number | null;
   onMove: (method: string, step: number) => void;
   onBoard: () => void;
+  /** Puts sums on the sheet. */
+  onAdd: (sums: readonly string[]) => Promise<void>;
 }
 
+/** In place of a method: what might go wrong. */
+const mistakes = 'mistakes';
+
 /** A sum worked in each of its methods, one step at a time. */
-export function WorkedSum({ worked, method, step, onMove, onBoard }: Props) {
+export function WorkedSum({ worked, method, step, onMove, onBoard, onAdd }: Props) {
   const chosen = worked.methods.find((one) => one.id === method) ?? worked.methods[0];
   if (!chosen) {
     return null;
@@ -33,6 +39,8 @@ export function WorkedSum({ worked, method, step, onMove, onBoard }: Props) {
       step={Math.min(Math.max(step ?? 0, 0), last)}
       onMove={onMove}
       onBoard={onBoard}
+      onAdd={onAdd}
+      aside={method === mistakes}
     />
   );
 }
@@ -43,12 +51,17 @@ function Steps({
   step,
   onMove,
   onBoard,
+  onAdd,
+  aside,
 }: {
   worked: Worked;
   chosen: WorkedMethod;
   step: number;
   onMove: (method: string, step: number) => void;
   onBoard: () => void;
+  onAdd: (sums: readonly string[]) => Promise<void>;
+  /** Whether what might go wrong is shown in place of the working. */
+  aside: boolean;
 }) {
   const last = chosen.steps.length - 1;
   const [playing, setPlaying] = useState(false);
@@ -92,6 +105,10 @@ function Steps({
     Home: move(0),
     End: move(last),
     p: play,
+    w: () => {
+      setPlaying(false);
+      onMove(aside ? chosen.id : mistakes, 0);
+    },
     ...Object.fromEntries(
       worked.methods.map((one, i) => [
         String(i + 1),
@@ -113,7 +130,7 @@ function Steps({
   return (
     <div className="flex flex-1 flex-col">
       <Tabs.Root
-        value={chosen.id}
+        value={aside ? mistakes : chosen.id}
         onValueChange={(id) => {
           setPlaying(false);
           onMove(id, 0);
@@ -121,7 +138,7 @@ function Steps({
         className="flex flex-1 flex-col"
       >
         <div className="flex flex-wrap items-baseline gap-x-6 gap-y-1">
-          <Tabs.List aria-label="Methods" className="flex gap-6" data-own-keys>
+          <Tabs.List aria-label="Methods" className="flex flex-wrap gap-x-6" data-own-keys>
             {worked.methods.map((one, i) => (
               <Tabs.Trigger
                 key={one.id}
@@ -134,46 +151,64 @@ function Steps({
                 </kbd>
               </Tabs.Trigger>
             ))}
+            {worked.answer && (
+              <Tabs.Trigger
+                value={mistakes}
+                className="flex min-h-9 items-center gap-2 border-b-4 border-transparent text-lg data-[state=active]:border-ink data-[state=active]:font-bold"
+              >
+                What might go wrong
+                <kbd className="key font-sans font-normal" aria-hidden="true">
+                  W
+                </kbd>
+              </Tabs.Trigger>
+            )}
           </Tabs.List>
-          <Because recommended={worked.recommended} chosen={chosen.id} />
+          {!aside && <Because recommended={worked.recommended} chosen={chosen.id} />}
         </div>
         <Tabs.Content value={chosen.id} className="flex flex-1 flex-col pt-2" tabIndex={-1}>
           <div className="flex min-h-52 flex-1 items-center">
             <Model picture={now.picture} last={end.picture} />
           </div>
         </Tabs.Content>
+        <Tabs.Content value={mistakes} className="flex flex-1 flex-col pt-2" tabIndex={-1}>
+          {aside && <Mistakes sum={worked.sum} onAdd={onAdd} />}
+        </Tabs.Content>
       </Tabs.Root>
-      <div className="min-h-28 border-t-2 border-ink pt-2">
-        <p className="text-2xl leading-snug" data-testid="say" aria-live="polite">
-          <Marked text={now.say} />
-        </p>
-        {changed && <WhatChanged changed={changed} />}
-      </div>
-      <div className="flex flex-wrap items-center gap-2.5 py-2">
-        <Button onClick={move(0)} aria-disabled={step === 0} aria-label="First step">
-          <SkipBack size={18} aria-hidden="true" />
-        </Button>
-        <Button onClick={move(step - 1)} aria-disabled={step === 0} aria-label="Step back">
-          <StepBack size={18} aria-hidden="true" />
-        </Button>
-        <span className="px-1 tabular-nums" data-testid="place">
-          {step + 1} of {last + 1}
-        </span>
-        <Button look="strong" onClick={move(step + 1)} aria-disabled={step === last} shortcut="→">
-          Next step
-        </Button>
-        <Button onClick={play} shortcut="P" aria-label={playing ? 'Stop playing' : 'Play through'}>
-          {playing ? <Pause size={18} aria-hidden="true" /> : <Play size={18} aria-hidden="true" />}
-          {playing ? 'Stop' : 'Play'}
-        </Button>
-        <Button onClick={move(last)} aria-disabled={step === last} shortcut="End">
-          <SkipForward size={18} aria-hidden="true" />
-          All at once
-        </Button>
-        <Button onClick={onBoard} shortcut="B" className="ml-auto">
-          Board
-        </Button>
-      </div>
+      {!aside && (
+        <>
+          <div className="min-h-28 border-t-2 border-ink pt-2">
+            <p className="text-2xl leading-snug" data-testid="say" aria-live="polite">
+              <Marked text={now.say} />
+            </p>
+            {changed && <WhatChanged changed={changed} />}
+          </div>
+          <div className="flex flex-wrap items-center gap-2.5 py-2">
+            <Button onClick={move(0)} aria-disabled={step === 0} aria-label="First step">
+              <SkipBack size={18} aria-hidden="true" />
+            </Button>
+            <Button onClick={move(step - 1)} aria-disabled={step === 0} aria-label="Step back">
+              <StepBack size={18} aria-hidden="true" />
+            </Button>
+            <span className="px-1 tabular-nums" data-testid="place">
+              {step + 1} of {last + 1}
+            </span>
+            <Button look="strong" onClick={move(step + 1)} aria-disabled={step === last} shortcut="→">
+              Next step
+            </Button>
+            <Button onClick={play} shortcut="P" aria-label={playing ? 'Stop playing' : 'Play through'}>
+              {playing ? <Pause size={18} aria-hidden="true" /> : <Play size={18} aria-hidden="true" />}
+              {playing ? 'Stop' : 'Play'}
+            </Button>
+            <Button onClick={move(last)} aria-disabled={step === last} shortcut="End">
+              <SkipForward size={18} aria-hidden="true" />
+              All at once
+            </Button>
+            <Button onClick={onBoard} shortcut="B" className="ml-auto">
+              Board
+            </Button>
+          </div>
+        </>
+      )}
     </div>
   );
 }

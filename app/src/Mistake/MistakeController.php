@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Mistake;
+
+use Rostik\App\Work\WorkRequest;
+use Rostik\Core\Mistake\Choosing;
+use Rostik\Core\Mistake\Diagnostician;
+use Rostik\Core\Mistake\Given;
+use Rostik\Core\Mistake\MistakeBook;
+use Rostik\Core\Notation\SumReader;
+use Rostik\Core\Skill\Another;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** What might go wrong with a sum, and what a wrong answer may come from. Stateless: no session, no database. */
+#[Route('/api/mistakes')]
+final readonly class MistakeController
+{
+    public function __construct(
+        private SumReader $reader,
+        private MistakeBook $book,
+        private Diagnostician $diagnostician,
+        private Choosing $choosing,
+        private Another $another,
+    ) {
+    }
+
+    /** A sum's text in; the likely wrong answers out. 422 with what was not understood. */
+    #[Route('', methods: ['POST'])]
+    public function predict(Request $request): Response
+    {
+        $predicted = $this->book->predict($this->reader->read(WorkRequest::of($request)->sum)->sum);
+
+        return new JsonResponse(new MistakesReply($this->likely($predicted)));
+    }
+
+    /** A sum and what a child wrote in; what is to be said of it out. */
+    #[Route('/answer', methods: ['POST'])]
+    public function answer(#[MapRequestPayload] AnswerRequest $given): Response
+    {
+        $judged = $this->diagnostician->judge($given->sum, $given->given);
+
+        return new JsonResponse(new AnswerReply(
+            $judged->verdict,
+            $judged->given?->text(),
+            $judged->expected?->text(),
+            $this->likely(array_intersect_key($judged->predicted, array_flip($judged->fits))),
+            $judged->slip,
+        ));
+    }
+
+    /** Sums of the same rung and level that tell its usual mistakes apart; none for a sum that is on no rung. */
+    #[Route('/choose', methods: ['POST'])]
+    public function choose(#[MapRequestPayload] ChooseRequest $wanted): Response
+    {
+        $place = $this->another->place($this->reader->read($wanted->sum)->sum);
+        if (null === $place) {
+            return new JsonResponse(new ChosenReply([], 0, 0));
+        }
+        $chosen = $this->choosing->choose($place[0], $place[1], $wanted->count, $wanted->seed);
+
+        return new JsonResponse(new ChosenReply($chosen->sums, $chosen->separates, $chosen->separable));
+    }
+
+    /**
+     * @param array<string, Given> $predicted
+     *
+     * @return list<LikelyReply>
+     */
+    private function likely(array $predicted): array
+    {
+        $likely = [];
+        foreach ($predicted as $id => $given) {
+            $mistake = $this->book->mistake($id);
+            $likely[] = new LikelyReply($id, $given->text(), $mistake->may(), $mistake->look(), $mistake->model());
+        }
+
+        return $likely;
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Mistake\Catalogue;
+
+use Rostik\Core\Mistake\Given;
+use Rostik\Core\Mistake\GivenTime;
+use Rostik\Core\Mistake\Mistake;
+use Rostik\Core\Sum\Rewrite;
+use Rostik\Core\Sum\Sum;
+use Rostik\Core\Sum\TimeForm;
+use Rostik\Core\Time\HalfOfDay;
+
+/**
+ * Adds 12 to a.m. times too: 9:15 a.m. as 24h = 21:15.
+ *
+ * Common practice, no source.
+ */
+final class AddsTwelveAlways implements Mistake
+{
+    public function id(): string
+    {
+        return 'adds-twelve-always';
+    }
+
+    public function may(): string
+    {
+        return 'may be adding 12 to morning times too';
+    }
+
+    public function look(): string
+    {
+        return 'Is it before noon? Then the hour stays as it is.';
+    }
+
+    public function model(): string
+    {
+        return 'day';
+    }
+
+    public function predict(Sum $sum): ?Given
+    {
+        if (!$sum instanceof Rewrite || TimeForm::TwentyFour !== $sum->as || !$sum->time->halfSaid || HalfOfDay::Am !== $sum->time->time()->half() || $sum->time->minutes < 60) {
+            return null;
+        }
+
+        return GivenTime::of24($sum->time->time()->hour() + 12, $sum->time->time()->minute());
+    }
+}

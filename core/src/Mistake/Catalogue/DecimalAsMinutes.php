@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Mistake\Catalogue;
+
+use Rostik\Core\Mistake\Given;
+use Rostik\Core\Mistake\GivenLength;
+use Rostik\Core\Mistake\Mistake;
+use Rostik\Core\Sum\Conversion;
+use Rostik\Core\Sum\Sum;
+
+/**
+ * Reads the decimal part as minutes: 1.5 h = 1 h 5 min, 2.25 h = 2 h 25 min.
+ *
+ * Common practice, no source.
+ */
+final class DecimalAsMinutes implements Mistake
+{
+    public function id(): string
+    {
+        return 'decimal-as-minutes';
+    }
+
+    public function may(): string
+    {
+        return 'may be reading the decimal part as minutes';
+    }
+
+    public function look(): string
+    {
+        return 'What is half of an hour in minutes? 0.5 is a half.';
+    }
+
+    public function model(): string
+    {
+        return 'clock';
+    }
+
+    public function predict(Sum $sum): ?Given
+    {
+        if (!$sum instanceof Conversion || 1 !== \count($sum->amount->parts) || $sum->amount->isWhole() || !$sum->amount->parts[0]->isDecimal()) {
+            return null;
+        }
+        $part = $sum->amount->parts[0];
+        $small = $sum->units[\count($sum->units) - 1];
+        if ($part->unit->smaller() !== $small || \count($sum->units) > 2) {
+            return null;
+        }
+        $whole = intdiv($part->numerator, $part->denominator);
+        $decimals = (int) explode('.', rtrim(rtrim(number_format($part->numerator / $part->denominator, 6, '.', ''), '0'), '.'))[1];
+
+        return 2 === \count($sum->units)
+            ? GivenLength::two($whole, $sum->units[0], $decimals, $small)
+            : GivenLength::one($whole * $small->perLarger() + $decimals, $small);
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Mistake\Catalogue;
+
+use Rostik\Core\Mistake\Given;
+use Rostik\Core\Mistake\GivenLength;
+use Rostik\Core\Mistake\Mistake;
+use Rostik\Core\Sum\Conversion;
+use Rostik\Core\Sum\Sum;
+
+/**
+ * Converts the larger unit and leaves the smaller out: 2 h 25 min = 120 min.
+ *
+ * Common practice, no source.
+ */
+final class ForgetsToAddOn implements Mistake
+{
+    public function id(): string
+    {
+        return 'forgets-to-add-on';
+    }
+
+    public function may(): string
+    {
+        return 'may be leaving out the smaller unit';
+    }
+
+    public function look(): string
+    {
+        return 'The hours are changed: what about the minutes that were there already?';
+    }
+
+    public function model(): string
+    {
+        return 'table';
+    }
+
+    public function predict(Sum $sum): ?Given
+    {
+        if (!$sum instanceof Conversion || 1 !== \count($sum->units) || 2 !== \count($sum->amount->parts) || !$sum->isExact() || !$sum->amount->isWhole()) {
+            return null;
+        }
+        [$large, $small] = $sum->amount->parts;
+        $target = $sum->units[0];
+        if ($small->unit !== $target) {
+            return null;
+        }
+
+        return GivenLength::one($large->numerator * intdiv($large->unit->size(), $target->size()), $target);
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Mistake\Catalogue;
+
+use Rostik\Core\Mistake\Given;
+use Rostik\Core\Mistake\Mistake;
+use Rostik\Core\Mistake\TwoColumns;
+use Rostik\Core\Sum\Sum;
+
+/**
+ * Adds (or multiplies) hours and minutes apart and never regroups.
+ *
+ * Common practice, no source.
+ */
+final class LeavesOverSixty implements Mistake
+{
+    public function id(): string
+    {
+        return 'leaves-over-sixty';
+    }
+
+    public function may(): string
+    {
+        return 'may be adding hours and minutes apart without regrouping';
+    }
+
+    public function look(): string
+    {
+        return 'Can a clock show so many minutes? Set the minutes on the clock and go past the 12.';
+    }
+
+    public function model(): string
+    {
+        return 'columns';
+    }
+
+    public function predict(Sum $sum): ?Given
+    {
+        $c = TwoColumns::of($sum);
+        if (null === $c || '-' === $c->operation || $c->smallSum() < $c->limit) {
+            return null;
+        }
+
+        return $c->answer($c->largeSum(), $c->smallSum());
+    }
+}

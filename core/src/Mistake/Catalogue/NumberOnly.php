@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Mistake\Catalogue;
+
+use Rostik\Core\Mistake\Given;
+use Rostik\Core\Mistake\GivenOrder;
+use Rostik\Core\Mistake\GivenSign;
+use Rostik\Core\Mistake\Mistake;
+use Rostik\Core\Notation\Writer;
+use Rostik\Core\Sum\Comparison;
+use Rostik\Core\Sum\Order;
+use Rostik\Core\Sum\Sum;
+use Rostik\Core\Time\Amount;
+
+/**
+ * Compares the numbers and not the units.
+ *
+ * Common practice, no source.
+ */
+final class NumberOnly implements Mistake
+{
+    public function id(): string
+    {
+        return 'number-only';
+    }
+
+    public function may(): string
+    {
+        return 'may be comparing the numbers and not the units';
+    }
+
+    public function look(): string
+    {
+        return 'Which unit is longer? Change one of them into the other first.';
+    }
+
+    public function model(): string
+    {
+        return 'table';
+    }
+
+    public function predict(Sum $sum): ?Given
+    {
+        if ($sum instanceof Comparison) {
+            $left = $this->number($sum->left);
+            $right = $this->number($sum->right);
+
+            return null === $left || null === $right ? null : new GivenSign($left < $right ? '<' : ($left > $right ? '>' : '='));
+        }
+        if (!$sum instanceof Order || [] === $sum->lengths) {
+            return null;
+        }
+        $keys = [];
+        foreach ($sum->lengths as $length) {
+            $number = $this->number($length);
+            if (null === $number) {
+                return null;
+            }
+            $keys[] = $number;
+        }
+        asort($keys);
+
+        return new GivenOrder(array_keys($keys), array_map(Writer::plain()->amount(...), $sum->lengths));
+    }
+
+    /** The number of a length that has only one; null for two units together. */
+    private function number(Amount $amount): ?float
+    {
+        return 1 === \count($amount->parts) ? $amount->parts[0]->numerator / $amount->parts[0]->denominator : null;
+    }
+}

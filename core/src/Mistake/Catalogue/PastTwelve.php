@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Mistake\Catalogue;
+
+use Rostik\Core\Mistake\Given;
+use Rostik\Core\Mistake\GivenTime;
+use Rostik\Core\Mistake\Mistake;
+use Rostik\Core\Sum\Later;
+use Rostik\Core\Sum\Rewrite;
+use Rostik\Core\Sum\Sum;
+use Rostik\Core\Sum\TimeForm;
+use Rostik\Core\Time\ClockForm;
+use Rostik\Core\Time\HalfOfDay;
+
+/**
+ * Goes on past 12 and writes p.m. to it: 13:30 p.m.
+ *
+ * Common practice, no source.
+ */
+final class PastTwelve implements Mistake
+{
+    public function id(): string
+    {
+        return 'past-twelve';
+    }
+
+    public function may(): string
+    {
+        return 'may be going on past 12 and still writing p.m.';
+    }
+
+    public function look(): string
+    {
+        return 'After 12 a 12-hour clock begins again at 1. With 13, 14 … there is no p.m.';
+    }
+
+    public function model(): string
+    {
+        return 'clock';
+    }
+
+    public function predict(Sum $sum): ?Given
+    {
+        if ($sum instanceof Later && ClockForm::Twelve === $sum->start->form && $sum->start->halfSaid) {
+            $minutes = 60 * $sum->start->time()->hour12() + $sum->start->time()->minute() + $sum->minutes();
+
+            return $minutes < 13 * 60 || $minutes >= 24 * 60 ? null : GivenTime::of12(intdiv($minutes, 60), $minutes % 60, HalfOfDay::Pm);
+        }
+        if (!$sum instanceof Rewrite || TimeForm::Twelve !== $sum->as || $sum->time->minutes < 13 * 60) {
+            return null;
+        }
+
+        return GivenTime::of12($sum->time->time()->hour(), $sum->time->time()->minute(), HalfOfDay::Pm);
+    }
+}

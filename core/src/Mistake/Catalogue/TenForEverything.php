@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Mistake\Catalogue;
+
+use Rostik\Core\Mistake\Given;
+use Rostik\Core\Mistake\GivenLength;
+use Rostik\Core\Mistake\Mistake;
+use Rostik\Core\Sum\Conversion;
+use Rostik\Core\Sum\Sum;
+
+/**
+ * Takes every unit for ten of the next: 4 h = 40 min.
+ *
+ * Common practice, no source.
+ */
+final class TenForEverything implements Mistake
+{
+    public function id(): string
+    {
+        return 'ten-for-everything';
+    }
+
+    public function may(): string
+    {
+        return 'may be taking every unit for ten of the next smaller';
+    }
+
+    public function look(): string
+    {
+        return 'How many of this unit make one of that? Look at the reference chart.';
+    }
+
+    public function model(): string
+    {
+        return 'table';
+    }
+
+    public function predict(Sum $sum): ?Given
+    {
+        if (!$sum instanceof Conversion || !$sum->isExact() || !$sum->amount->isWhole()) {
+            return null;
+        }
+        $parts = $sum->amount->parts;
+        $units = $sum->units;
+        $small = $units[\count($units) - 1];
+        if (1 === \count($units) && $parts[0]->unit->smaller() === $small && (!isset($parts[1]) || $parts[1]->unit === $small)) {
+            return GivenLength::one(10 * $parts[0]->numerator + ($parts[1]->numerator ?? 0), $small);
+        }
+        if (1 !== \count($parts) || $parts[0]->unit->larger() !== $units[0]) {
+            return null;
+        }
+        $n = $parts[0]->numerator;
+        if (2 === \count($units) && $units[1] === $parts[0]->unit) {
+            return GivenLength::two(intdiv($n, 10), $units[0], $n % 10, $units[1]);
+        }
+
+        return 1 === \count($units) && 0 === $n % 10 ? GivenLength::one(intdiv($n, 10), $units[0]) : null;
+    }
+}

@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Tests\Mistake;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Rostik\Core\Mistake\Given;
+use Rostik\Core\Mistake\GivenReader;
+use Rostik\Core\Mistake\Judge;
+use Rostik\Core\Mistake\MistakeBook;
+use Rostik\Core\Mistake\Verdict;
+use Rostik\Core\Notation\Forms;
+use Rostik\Core\Notation\SumReader;
+use Rostik\Core\Notation\Writer;
+use Rostik\Core\Skill\Generator;
+use Rostik\Core\Skill\Ladder;
+use Rostik\Core\Skill\Level;
+
+final class CatalogueTest extends TestCase
+{
+    /** Each mistake speaks to the teacher with caution, helps, and is looked for on some rung of the ladder. */
+    public function testTheCatalogueIsWhole(): void
+    {
+        $ladder = [];
+        foreach (Ladder::standard()->rungs() as $rung) {
+            foreach ($rung->mistakes as $id) {
+                $ladder[$id] = true;
+            }
+        }
+        $ids = [];
+        foreach (MistakeBook::standard()->all() as $mistake) {
+            $ids[] = $mistake->id();
+            self::assertStringStartsWith('may be ', $mistake->may(), $mistake->id());
+            self::assertMatchesRegularExpression('/[.?]$/', $mistake->look(), $mistake->id());
+            self::assertContains($mistake->model(), ['clock', 'line', 'columns', 'table', 'day'], $mistake->id());
+            self::assertArrayHasKey($mistake->id(), $ladder, $mistake->id().' is looked for on some rung');
+        }
+        self::assertCount(31, $ids);
+        self::assertSame([], array_values(array_diff(array_keys($ladder), $ids)), 'every mistake that a rung names is in the catalogue');
+    }
+
+    /** @param array<string, string> $wanted */
+    #[DataProvider('examples')]
+    public function testExamples(string $sum, array $wanted): void
+    {
+        $predicted = array_map(static fn (Given $g): string => $g->text(), MistakeBook::standard()->predict(SumReader::standard()->read($sum)->sum));
+        ksort($predicted);
+        ksort($wanted);
+        self::assertSame($wanted, $predicted);
+    }
+
+    /** @return iterable<string, array{string, array<string, string>}> worked by hand for this project; every mistake in every kind of sum that it shows in */
+    public static function examples(): iterable
+    {
+        foreach ([
+            '1 h 55 min + 2 h 50 min' => ['hundred-minutes' => '4 h 5 min', 'leaves-over-sixty' => '3 h 105 min', 'drops-the-carry' => '3 h 45 min', 'keeps-the-sixty' => '4 h 105 min', 'carries-the-tens' => '13 h 5 min', 'wrong-operation' => '55 min'],
+            '2 h 30 min + 4 h 55 min' => ['hundred-minutes' => '6 h 85 min', 'leaves-over-sixty' => '6 h 85 min', 'drops-the-carry' => '6 h 25 min', 'keeps-the-sixty' => '7 h 85 min', 'carries-the-tens' => '14 h 5 min', 'wrong-operation' => '2 h 25 min'],
+            '1 h 25 min + 10 min' => ['wrong-operation' => '1 h 15 min'],
+            '5 h 20 min - 2 h 35 min' => ['hundred-minutes' => '2 h 85 min', 'smaller-from-larger' => '3 h 15 min', 'borrows-without-paying' => '3 h 45 min', 'pays-without-borrowing' => '2 h 15 min', 'zero-when-stuck' => '3 h', 'wrong-operation' => '7 h 55 min'],
+            '5 h 20 min - 2 h 25 min' => ['hundred-minutes' => '2 h 95 min', 'smaller-from-larger' => '3 h 5 min', 'borrows-without-paying' => '3 h 55 min', 'borrows-ten' => '2 h 5 min', 'pays-without-borrowing' => '2 h 5 min', 'zero-when-stuck' => '3 h', 'wrong-operation' => '7 h 45 min'],
+            '3 h 10 min - 2 h 40 min' => ['hundred-minutes' => '70 min', 'smaller-from-larger' => '1 h 30 min', 'borrows-without-paying' => '1 h 30 min', 'zero-when-stuck' => '1 h', 'wrong-operation' => '5 h 50 min'],
+            '3 x 1 h 25 min' => ['leaves-over-sixty' => '3 h 75 min', 'drops-the-carry' => '3 h 15 min', 'keeps-the-sixty' => '4 h 75 min'],
+            '4 x 45 min' => ['drops-the-carry' => '0 min', 'keeps-the-sixty' => '3 h 180 min'],
+            '3:45 pm + 2 h 30 min' => ['hundred-minutes' => '5:75 p.m.', 'leaves-over-sixty' => '5:75 p.m.', 'drops-the-carry' => '5:15 p.m.', 'keeps-the-sixty' => '6:75 p.m.', 'wrong-operation' => '1:15 p.m.', 'flips-am-pm' => '6:15 a.m.'],
+            '9:55 am + 2 h 50 min' => ['hundred-minutes' => '12:05 p.m.', 'leaves-over-sixty' => '11:105 a.m.', 'drops-the-carry' => '11:45 a.m.', 'keeps-the-sixty' => '12:105 p.m.', 'wrong-operation' => '7:05 a.m.', 'keeps-am-pm' => '12:45 a.m.', 'twelve-swap' => '12:45 a.m.'],
+            '11:15 am + 2 h' => ['keeps-am-pm' => '1:15 a.m.', 'past-twelve' => '13:15 p.m.', 'wrong-operation' => '9:15 a.m.'],
+            '12:30 pm + 1 h' => ['twelve-swap' => '1:30 a.m.', 'flips-am-pm' => '1:30 a.m.', 'past-twelve' => '13:30 p.m.', 'wrong-operation' => '11:30 a.m.'],
+            '15:45 + 2 h 30 min' => ['hundred-minutes' => '17:75', 'leaves-over-sixty' => '17:75', 'drops-the-carry' => '17:15', 'keeps-the-sixty' => '18:75', 'wrong-operation' => '13:15'],
+            '11:05 am - 40 min' => ['hundred-minutes' => '10:65 a.m.', 'smaller-from-larger' => '11:35 a.m.', 'borrows-without-paying' => '11:25 a.m.', 'pays-without-borrowing' => '10:35 a.m.', 'wrong-operation' => '11:45 a.m.', 'flips-am-pm' => '10:25 p.m.'],
+            '3:20 pm - 25 min' => ['hundred-minutes' => '2:95 p.m.', 'smaller-from-larger' => '3:05 p.m.', 'borrows-without-paying' => '3:55 p.m.', 'borrows-ten' => '2:05 p.m.', 'pays-without-borrowing' => '2:05 p.m.', 'wrong-operation' => '3:45 p.m.', 'flips-am-pm' => '2:55 a.m.'],
+            '12:50 pm - 3 h' => ['keeps-am-pm' => '9:50 p.m.', 'twelve-swap' => '9:50 p.m.', 'wrong-operation' => '3:50 p.m.'],
+            '7:00 am to 3:00 pm' => ['ignores-am-pm' => '4 h', 'counts-both-ends' => '9 h'],
+            '9:00 am to 12 noon' => ['counts-both-ends' => '4 h'],
+            '9:40 am to 12:15 pm' => ['hundred-minutes' => '2 h 75 min', 'smaller-from-larger' => '3 h 25 min', 'borrows-without-paying' => '3 h 35 min', 'pays-without-borrowing' => '2 h 25 min', 'zero-when-stuck' => '3 h', 'twelve-swap' => '14 h 35 min'],
+            '22:50 to 06:15' => ['hundred-minutes' => '7 h 65 min', 'smaller-from-larger' => '8 h 35 min', 'borrows-without-paying' => '8 h 25 min', 'pays-without-borrowing' => '7 h 35 min', 'zero-when-stuck' => '8 h'],
+            '_ + 45 min = 10:20 am' => ['hundred-minutes' => '9:75 a.m.', 'smaller-from-larger' => '10:25 a.m.', 'borrows-without-paying' => '10:35 a.m.', 'pays-without-borrowing' => '9:25 a.m.', 'wrong-operation' => '11:05 a.m.', 'flips-am-pm' => '9:35 p.m.'],
+            '2 h 25 min in min' => ['hundred-minutes' => '225 min', 'forgets-to-add-on' => '120 min', 'ten-for-everything' => '45 min'],
+            '95 min in h min' => ['drops-remainder' => '1 h', 'ten-for-everything' => '9 h 5 min'],
+            '135 min in h min' => ['hundred-minutes' => '1 h 35 min', 'drops-remainder' => '2 h', 'ten-for-everything' => '13 h 5 min'],
+            '4 h in min' => ['hundred-minutes' => '400 min', 'ten-for-everything' => '40 min'],
+            '120 min in h' => ['wrong-way' => '7200 h', 'ten-for-everything' => '12 h'],
+            '1.5 h in h min' => ['decimal-as-minutes' => '1 h 5 min', 'drops-remainder' => '1 h'],
+            '2.25 h in h min' => ['decimal-as-minutes' => '2 h 25 min', 'drops-remainder' => '2 h'],
+            '2.5 h in min' => ['decimal-as-minutes' => '125 min', 'hundred-minutes' => '250 min'],
+            '2 days ? 40 h' => ['number-only' => '<'],
+            'order 90 min, 2 h, 100 min' => ['number-only' => '2 h, 90 min, 100 min'],
+            'order 12:15 pm, 1:00 pm, 9 am' => ['ignores-am-pm' => '1:00 p.m., 9:00 a.m., 12:15 p.m.', 'twelve-swap' => '12:15 p.m., 9:00 a.m., 1:00 p.m.', 'twelve-biggest' => '9:00 a.m., 1:00 p.m., 12:15 p.m.'],
+            'half past 3 as digital' => ['swaps-hands' => '6:15', 'next-hour' => '4:30', 'hand-number-as-minutes' => '3:06'],
+            'quarter to 5 as digital' => ['swaps-hands' => '9:20', 'next-hour' => '5:45', 'hand-number-as-minutes' => '4:09', 'to-as-past' => '5:15', 'to-this-hour' => '5:45'],
+            '20 past 1 as digital' => ['swaps-hands' => '4:05', 'hand-number-as-minutes' => '1:04'],
+            '18 minutes to eight as digital' => ['swaps-hands' => '8:35', 'next-hour' => '8:42', 'to-as-past' => '8:18', 'to-this-hour' => '8:42'],
+            '7:42 as words' => ['to-as-past' => 'eighteen minutes past eight', 'to-this-hour' => 'eighteen minutes to seven'],
+            '17:05 as 12h' => ['takes-ten' => '7:05 p.m.', 'past-twelve' => '17:05 p.m.'],
+            '00:30 as 12h' => ['twelve-swap' => '12:30 p.m.'],
+            '9:15 am as 24h' => ['adds-twelve-always' => '21:15'],
+            '12:30 pm as 24h' => ['twelve-swap' => '00:30'],
+            '1 year 8 months + 9 months' => ['leaves-over-sixty' => '1 year 17 months', 'drops-the-carry' => '1 year 5 months', 'keeps-the-sixty' => '2 years 17 months', 'carries-the-tens' => '2 years 7 months', 'wrong-operation' => '11 months'],
+            '1 month in days' => [],
+            '9:15 am to 11:40' => [],
+        ] as $sum => $wanted) {
+            yield $sum => [$sum, $wanted];
+        }
+    }
+
+    /**
+     * Thousands of drawn sums: what each mistake leads to is never the right answer, never judged right, reads as it is
+     * written, and is what an independent statement of the rules says; where that says nothing, nothing is predicted.
+     */
+    public function testEveryPredictionAgreesWithTheRulesStatedApart(): void
+    {
+        $book = MistakeBook::standard();
+        $judge = Judge::standard();
+        $reader = new GivenReader();
+        $forms = Forms::standard();
+        $plain = Writer::plain();
+        $count = 0;
+        $shown = [];
+        foreach (Ladder::standard()->rungs() as $rung) {
+            foreach (Level::cases() as $level) {
+                foreach (Generator::standard()->draw($rung, $level, 50, 11)->sums as $sum) {
+                    ++$count;
+                    $text = $forms->write($sum, $plain);
+                    $predicted = $book->predict($sum);
+                    $right = Child::write($text, null);
+                    self::assertNotNull($right, $text);
+                    self::assertTrue($judge->judge($sum, $right, $predicted)->verdict->isRight(), $text.' is '.$right);
+                    foreach ($book->all() as $mistake) {
+                        $child = Child::write($text, $mistake->id());
+                        $child = $child === $right ? null : $child;
+                        $given = $predicted[$mistake->id()] ?? null;
+                        self::assertSame(null === $child, null === $given, $mistake->id().' in '.$text.': '.($child ?? 'nothing').' beside '.($given?->text() ?? 'nothing'));
+                        if (null === $given || null === $child) {
+                            continue;
+                        }
+                        $shown[$mistake->id()] = true;
+                        $read = $reader->read($child, $sum);
+                        self::assertTrue(null !== $read && $given->says($read), $mistake->id().' in '.$text.': '.$child.' beside '.$given->text());
+                        $judged = $judge->judge($sum, $given->text(), $predicted);
+                        self::assertSame(Verdict::Wrong, $judged->verdict, $mistake->id().' in '.$text.': '.$given->text());
+                        self::assertContains($mistake->id(), $judged->fits, $text.': '.$given->text());
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(4000, $count);
+        self::assertCount(31, $shown, 'every mistake shows in some sum');
+    }
+}
