@@ -55,6 +55,12 @@ final readonly class Ladder
         return $this->rungs[$id] ?? throw new NoSuchRung($id);
     }
 
+    /** @return list<Rung> the rungs on which a mistake is looked for, from the bottom up */
+    public function lookingFor(string $mistake): array
+    {
+        return array_values(array_filter($this->rungs, static fn (Rung $rung): bool => \in_array($mistake, $rung->mistakes, true)));
+    }
+
     /** @return list<string> ids of the rungs that a bare sum exercises, from the bottom up */
     public function exercisedBy(Sum $sum): array
     {

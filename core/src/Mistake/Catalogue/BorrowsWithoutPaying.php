@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rostik\Core\Mistake\Catalogue;
 
 use Rostik\Core\Mistake\Given;
-use Rostik\Core\Mistake\Mistake;
+use Rostik\Core\Mistake\TakingMistake;
 use Rostik\Core\Mistake\TwoColumns;
 use Rostik\Core\Sum\Sum;
 
@@ -15,7 +15,7 @@ use Rostik\Core\Sum\Sum;
  * Source: after the "bugs" of written subtraction in J. S. Brown and R. R. Burton, "Diagnostic models for procedural bugs
  * in basic mathematical skills", Cognitive Science 2, 1978 (from memory).
  */
-final class BorrowsWithoutPaying implements Mistake
+final class BorrowsWithoutPaying extends TakingMistake
 {
     public function id(): string
     {
@@ -32,19 +32,8 @@ final class BorrowsWithoutPaying implements Mistake
         return 'Where did the 60 minutes come from? Cross the hour out and write one less.';
     }
 
-    public function model(): string
+    protected function written(TwoColumns $c, int $has, int $takes, Sum $sum): ?Given
     {
-        return 'columns';
-    }
-
-    public function predict(Sum $sum): ?Given
-    {
-        $c = TwoColumns::of($sum);
-        if (null === $c || !$c->isStuck()) {
-            return null;
-        }
-        [$has, $takes] = [$c->rows[0][1], $c->rows[1][1]];
-
         return $c->answer($c->largeLeft(), $has + $c->limit - $takes);
     }
 }

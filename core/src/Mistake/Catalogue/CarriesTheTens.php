@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Mistake\Catalogue;
 
+use Rostik\Core\Mistake\AddingMistake;
 use Rostik\Core\Mistake\Given;
-use Rostik\Core\Mistake\Mistake;
 use Rostik\Core\Mistake\TwoColumns;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\Total;
@@ -15,7 +15,7 @@ use Rostik\Core\Sum\Total;
  *
  * Common practice, no source.
  */
-final class CarriesTheTens implements Mistake
+final class CarriesTheTens extends AddingMistake
 {
     public function id(): string
     {
@@ -32,18 +32,8 @@ final class CarriesTheTens implements Mistake
         return 'What is carried from minutes to hours: a ten, or a sixty?';
     }
 
-    public function model(): string
+    protected function written(TwoColumns $c, Sum $sum): ?Given
     {
-        return 'columns';
-    }
-
-    public function predict(Sum $sum): ?Given
-    {
-        $c = TwoColumns::of($sum);
-        if (null === $c || '-' === $c->operation || $c->smallSum() < $c->limit || !$sum instanceof Total) {
-            return null;
-        }
-
-        return $c->answer($c->largeSum() + intdiv($c->smallSum(), 10), $c->smallSum() % 10);
+        return $sum instanceof Total ? $c->answer($c->largeSum() + intdiv($c->smallSum(), 10), $c->smallSum() % 10) : null;
     }
 }

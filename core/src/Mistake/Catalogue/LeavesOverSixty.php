@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Mistake\Catalogue;
 
+use Rostik\Core\Mistake\AddingMistake;
 use Rostik\Core\Mistake\Given;
-use Rostik\Core\Mistake\Mistake;
 use Rostik\Core\Mistake\TwoColumns;
 use Rostik\Core\Sum\Sum;
 
@@ -14,7 +14,7 @@ use Rostik\Core\Sum\Sum;
  *
  * Common practice, no source.
  */
-final class LeavesOverSixty implements Mistake
+final class LeavesOverSixty extends AddingMistake
 {
     public function id(): string
     {
@@ -31,18 +31,8 @@ final class LeavesOverSixty implements Mistake
         return 'Can a clock show so many minutes? Set the minutes on the clock and go past the 12.';
     }
 
-    public function model(): string
+    protected function written(TwoColumns $c, Sum $sum): ?Given
     {
-        return 'columns';
-    }
-
-    public function predict(Sum $sum): ?Given
-    {
-        $c = TwoColumns::of($sum);
-        if (null === $c || '-' === $c->operation || $c->smallSum() < $c->limit) {
-            return null;
-        }
-
         return $c->answer($c->largeSum(), $c->smallSum());
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rostik\Core\Mistake\Catalogue;
 
 use Rostik\Core\Mistake\Given;
-use Rostik\Core\Mistake\Mistake;
+use Rostik\Core\Mistake\TakingMistake;
 use Rostik\Core\Mistake\TwoColumns;
 use Rostik\Core\Sum\Earlier;
 use Rostik\Core\Sum\Sum;
@@ -16,7 +16,7 @@ use Rostik\Core\Sum\Sum;
  * Source: after the "bugs" of written subtraction in J. S. Brown and R. R. Burton, "Diagnostic models for procedural bugs
  * in basic mathematical skills", Cognitive Science 2, 1978 (from memory).
  */
-final class ZeroWhenStuck implements Mistake
+final class ZeroWhenStuck extends TakingMistake
 {
     public function id(): string
     {
@@ -33,18 +33,8 @@ final class ZeroWhenStuck implements Mistake
         return 'Too few minutes: where can more be had? Take an hour and write it as 60.';
     }
 
-    public function model(): string
+    protected function written(TwoColumns $c, int $has, int $takes, Sum $sum): ?Given
     {
-        return 'columns';
-    }
-
-    public function predict(Sum $sum): ?Given
-    {
-        $c = TwoColumns::of($sum);
-        if (null === $c || !$c->isStuck() || $sum instanceof Earlier) {
-            return null;
-        }
-
-        return $c->answer($c->largeLeft(), 0);
+        return $sum instanceof Earlier ? null : $c->answer($c->largeLeft(), 0);
     }
 }
