@@ -9,6 +9,7 @@ import { BoardScreen } from './board/BoardScreen';
 import { ClockPractice } from './board/ClockPractice';
 import { DayBoard } from './board/DayBoard';
 import { meQuery, queryClient } from './api/queries';
+import { MakeSheets } from './sheet/MakeSheets';
 import { PrintPreview } from './sheet/PrintPreview';
 import { Shelf } from './sheet/Shelf';
 import { Frame } from './shell/Frame';
@@ -32,6 +33,7 @@ function App() {
           <Route path="/teach/clock" element={<ClockPractice />} />
           <Route path="/teach/day" element={<DayBoard />} />
           <Route path="/sheets" element={<Shelf />} />
+          <Route path="/sheets/make" element={<MakeSheets />} />
           <Route path="/sheets/:id/print" element={<PrintPreview />} />
           <Route path="*" element={<Navigate to="/prepare" replace />} />
         </Route>

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rostik\App\Sheet;
 
 use Rostik\App\Account\Teacher;
-use Rostik\Core\Notation\Marked;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapQueryString;
@@ -17,7 +16,7 @@ use Twig\Environment;
 /** The print pages: one HTML for the browser's print preview and for the PDF. */
 final readonly class PrintController
 {
-    public function __construct(private Sheets $sheets, private Environment $twig, private Pdf $pdf)
+    public function __construct(private Sheets $sheets, private Environment $twig, private Pdf $pdf, private Printing $printing)
     {
     }
 
@@ -32,7 +31,7 @@ final readonly class PrintController
     {
         $sheet = $this->sheets->reply($this->sheets->get($id));
         $name = (new AsciiSlugger('en'))->slug($sheet->title)->lower()->toString();
-        $name = ('' === $name ? 'sheet' : $name).(PrintPart::Key === $how->part ? '-key' : '').'.pdf';
+        $name = ('' === $name ? 'sheet' : $name).(PrintPart::Key === $how->part || PrintPart::Worked === $how->part ? '-key' : '').'.pdf';
 
         return new Response($this->pdf->of($this->html($sheet, $teacher, $how, '')), 200, [
             'Content-Type' => 'application/pdf',
@@ -43,16 +42,17 @@ final readonly class PrintController
     /** @param string $root where stylesheets are found from: "/" for the browser, "" for the PDF */
     private function html(SheetReply $sheet, Teacher $teacher, PrintRequest $how, string $root): string
     {
-        $lines = array_map(static fn (QuestionReply $q): PrintLine => new PrintLine(
-            Marked::plain($q->shown),
-            null === $q->answer ? null : Marked::plain($q->answer),
-            $q->problem,
-        ), $sheet->questions);
+        // a line for the answer alone was asked for: nothing is drawn
+        $settings = $how->squares ? $sheet->settings : $sheet->settings->withoutScaffold();
+        $lines = array_map(fn (QuestionReply $q): PrintLine => $this->printing->line($q, $settings, $teacher), $sheet->questions);
 
         return $this->twig->render('print/sheet.html.twig', [
             'sheet' => $sheet,
             'lines' => $lines,
             'how' => $how,
+            'settings' => $settings,
+            'example' => $settings->example ? $this->printing->example($sheet, $teacher) : null,
+            'tall' => [] !== array_filter($lines, static fn (PrintLine $l): bool => '' !== $l->figure),
             'class_name' => $teacher->className(),
             'root' => $root,
         ]);

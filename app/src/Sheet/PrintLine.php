@@ -7,7 +7,26 @@ namespace Rostik\App\Sheet;
 /** One question as it is printed. */
 final readonly class PrintLine
 {
-    public function __construct(public string $question, public ?string $answer, public ?string $problem)
-    {
+    /**
+     * @param ?string      $answer    null where it has none
+     * @param ?string      $problem   why it has none
+     * @param string       $figure    what is drawn for the child to work on, as SVG; may be empty
+     * @param list<string> $choices   answers to circle one of
+     * @param ?string      $statement to be called true or false
+     * @param bool         $rule      whether there is a line for the answer
+     * @param list<string> $working   the steps of the working, for the key
+     * @param string       $worked    the working as it is set out, as SVG, for the key; may be empty
+     */
+    public function __construct(
+        public string $question,
+        public ?string $answer,
+        public ?string $problem,
+        public string $figure = '',
+        public array $choices = [],
+        public ?string $statement = null,
+        public bool $rule = true,
+        public array $working = [],
+        public string $worked = '',
+    ) {
     }
 }

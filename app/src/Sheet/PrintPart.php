@@ -9,5 +9,7 @@ enum PrintPart: string
 {
     case Sheet = 'sheet';
     case Key = 'key';
+    /** The key with every question worked. */
+    case Worked = 'worked';
     case Both = 'both';
 }

@@ -27,6 +27,10 @@ class Question
         private string $sum,
         #[ORM\Column(type: 'smallint')]
         private int $position,
+        #[ORM\Column(length: 600)]
+        private string $wording = '',
+        #[ORM\Column]
+        private bool $locked = false,
     ) {
         $this->id = Uuid::v7();
     }
@@ -56,9 +60,21 @@ class Question
         return $this->position;
     }
 
-    public function rewrite(string $sum, int $position): void
+    public function wording(): string
+    {
+        return $this->wording;
+    }
+
+    public function isLocked(): bool
+    {
+        return $this->locked;
+    }
+
+    public function rewrite(string $sum, int $position, string $wording, bool $locked): void
     {
         $this->sum = $sum;
         $this->position = $position;
+        $this->wording = $wording;
+        $this->locked = $locked;
     }
 }

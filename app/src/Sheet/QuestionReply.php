@@ -4,14 +4,19 @@ declare(strict_types=1);
 
 namespace Rostik\App\Sheet;
 
+use Rostik\Core\Sheet\Warning;
+
 /** One question of a sheet as it stands there. */
 final readonly class QuestionReply
 {
     /**
-     * @param string  $sum     as it was typed
-     * @param string  $shown   marked text; as typed where it cannot be read
-     * @param ?string $answer  marked text; null where it has none
-     * @param ?string $problem why it has no answer, in a sentence
+     * @param string        $sum      as it was typed
+     * @param string        $shown    marked text; as typed where it cannot be read
+     * @param ?string       $answer   marked text; null where it has none
+     * @param ?string       $problem  why it has no answer, in a sentence
+     * @param list<Warning> $warnings what is worth a second look
+     * @param string        $wording  the question in words, in place of the sum on paper; may be empty
+     * @param bool          $locked   whether it stays when the numbers are drawn anew
      */
     public function __construct(
         public string $id,
@@ -19,6 +24,9 @@ final readonly class QuestionReply
         public string $shown,
         public ?string $answer,
         public ?string $problem,
+        public array $warnings,
+        public string $wording,
+        public bool $locked,
     ) {
     }
 }

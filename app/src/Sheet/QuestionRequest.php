@@ -10,14 +10,19 @@ use Symfony\Component\Validator\Constraints as Assert;
 final readonly class QuestionRequest
 {
     /**
-     * @param string $id  a UUID given by whoever adds the question, so that a change sent twice adds it once
-     * @param string $sum as typed; it may be unfinished
+     * @param string $id      a UUID given by whoever adds the question, so that a change sent twice adds it once
+     * @param string $sum     as typed; it may be unfinished
+     * @param string $wording the question in words, in place of the sum on paper; may be empty
+     * @param bool   $locked  whether it stays when the numbers are drawn anew
      */
     public function __construct(
         #[Assert\Uuid(strict: true)]
         public string $id,
         #[Assert\Length(max: 300)]
         public string $sum,
+        #[Assert\Length(max: 600)]
+        public string $wording = '',
+        public bool $locked = false,
     ) {
     }
 }

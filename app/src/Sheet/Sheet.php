@@ -30,6 +30,10 @@ class Sheet
     #[ORM\Column(nullable: true)]
     private ?\DateTimeImmutable $deletedAt = null;
 
+    /** @var array<string, string|bool|null> as {@see SheetSettings::kept()} */
+    #[ORM\Column(type: 'json')]
+    private array $settings = [];
+
     /** @var Collection<int, Question> */
     #[ORM\OneToMany(targetEntity: Question::class, mappedBy: 'sheet', cascade: ['persist'], orphanRemoval: true)]
     #[ORM\OrderBy(['position' => 'ASC'])]
@@ -63,6 +67,11 @@ class Sheet
         return $this->title;
     }
 
+    public function settings(): SheetSettings
+    {
+        return SheetSettings::from($this->settings);
+    }
+
     public function changedAt(): \DateTimeImmutable
     {
         return $this->changedAt;
@@ -90,11 +99,13 @@ class Sheet
     /**
      * Replaces title and questions by what was sent; questions that were there already keep their identity.
      *
-     * @param list<QuestionRequest> $wanted in their new order
+     * @param list<QuestionRequest> $wanted   in their new order
+     * @param ?SheetSettings        $settings null to leave them as they are
      */
-    public function rewrite(string $title, array $wanted, \DateTimeImmutable $now): void
+    public function rewrite(string $title, array $wanted, \DateTimeImmutable $now, ?SheetSettings $settings = null): void
     {
         $this->title = $title;
+        $this->settings = $settings?->kept() ?? $this->settings;
         $this->changedAt = $now;
         $known = [];
         foreach ($this->questions as $question) {
@@ -102,10 +113,10 @@ class Sheet
         }
         foreach ($wanted as $position => $one) {
             if (isset($known[$one->id])) {
-                $known[$one->id]->rewrite($one->sum, $position);
+                $known[$one->id]->rewrite($one->sum, $position, $one->wording, $one->locked);
                 unset($known[$one->id]);
             } else {
-                $this->questions->add(new Question($this, $one->id, $one->sum, $position));
+                $this->questions->add(new Question($this, $one->id, $one->sum, $position, $one->wording, $one->locked));
             }
         }
         foreach ($known as $gone) {
@@ -116,8 +127,9 @@ class Sheet
     public function copy(\DateTimeImmutable $now): self
     {
         $copy = new self($this->owner, mb_substr($this->title, 0, 112).' (copy)', $now);
+        $copy->settings = $this->settings;
         foreach ($this->questions() as $question) {
-            $copy->questions->add(new Question($copy, $question->key(), $question->sum(), $question->position()));
+            $copy->questions->add(new Question($copy, $question->key(), $question->sum(), $question->position(), $question->wording(), $question->isLocked()));
         }
 
         return $copy;

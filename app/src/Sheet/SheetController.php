@@ -8,6 +8,9 @@ use Doctrine\ORM\OptimisticLockException;
 use Doctrine\Persistence\ManagerRegistry;
 use Rostik\App\Account\Teacher;
 use Rostik\App\Api\Problem;
+use Rostik\Core\Skill\Ladder;
+use Rostik\Core\Skill\NoSuchRung;
+use Rostik\Core\Skill\Rung;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
@@ -18,7 +21,7 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 #[Route('/api/sheets')]
 final readonly class SheetController
 {
-    public function __construct(private Sheets $sheets, private SheetRepository $repository)
+    public function __construct(private Sheets $sheets, private SheetRepository $repository, private SheetMaking $making)
     {
     }
 
@@ -32,6 +35,31 @@ final readonly class SheetController
     public function begin(#[CurrentUser] Teacher $teacher, #[MapRequestPayload] NewSheetRequest $wanted): Response
     {
         return new JsonResponse($this->sheets->reply($this->sheets->begin($teacher, $wanted)), Response::HTTP_CREATED);
+    }
+
+    /** Sheets made for their aims, one for each level; 422 for a rung that there is not. */
+    #[Route('/make', methods: ['POST'], priority: 1)]
+    public function make(#[CurrentUser] Teacher $teacher, #[MapRequestPayload] MakeSheetsRequest $wanted): Response
+    {
+        try {
+            return new JsonResponse($this->making->make($teacher, $wanted), Response::HTTP_CREATED);
+        } catch (NoSuchRung $none) {
+            return Problem::response(422, 'no-such-rung', $none->getMessage());
+        }
+    }
+
+    /** Another question like each of those given. */
+    #[Route('/others', methods: ['POST'], priority: 1)]
+    public function others(#[MapRequestPayload] OthersRequest $wanted): Response
+    {
+        return new JsonResponse($this->making->others($wanted));
+    }
+
+    /** The rungs of the ladder that bare sums can exercise, from the bottom up; those told in words need words. */
+    #[Route('/rungs', methods: ['GET'], priority: 1)]
+    public function rungs(): Response
+    {
+        return new JsonResponse(array_map(static fn (Rung $r): RungReply => new RungReply($r->id, $r->can), array_values(array_filter(Ladder::standard()->rungs(), static fn (Rung $r): bool => !$r->told))));
     }
 
     #[Route('/{id}', methods: ['GET'])]

@@ -16,6 +16,7 @@ final readonly class SheetReply
         public int $version,
         public string $title,
         public array $questions,
+        public SheetSettings $settings,
     ) {
     }
 }

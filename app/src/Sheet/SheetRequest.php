@@ -12,6 +12,7 @@ final readonly class SheetRequest
     /**
      * @param int                   $version   of the sheet that was changed
      * @param list<QuestionRequest> $questions in their order
+     * @param ?SheetSettings        $settings  null to leave them as they are
      */
     public function __construct(
         #[Assert\Positive]
@@ -21,6 +22,8 @@ final readonly class SheetRequest
         #[Assert\Valid]
         #[Assert\Count(max: 100)]
         public array $questions,
+        #[Assert\Valid]
+        public ?SheetSettings $settings = null,
     ) {
     }
 }

@@ -10,6 +10,8 @@ use Doctrine\ORM\OptimisticLockException;
 use Psr\Clock\ClockInterface;
 use Rostik\App\Account\Teacher;
 use Rostik\Core\Notation\NotUnderstood;
+use Rostik\Core\Sheet\Checking;
+use Rostik\Core\Sheet\Warning;
 use Rostik\Core\Work\Workbench;
 use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -26,6 +28,7 @@ final readonly class Sheets
         private Security $security,
         private ClockInterface $clock,
         private Workbench $bench,
+        private Checking $checking,
     ) {
     }
 
@@ -56,7 +59,7 @@ final readonly class Sheets
     public function change(Sheet $sheet, SheetRequest $wanted): void
     {
         $this->entities->lock($sheet, LockMode::OPTIMISTIC, $wanted->version);
-        $sheet->rewrite($this->title($wanted->title), $wanted->questions, $this->clock->now());
+        $sheet->rewrite($this->title($wanted->title), $wanted->questions, $this->clock->now(), $wanted->settings);
         $this->entities->flush();
     }
 
@@ -83,20 +86,25 @@ final readonly class Sheets
 
     public function reply(Sheet $sheet): SheetReply
     {
+        $questions = $sheet->questions();
+        $warnings = $this->checking->warnings(array_map(static fn (Question $q): string => $q->sum(), $questions), $sheet->settings()->level);
+
         return new SheetReply(
             $sheet->id()->toRfc4122(),
             $sheet->version(),
             $sheet->title(),
-            array_map($this->question(...), $sheet->questions()),
+            array_map($this->question(...), $questions, $warnings),
+            $sheet->settings(),
         );
     }
 
-    private function question(Question $question): QuestionReply
+    /** @param list<Warning> $warnings */
+    private function question(Question $question, array $warnings): QuestionReply
     {
         try {
             $answered = $this->bench->answer($question->sum());
         } catch (NotUnderstood $no) {
-            return new QuestionReply($question->key(), $question->sum(), $question->sum(), null, $no->getMessage());
+            return new QuestionReply($question->key(), $question->sum(), $question->sum(), null, $no->getMessage(), [], $question->wording(), $question->isLocked());
         }
 
         return new QuestionReply(
@@ -105,6 +113,9 @@ final readonly class Sheets
             $answered->shown,
             $answered->answer?->shown,
             null === $answered->answer ? 'a.m. or p.m. is not said, and it changes the answer.' : null,
+            $warnings,
+            $question->wording(),
+            $question->isLocked(),
         );
     }
 

@@ -30,17 +30,18 @@ final readonly class Generator
     }
 
     /**
-     * @param int $count 0 or more
-     * @param int $seed  the same seed gives the same sums
+     * @param int    $count  0 or more
+     * @param int    $seed   the same seed gives the same sums
+     * @param Limits $limits what else is wanted of them
      */
-    public function draw(Rung $rung, Level $level, int $count, int $seed): Generated
+    public function draw(Rung $rung, Level $level, int $count, int $seed, Limits $limits = new Limits()): Generated
     {
         $dice = new Dice($seed);
         $sums = [];
         $vain = 0;
         while (\count($sums) < $count && $vain < self::PATIENCE) {
             $sum = $rung->draw($level, $dice);
-            if ($this->fits($rung, $level, $sum)) {
+            if ($limits->allow(Features::of($sum)) && $this->fits($rung, $level, $sum)) {
                 $text = $this->forms->write($sum, $this->plain);
                 if (!isset($sums[$text])) {
                     $sums[$text] = $sum;

@@ -8,6 +8,7 @@ import type {
   Level,
   MeReply,
   MistakesReply,
+  RungReply,
   SheetLineReply,
   WorkedSum,
 } from './types';
@@ -49,6 +50,13 @@ export const workQuery = (sum: string) =>
     staleTime: Infinity,
     placeholderData: keepPreviousData,
   });
+
+/** The rungs of the ladder, from the bottom up. */
+export const rungsQuery = queryOptions({
+  queryKey: ['rungs'],
+  queryFn: ({ signal }) => ask<RungReply[]>('GET', '/api/sheets/rungs', undefined, signal),
+  staleTime: Infinity,
+});
 
 export const shelfQuery = queryOptions({
   queryKey: ['shelf'],

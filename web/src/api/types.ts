@@ -1,5 +1,10 @@
 // Written by ./rostik types from the PHP request and reply classes. Do not edit.
 
+export interface AimRequest {
+  rung: string;
+  count: number;
+}
+
 export interface AnotherReply {
   alike: AnotherSum[];
   easier: AnotherSum | null;
@@ -17,6 +22,8 @@ export interface AnotherSum {
   can: string;
   level: Level;
 }
+
+export type AnswerForm = 'write' | 'columns' | 'line' | 'hands' | 'choice' | 'true-false';
 
 export interface AnswerReply {
   verdict: Verdict;
@@ -218,6 +225,23 @@ export interface LinePoint {
   asked: boolean;
 }
 
+export interface MadeSheetsReply {
+  sheets: SheetReply[];
+  shortages: string[];
+}
+
+export interface MakeSheetsRequest {
+  title: string;
+  aims: AimRequest[];
+  levels: Level[];
+  seed?: number;
+  fives?: boolean | null;
+  regroups?: boolean | null;
+  noon?: boolean | null;
+  midnight?: boolean | null;
+  unknown?: string | null;
+}
+
 export interface MeReply {
   name: string;
   school: string;
@@ -241,11 +265,21 @@ export interface Note {
 
 export type Operation = 'add' | 'subtract' | 'how-long';
 
+export interface OthersReply {
+  sums: string | null[];
+}
+
+export interface OthersRequest {
+  sums: string[];
+  keep?: string[];
+  seed?: number;
+}
+
 export type Paper = 'a4' | 'letter';
 
 export type Picture = ClockPicture | ColumnsPicture | DayPicture | LinePicture | TablePicture | WrittenPicture;
 
-export type PrintPart = 'sheet' | 'key' | 'both';
+export type PrintPart = 'sheet' | 'key' | 'worked' | 'both';
 
 export interface PrintRequest {
   paper?: Paper;
@@ -267,11 +301,16 @@ export interface QuestionReply {
   shown: string;
   answer: string | null;
   problem: string | null;
+  warnings: Warning[];
+  wording: string;
+  locked: boolean;
 }
 
 export interface QuestionRequest {
   id: string;
   sum: string;
+  wording?: string;
+  locked?: boolean;
 }
 
 export interface Recommended {
@@ -279,9 +318,17 @@ export interface Recommended {
   because: string;
 }
 
+export interface RungReply {
+  id: string;
+  can: string;
+}
+
+export type Scaffold = 'full' | 'outline' | 'none';
+
 export interface SheetLineReply {
   id: string;
   changedAt: string;
+  level: Level | null;
   title: string;
   questions: number;
 }
@@ -291,12 +338,23 @@ export interface SheetReply {
   version: number;
   title: string;
   questions: QuestionReply[];
+  settings: SheetSettings;
 }
 
 export interface SheetRequest {
   version: number;
   title: string;
   questions: QuestionRequest[];
+  settings?: SheetSettings | null;
+}
+
+export interface SheetSettings {
+  level: Level | null;
+  instruction: string;
+  scaffold: Scaffold;
+  answers: AnswerForm;
+  example: boolean;
+  chart: boolean;
 }
 
 export interface Step {
@@ -322,6 +380,11 @@ export interface TablePicture {
 }
 
 export type Verdict = 'right' | 'other-form' | 'incomplete' | 'wrong' | 'blank' | 'unreadable';
+
+export interface Warning {
+  code: string;
+  text: string;
+}
 
 export interface WorkRequest {
   sum: string;

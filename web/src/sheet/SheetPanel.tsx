@@ -15,10 +15,12 @@ import {
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import { GripVertical, Pencil, Trash2 } from 'lucide-react';
+import { useMutation } from '@tanstack/react-query';
+import { GripVertical, Lock, LockOpen, Pencil, RefreshCw, Trash2 } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
-import type { QuestionReply } from '../api/types';
+import { ask } from '../api/client';
+import type { OthersReply, QuestionReply } from '../api/types';
 import { Marked, plain } from '../models/Marked';
 import { Button } from '../ui/Button';
 import { useNotice } from '../ui/notices';
@@ -71,6 +73,56 @@ export function SheetPanel({ keeper, state, current, onOpen }: Props) {
       ),
     }));
   };
+  const lock = (question: QuestionReply) => {
+    keeper.change((now) => ({
+      ...now,
+      questions: now.questions.map((one) => (one.id === question.id ? { ...one, locked: !one.locked } : one)),
+    }));
+  };
+  const word = (question: QuestionReply, wording: string) => {
+    keeper.change((now) => ({
+      ...now,
+      questions: now.questions.map((one) => (one.id === question.id ? { ...one, wording } : one)),
+    }));
+  };
+  /** Other numbers for these questions; what was there comes back with undo. */
+  const renew = useMutation({
+    mutationFn: async (which: readonly QuestionReply[]) => {
+      const sums = which.map((one) => one.sum);
+      const others = await ask<OthersReply>('POST', '/api/sheets/others', {
+        sums,
+        keep: draft.questions.map((one) => one.sum),
+        seed: Math.floor(Math.random() * 1e6),
+      });
+      return new Map(which.map((one, i) => [one.id, others.sums[i] ?? null]));
+    },
+    onSuccess: (found) => {
+      const before = draft.questions;
+      const none = [...found.values()].filter((sum) => sum === null).length;
+      keeper.change((now) => ({
+        ...now,
+        questions: now.questions.map((one) => {
+          const sum = found.get(one.id);
+          // a question in words tells its own numbers, so the words go with the old ones
+          return sum ? { ...one, sum, shown: sum, answer: null, problem: null, warnings: [], wording: '' } : one;
+        }),
+      }));
+      notice(
+        none === found.size
+          ? 'There is no other question quite like this.'
+          : none > 0
+            ? `New numbers; ${none} stayed, since there is no other question quite like them.`
+            : 'New numbers.',
+        () => {
+          keeper.change((now) => ({ ...now, questions: before }));
+        },
+      );
+    },
+    onError: (failure) => {
+      notice(failure.message);
+    },
+  });
+  const open = draft.questions.filter((one) => !one.locked);
   const dropped = ({ active, over }: DragEndEvent) => {
     if (over && active.id !== over.id) {
       keeper.change((now) => {
@@ -121,9 +173,30 @@ export function SheetPanel({ keeper, state, current, onOpen }: Props) {
           }}
           className="-mx-1 w-full rounded px-1 text-xl font-bold hover:bg-wash"
         />
+        {count > 1 && (
+          <div className="mt-1 flex flex-wrap items-center gap-x-4 text-soft">
+            {draft.settings.level !== null && <span>{draft.settings.level} level</span>}
+            <button
+              type="button"
+              className="inline-flex min-h-8 items-center gap-1.5 underline underline-offset-4 hover:text-ink"
+              aria-disabled={open.length === 0 || renew.isPending}
+              onClick={() => {
+                if (open.length > 0 && !renew.isPending) {
+                  renew.mutate(open);
+                }
+              }}
+            >
+              <RefreshCw size={15} aria-hidden="true" /> New numbers{open.length < count ? ' for the open ones' : ''}
+            </button>
+          </div>
+        )}
         {count === 0 ? (
           <p className="mt-4 text-soft">
-            Nothing on it yet. Type a sum in the sum line and press <kbd className="key font-sans">Shift Enter</kbd>.
+            Nothing on it yet. Type a sum in the sum line and press <kbd className="key font-sans">Shift Enter</kbd>, or{' '}
+            <Link to="/sheets/make" className="underline underline-offset-4">
+              have a sheet made
+            </Link>
+            .
           </p>
         ) : (
           <DndContext
@@ -160,6 +233,17 @@ export function SheetPanel({ keeper, state, current, onOpen }: Props) {
                     onRewrite={(sum) => {
                       rewrite(question, sum);
                     }}
+                    onWord={(wording) => {
+                      word(question, wording);
+                    }}
+                    onLock={() => {
+                      lock(question);
+                    }}
+                    onRenew={() => {
+                      if (!renew.isPending) {
+                        renew.mutate([question]);
+                      }
+                    }}
                   />
                 ))}
                 <li ref={end} aria-hidden="true" />
@@ -179,9 +263,13 @@ interface RowProps {
   onOpen: () => void;
   onRemove: () => void;
   onRewrite: (sum: string) => void;
+  onWord: (wording: string) => void;
+  onLock: () => void;
+  /** Another question like it. */
+  onRenew: () => void;
 }
 
-function Row({ question, number, isCurrent, onOpen, onRemove, onRewrite }: RowProps) {
+function Row({ question, number, isCurrent, onOpen, onRemove, onRewrite, onWord, onLock, onRenew }: RowProps) {
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
     id: question.id,
   });
@@ -206,12 +294,16 @@ function Row({ question, number, isCurrent, onOpen, onRemove, onRewrite }: RowPr
       <div className="min-w-0 flex-1">
         {editing ? (
           <EditField
-            label={`Question ${number}`}
+            number={number}
             sum={question.sum}
-            onDone={(sum) => {
+            wording={question.wording}
+            onDone={(done) => {
               setEditing(false);
-              if (sum !== null && sum !== question.sum) {
-                onRewrite(sum);
+              if (done !== null && done.sum !== question.sum) {
+                onRewrite(done.sum);
+              }
+              if (done !== null && done.wording !== question.wording) {
+                onWord(done.wording);
               }
             }}
           />
@@ -229,14 +321,37 @@ function Row({ question, number, isCurrent, onOpen, onRemove, onRewrite }: RowPr
             <span className={`block text-base ${question.problem === null ? 'text-soft' : 'font-bold text-wrong'}`}>
               {question.problem ?? (question.answer === null ? '…' : <>= {plain(question.answer)}</>)}
             </span>
+            {question.wording !== '' && <span className="block text-base italic">{question.wording}</span>}
+            {question.warnings.map((warning) => (
+              <span key={warning.code} className="block text-base text-minute" data-testid="warning">
+                {warning.text}
+              </span>
+            ))}
           </button>
         )}
       </div>
       {!editing && (
-        <span className="flex shrink-0">
+        <span className="grid shrink-0 grid-cols-2">
           <button
             type="button"
-            className="grid min-h-10 w-8 place-items-center text-soft hover:text-ink"
+            className={`grid min-h-9 w-8 place-items-center hover:text-ink ${question.locked ? 'text-ink' : 'text-soft'}`}
+            aria-label={`Keep question ${number}`}
+            aria-pressed={question.locked}
+            onClick={onLock}
+          >
+            {question.locked ? <Lock size={17} aria-hidden="true" /> : <LockOpen size={17} aria-hidden="true" />}
+          </button>
+          <button
+            type="button"
+            className="grid min-h-9 w-8 place-items-center text-soft hover:text-ink"
+            aria-label={`Another in place of question ${number}`}
+            onClick={onRenew}
+          >
+            <RefreshCw size={17} aria-hidden="true" />
+          </button>
+          <button
+            type="button"
+            className="grid min-h-9 w-8 place-items-center text-soft hover:text-ink"
             aria-label={`Change question ${number}`}
             onClick={() => {
               setEditing(true);
@@ -246,7 +361,7 @@ function Row({ question, number, isCurrent, onOpen, onRemove, onRewrite }: RowPr
           </button>
           <button
             type="button"
-            className="grid min-h-10 w-8 place-items-center text-soft hover:text-ink"
+            className="grid min-h-9 w-8 place-items-center text-soft hover:text-ink"
             aria-label={`Take question ${number} off the sheet`}
             onClick={onRemove}
           >
@@ -258,33 +373,75 @@ function Row({ question, number, isCurrent, onOpen, onRemove, onRewrite }: RowPr
   );
 }
 
-function EditField({ label, sum, onDone }: { label: string; sum: string; onDone: (sum: string | null) => void }) {
+function EditField({
+  number,
+  sum,
+  wording,
+  onDone,
+}: {
+  number: number;
+  sum: string;
+  wording: string;
+  onDone: (done: { sum: string; wording: string } | null) => void;
+}) {
   const [text, setText] = useState(sum);
+  const [words, setWords] = useState(wording);
   const field = useRef<HTMLInputElement>(null);
   useEffect(() => {
     field.current?.select();
   }, []);
+  const done = () => {
+    onDone(text.trim() === '' ? null : { sum: text, wording: words.trim() });
+  };
+  const look = 'my-0.5 w-full rounded-md border-2 border-ink bg-sheet px-2 py-1 text-lg';
   return (
-    <input
-      ref={field}
-      aria-label={label}
-      value={text}
-      maxLength={300}
-      onChange={(event) => {
-        setText(event.target.value);
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        done();
       }}
-      onBlur={() => {
-        onDone(text.trim() === '' ? null : text);
+      onBlur={(event) => {
+        if (!event.currentTarget.contains(event.relatedTarget)) {
+          done();
+        }
       }}
       onKeyDown={(event) => {
-        if (event.key === 'Enter') {
-          onDone(text.trim() === '' ? null : text);
-        } else if (event.key === 'Escape') {
+        if (event.key === 'Escape') {
           onDone(null);
         }
       }}
-      className="my-0.5 w-full rounded-md border-2 border-ink px-2 py-1 text-lg"
-    />
+    >
+      <input
+        ref={field}
+        aria-label={`Question ${number}`}
+        value={text}
+        maxLength={300}
+        onChange={(event) => {
+          setText(event.target.value);
+        }}
+        className={look}
+      />
+      <textarea
+        aria-label={`Question ${number} in words`}
+        placeholder="In words, for the paper (if you like)"
+        value={words}
+        maxLength={600}
+        rows={2}
+        onChange={(event) => {
+          setWords(event.target.value);
+        }}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter' && !event.shiftKey) {
+            event.preventDefault();
+            done();
+          }
+        }}
+        className={`${look} text-base`}
+      />
+      <button type="submit" className="sr-only">
+        Done
+      </button>
+    </form>
   );
 }
 

@@ -59,14 +59,21 @@ export function Shelf() {
     <div className="mx-auto w-full max-w-4xl px-6 py-8">
       <div className="flex items-end justify-between border-b-2 border-ink pb-3">
         <h1 className="text-3xl font-bold">Sheets</h1>
-        <Button
-          look="strong"
-          onClick={() => {
-            begin.mutate();
-          }}
-        >
-          New sheet
-        </Button>
+        <span className="flex gap-2.5">
+          <Button
+            onClick={() => {
+              begin.mutate();
+            }}
+          >
+            New sheet
+          </Button>
+          <Link
+            to="/sheets/make"
+            className="inline-flex min-h-10 items-center rounded-md border-2 border-ink bg-ink px-4 py-2 font-bold text-paper hover:opacity-85"
+          >
+            Make a sheet
+          </Link>
+        </span>
       </div>
       {shelf.isError && <p className="mt-6">{shelf.error.message}</p>}
       {shelf.data?.length === 0 && (
@@ -81,8 +88,8 @@ export function Shelf() {
             >
               <span className="font-bold">{sheet.title}</span>
               <span className="block text-base text-soft">
-                {sheet.questions === 1 ? '1 question' : `${sheet.questions} questions`}, changed{' '}
-                {when.format(new Date(sheet.changedAt))}
+                {sheet.questions === 1 ? '1 question' : `${sheet.questions} questions`}
+                {sheet.level === null ? '' : `, ${sheet.level} level`}, changed {when.format(new Date(sheet.changedAt))}
               </span>
             </Link>
             <span className="flex items-center gap-1">

@@ -1,10 +1,25 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { Refused } from '../api/client';
 import type { SheetReply } from '../api/types';
-import { SheetKeeper, type Draft } from './keeper';
+import { plainSettings, SheetKeeper, type Draft } from './keeper';
 
-const question = (id: string, sum: string) => ({ id, sum, shown: sum, answer: 'x', problem: null });
-const sheet: SheetReply = { id: 's', version: 1, title: 'Tide', questions: [question('a', '1 h + 2 h')] };
+const question = (id: string, sum: string) => ({
+  id,
+  sum,
+  shown: sum,
+  answer: 'x',
+  problem: null,
+  warnings: [],
+  wording: '',
+  locked: false,
+});
+const sheet: SheetReply = {
+  id: 's',
+  version: 1,
+  title: 'Tide',
+  questions: [question('a', '1 h + 2 h')],
+  settings: plainSettings,
+};
 
 class Shelf {
   readonly kept = new Map<string, string>();

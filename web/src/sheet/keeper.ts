@@ -1,9 +1,35 @@
 import { ask, Refused } from '../api/client';
-import type { QuestionReply, SheetReply } from '../api/types';
+import type { QuestionReply, SheetReply, SheetSettings } from '../api/types';
+import { newId } from '../ui/newId';
 
 export interface Draft {
   title: string;
   questions: QuestionReply[];
+  settings: SheetSettings;
+}
+
+/** A sheet as it is set out where nothing else is said. */
+export const plainSettings: SheetSettings = {
+  level: null,
+  instruction: '',
+  scaffold: 'outline',
+  answers: 'write',
+  example: false,
+  chart: false,
+};
+
+/** A question as it is added, before the server has looked at it. */
+export function newQuestion(sum: { sum: string; shown?: string; answer?: string | null }): QuestionReply {
+  return {
+    id: newId(),
+    sum: sum.sum,
+    shown: sum.shown ?? sum.sum,
+    answer: sum.answer ?? null,
+    problem: null,
+    warnings: [],
+    wording: '',
+    locked: false,
+  };
 }
 
 export type Saving = 'saved' | 'saving' | 'waiting' | 'conflict' | 'gone';
@@ -25,13 +51,23 @@ type Send = (id: string, version: number, draft: Draft) => Promise<SheetReply>;
 const sameContent = (a: Draft, b: Draft): boolean =>
   a.title === b.title &&
   a.questions.length === b.questions.length &&
-  a.questions.every((question, i) => question.id === b.questions[i]?.id && question.sum === b.questions[i].sum);
+  JSON.stringify(a.settings) === JSON.stringify(b.settings) &&
+  a.questions.every((question, i) => {
+    const other = b.questions[i];
+    return (
+      question.id === other?.id &&
+      question.sum === other.sum &&
+      question.wording === other.wording &&
+      question.locked === other.locked
+    );
+  });
 
 const put: Send = (id, version, draft) =>
   ask<SheetReply>('PUT', `/api/sheets/${id}`, {
     version,
     title: draft.title,
-    questions: draft.questions.map(({ id: key, sum }) => ({ id: key, sum })),
+    questions: draft.questions.map(({ id: key, sum, wording, locked }) => ({ id: key, sum, wording, locked })),
+    settings: draft.settings,
   });
 
 /**
@@ -54,7 +90,11 @@ export class SheetKeeper {
     private readonly pause = 400,
   ) {
     this.version = sheet.version;
-    this.state = { draft: { title: sheet.title, questions: sheet.questions }, saving: 'saved', theirs: null };
+    this.state = {
+      draft: { title: sheet.title, questions: sheet.questions, settings: sheet.settings },
+      saving: 'saved',
+      theirs: null,
+    };
     const kept = this.kept();
     if (kept) {
       // the window was closed before this was saved
@@ -97,7 +137,11 @@ export class SheetKeeper {
     const mine = draft.questions.filter((question) => !known.has(question.id));
     this.version = theirs.version;
     this.show({ theirs: null, saving: 'saving' });
-    this.change(() => ({ title: theirs.title, questions: [...theirs.questions, ...mine] }));
+    this.change(() => ({
+      title: theirs.title,
+      questions: [...theirs.questions, ...mine],
+      settings: theirs.settings,
+    }));
   }
 
   takeTheirs(): void {
@@ -180,7 +224,11 @@ export class SheetKeeper {
   private adopt(sheet: SheetReply): void {
     this.version = sheet.version;
     this.storage.removeItem(this.key);
-    this.show({ draft: { title: sheet.title, questions: sheet.questions }, saving: 'saved', theirs: null });
+    this.show({
+      draft: { title: sheet.title, questions: sheet.questions, settings: sheet.settings },
+      saving: 'saved',
+      theirs: null,
+    });
   }
 
   private show(part: Partial<KeeperState>): void {

@@ -3,7 +3,7 @@ import { useEffect, useSyncExternalStore } from 'react';
 import { ask } from '../api/client';
 import { queryClient } from '../api/queries';
 import type { SheetReply } from '../api/types';
-import { SheetKeeper, type KeeperState } from './keeper';
+import { plainSettings, SheetKeeper, type KeeperState } from './keeper';
 
 const keeperQuery = (id: string) =>
   queryOptions({
@@ -25,7 +25,11 @@ export function forgetSheet(id: string): void {
   queryClient.removeQueries({ queryKey: keeperQuery(id).queryKey });
 }
 
-const nothing: KeeperState = { draft: { title: '', questions: [] }, saving: 'saved', theirs: null };
+const nothing: KeeperState = {
+  draft: { title: '', questions: [], settings: plainSettings },
+  saving: 'saved',
+  theirs: null,
+};
 const never = () => () => undefined;
 
 export function useSheet(id: string | null): { keeper: SheetKeeper | null; state: KeeperState; error: Error | null } {

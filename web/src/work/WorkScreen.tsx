@@ -7,6 +7,7 @@ import type { SheetReply, WorkedSum as Worked } from '../api/types';
 import { DayStrip } from '../models/DayStrip';
 import { Marked, plain } from '../models/Marked';
 import { SheetPanel } from '../sheet/SheetPanel';
+import { newQuestion } from '../sheet/keeper';
 import { rememberSheet, useSheet } from '../sheet/useSheet';
 import { useLine } from '../shell/line';
 import { Button } from '../ui/Button';
@@ -64,10 +65,7 @@ export function WorkScreen() {
       return;
     }
     const question = {
-      id: newId(),
-      sum: sum.sum,
-      shown: sum.shown,
-      answer: sum.answer?.shown ?? null,
+      ...newQuestion({ sum: sum.sum, shown: sum.shown, answer: sum.answer?.shown ?? null }),
       problem: sum.answer ? null : 'a.m. or p.m. is not said, and it changes the answer.',
     };
     keeper.change((draft) => ({ ...draft, questions: [...draft.questions, question] }));
@@ -88,13 +86,7 @@ export function WorkScreen() {
       ...draft,
       questions: [
         ...draft.questions,
-        ...all.map((one) => ({
-          id: newId(),
-          sum: one.sum,
-          shown: one.shown,
-          answer: one.answer?.shown ?? null,
-          problem: null,
-        })),
+        ...all.map((one) => newQuestion({ sum: one.sum, shown: one.shown, answer: one.answer?.shown ?? null })),
       ],
     }));
   };

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Sheet\Drawing;
+
+use Rostik\Core\Time\ClockHands;
+use Rostik\Core\Time\TimeOfDay;
+
+/** A clock face of 40 mm, with hands or to draw them in. */
+final class ClockDrawing
+{
+    /** @param ?TimeOfDay $time null for a face without hands */
+    public static function of(?TimeOfDay $time): string
+    {
+        $svg = new Svg(44, 44, null === $time ? 'A clock face to draw the hands on' : 'A clock to be read');
+        $svg->path('M42 22a20 20 0 1 1-40 0a20 20 0 1 1 40 0z', 0.6, '#fff');
+        for ($i = 0; $i < 60; ++$i) {
+            $long = 0 === $i % 5;
+            [$ax, $ay] = self::on(20, $i * 6);
+            [$bx, $by] = self::on($long ? 17.8 : 19, $i * 6);
+            $svg->path(\sprintf('M%s %sL%s %s', Svg::n($ax), Svg::n($ay), Svg::n($bx), Svg::n($by)), $long ? 0.5 : 0.2);
+        }
+        for ($hour = 1; $hour <= 12; ++$hour) {
+            [$x, $y] = self::on(14.9, $hour * 30);
+            $svg->text($x, $y + 1.5, (string) $hour, 4.2);
+        }
+        if (null !== $time) {
+            $hands = ClockHands::at($time);
+            [$x, $y] = self::on(10.2, $hands->hour);
+            $svg->path(\sprintf('M22 22L%s %s', Svg::n($x), Svg::n($y)), 1.5);
+            [$x, $y] = self::on(17.6, $hands->minute);
+            $svg->path(\sprintf('M22 22L%s %s', Svg::n($x), Svg::n($y)), 0.7);
+        }
+        $svg->path('M23 22a1 1 0 1 1-2 0a1 1 0 1 1 2 0z', 0.2, '#000');
+
+        return (string) $svg;
+    }
+
+    /** @return array{float, float} */
+    private static function on(float $radius, float $degrees): array
+    {
+        $a = deg2rad($degrees - 90);
+
+        return [22 + $radius * cos($a), 22 + $radius * sin($a)];
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Sheet\Drawing;
+
+use Rostik\Core\Notation\Marked;
+use Rostik\Core\Picture\ColumnsPicture;
+use Rostik\Core\Sheet\Scaffold;
+
+/** Squared paper of 12 by 5 squares of 7 mm, with the columns headed, the numbers set out, or the whole worked. */
+final class ColumnsDrawing
+{
+    private const SQUARE = 7.0;
+
+    /** Empty squared paper. */
+    public static function paper(): string
+    {
+        return (string) self::squares(new Svg(84, 35, 'Squared paper for working'), 5);
+    }
+
+    /**
+     * @param ColumnsPicture $picture as it stands at the first step, or at the last for the key
+     * @param bool           $solved  whether it is worked, for the key
+     */
+    public static function of(ColumnsPicture $picture, Scaffold $scaffold, bool $solved = false): string
+    {
+        $rows = $solved ? 6 : 5;
+        $svg = self::squares(new Svg(84, self::SQUARE * $rows, $solved ? 'In columns, worked' : 'Columns to work in'), $rows);
+        $ends = [];
+        $at = 1;
+        foreach ($picture->heads as $head) {
+            $at += $head->squares + 1;
+            $ends[] = $at - 1;
+        }
+        foreach ($picture->heads as $c => $head) {
+            $svg->text((($ends[$c] ?? 0) + 0.5 - ($head->squares - 1) / 2) * self::SQUARE, 4.9, $head->unit, 4.2, 'middle', true);
+        }
+        if (!$solved && Scaffold::Full !== $scaffold) {
+            return (string) $svg;
+        }
+        $top = $solved ? 2 : 1;
+        foreach ($picture->rows as $r => $row) {
+            foreach ($row->cells as $c => $cell) {
+                self::digits($svg, $cell->digits, $ends[$c] ?? 0, $top + $r);
+                if ('' !== $cell->instead) {
+                    $right = (($ends[$c] ?? 0) + 0.85) * self::SQUARE;
+                    $left = (($ends[$c] ?? 0) - \strlen($cell->digits) + 1.15) * self::SQUARE;
+                    $y = ($top + $r) * self::SQUARE;
+                    $svg->path(\sprintf('M%s %sL%s %s', Svg::n($left), Svg::n($y + 6), Svg::n($right), Svg::n($y + 1)), 0.4);
+                    $svg->text($right, $y - 0.9, $cell->instead, 3.6, 'end');
+                }
+            }
+        }
+        foreach ($picture->carry as $c => $carry) {
+            if ('' !== $carry) {
+                $svg->text((($ends[$c] ?? 0) + 0.5) * self::SQUARE, $top * self::SQUARE - 0.9, $carry, 3.4);
+            }
+        }
+        $line = ($top + \count($picture->rows)) * self::SQUARE;
+        $svg->text(3.5, $line - 1.9, $picture->sign, 5);
+        $svg->path(\sprintf('M0 %sH%s', Svg::n($line), Svg::n($at * self::SQUARE)), 0.5);
+        foreach ($solved ? $picture->answer : [] as $c => $digits) {
+            self::digits($svg, $digits, $ends[$c] ?? 0, $top + \count($picture->rows), true);
+        }
+        if ($solved) {
+            foreach ($picture->rough as $i => $rough) {
+                $svg->text(($at + 0.5) * self::SQUARE, ($i + 1.7) * self::SQUARE, $rough, 3.4, 'start');
+            }
+            if ('' !== $picture->after) {
+                $svg->text(3, $line + self::SQUARE * 1.7, Marked::plain($picture->after), 3.8, 'start');
+            }
+        }
+
+        return (string) $svg;
+    }
+
+    private static function digits(Svg $svg, string $digits, int $end, int $row, bool $bold = false): void
+    {
+        foreach (str_split($digits) as $i => $digit) {
+            $svg->text(($end - (\strlen($digits) - 1 - $i) + 0.5) * self::SQUARE, $row * self::SQUARE + 5.1, $digit, 4.8, 'middle', $bold);
+        }
+    }
+
+    private static function squares(Svg $svg, int $rows): Svg
+    {
+        $d = '';
+        for ($x = 0; $x <= 12; ++$x) {
+            $d .= \sprintf('M%s 0V%s', Svg::n($x * self::SQUARE), Svg::n($rows * self::SQUARE));
+        }
+        for ($y = 0; $y <= $rows; ++$y) {
+            $d .= \sprintf('M0 %sH84', Svg::n($y * self::SQUARE));
+        }
+        $svg->path($d, 0.2, 'none', ' stroke-opacity="0.45"');
+
+        return $svg;
+    }
+}

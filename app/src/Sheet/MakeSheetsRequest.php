@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Sheet;
+
+use Rostik\Core\Skill\Level;
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** Sheets to be made: the same aims at one level or more. */
+final readonly class MakeSheetsRequest
+{
+    /**
+     * @param string           $title    may be empty
+     * @param list<AimRequest> $aims     from the bottom of the ladder up
+     * @param list<Level>      $levels   one sheet for each
+     * @param int              $seed     the same seed gives the same sheets
+     * @param ?bool            $fives    true for fives only, false for single minutes; null for what the level has
+     * @param ?bool            $regroups must or must not; null for either
+     * @param ?bool            $noon     crossed or not; null for either
+     * @param ?bool            $midnight crossed or not; null for either
+     * @param ?string          $unknown  "end", "start", "length"; null for any
+     */
+    public function __construct(
+        #[Assert\Length(max: 100)]
+        public string $title,
+        #[Assert\Valid]
+        #[Assert\Count(min: 1, max: 12)]
+        public array $aims,
+        #[Assert\Count(min: 1, max: 3)]
+        #[Assert\Unique]
+        public array $levels,
+        public int $seed = 1,
+        public ?bool $fives = null,
+        public ?bool $regroups = null,
+        public ?bool $noon = null,
+        public ?bool $midnight = null,
+        #[Assert\Choice(['end', 'start', 'length'])]
+        public ?string $unknown = null,
+    ) {
+    }
+}

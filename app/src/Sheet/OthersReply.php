@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Sheet;
+
+/** Another question like each. */
+final readonly class OthersReply
+{
+    /** @param list<?string> $sums in order; null where there is no other like it */
+    public function __construct(public array $sums)
+    {
+    }
+}

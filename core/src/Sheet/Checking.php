@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Sheet;
+
+use Rostik\Core\Notation\Forms;
+use Rostik\Core\Notation\NotUnderstood;
+use Rostik\Core\Notation\SumReader;
+use Rostik\Core\Notation\Writer;
+use Rostik\Core\Skill\Generator;
+use Rostik\Core\Skill\Ladder;
+use Rostik\Core\Skill\Level;
+use Rostik\Core\Sum\Ambiguous;
+use Rostik\Core\Sum\CannotBeDone;
+use Rostik\Core\Sum\Sum;
+use Rostik\Core\Sum\TimeAnswer;
+
+/** Looks over the questions of a sheet for slips of the teacher's: two alike, an answer at 12, harder than the level. */
+final readonly class Checking
+{
+    private Writer $plain;
+
+    public function __construct(
+        private SumReader $reader,
+        private Forms $forms,
+        private Ladder $ladder,
+        private Generator $generator,
+    ) {
+        $this->plain = Writer::plain();
+    }
+
+    public static function standard(): self
+    {
+        $forms = Forms::standard();
+
+        return new self(new SumReader($forms), $forms, Ladder::standard(), new Generator($forms));
+    }
+
+    /**
+     * @param list<string> $sums  as typed; what cannot be read has no warnings
+     * @param ?Level       $level of the sheet, where it has one
+     *
+     * @return list<list<Warning>> for each question, in order
+     */
+    public function warnings(array $sums, ?Level $level): array
+    {
+        $first = [];
+        $all = [];
+        foreach ($sums as $i => $typed) {
+            $warnings = [];
+            try {
+                $sum = $this->reader->read($typed)->sum;
+            } catch (NotUnderstood) {
+                $all[] = [];
+                continue;
+            }
+            $text = $this->forms->write($sum, $this->plain);
+            if (isset($first[$text])) {
+                $warnings[] = new Warning('alike', \sprintf('The same as question %d.', $first[$text] + 1));
+            }
+            $first[$text] ??= $i;
+            $open = $sum instanceof Ambiguous && [] !== $sum->readings();
+            if (!$open && $this->isTwelve($sum)) {
+                $warnings[] = new Warning('twelve', 'The answer is exactly 12: noon or midnight may need a word.');
+            }
+            if (!$open && null !== $level && $this->isAbove($sum, $level)) {
+                $warnings[] = new Warning('above-level', \sprintf('Harder than the rest of a %s sheet.', $level->value));
+            }
+            $all[] = $warnings;
+        }
+
+        return $all;
+    }
+
+    private function isTwelve(Sum $sum): bool
+    {
+        try {
+            $answer = $sum->answer();
+        } catch (CannotBeDone) {
+            return false;
+        }
+
+        return $answer instanceof TimeAnswer && 0 === $answer->time->minutes % 720;
+    }
+
+    /** Whether none of the rungs it calls for has it at this level. */
+    private function isAbove(Sum $sum, Level $level): bool
+    {
+        $rungs = $this->ladder->exercisedBy($sum);
+        foreach ($rungs as $id) {
+            if ($this->generator->fits($this->ladder->rung($id), $level, $sum)) {
+                return false;
+            }
+        }
+
+        return [] !== $rungs;
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Sheet;
+
+use Rostik\Core\Mistake\MistakeBook;
+use Rostik\Core\Mistake\RightAnswer;
+use Rostik\Core\Sum\CannotBeDone;
+use Rostik\Core\Sum\Sum;
+
+/** Answers to choose from: the right one and those that real mistakes lead to, never random ones. */
+final readonly class Choices
+{
+    public function __construct(private MistakeBook $book, private RightAnswer $right)
+    {
+    }
+
+    public static function standard(): self
+    {
+        return new self(MistakeBook::standard(), new RightAnswer());
+    }
+
+    /**
+     * @param int $most how many at the most, the right one among them
+     * @param int $seed the same seed gives the same order
+     *
+     * @return list<Choice> none where no usual mistake leads to another answer
+     */
+    public function for(Sum $sum, int $most, int $seed): array
+    {
+        try {
+            $right = $this->right->to($sum);
+        } catch (CannotBeDone) {
+            return [];
+        }
+        if (null === $right) {
+            return [];
+        }
+        $wrong = [];
+        foreach ($this->book->predict($sum) as $id => $given) {
+            $wrong[$given->text()] ??= new Choice($given->text(), $id);
+        }
+        if ([] === $wrong) {
+            return [];
+        }
+        $chance = new \Random\Randomizer(new \Random\Engine\Xoshiro256StarStar($seed));
+        $choices = [new Choice($right->text(), null), ...\array_slice($chance->shuffleArray(array_values($wrong)), 0, max(1, $most - 1))];
+
+        return $chance->shuffleArray($choices);
+    }
+}

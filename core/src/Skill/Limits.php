@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Skill;
+
+/** What a teacher wants of the numbers of drawn sums, beyond rung and level. */
+final readonly class Limits
+{
+    /**
+     * @param ?bool   $fives    true for fives only, false for at least one number of single minutes; null for either
+     * @param ?bool   $regroups whether a unit must, or must not, be carried or exchanged; null for either
+     * @param ?bool   $noon     whether noon must, or must not, be crossed; null for either
+     * @param ?bool   $midnight whether midnight must, or must not, be crossed; null for either
+     * @param ?string $unknown  "end", "start" or "length" on the clock; null for any
+     */
+    public function __construct(
+        public ?bool $fives = null,
+        public ?bool $regroups = null,
+        public ?bool $noon = null,
+        public ?bool $midnight = null,
+        public ?string $unknown = null,
+    ) {
+    }
+
+    public static function none(): self
+    {
+        return new self();
+    }
+
+    /** What is not a sum on the clock has neither noon nor an unknown place to ask for. */
+    public function allow(Features $features): bool
+    {
+        $onTheClock = 'answer' !== $features->unknown;
+
+        return (null === $this->fives || $features->fives === $this->fives)
+            && (null === $this->regroups || $features->regroups === $this->regroups)
+            && (null === $this->noon || !$onTheClock || $features->crossesNoon === $this->noon)
+            && (null === $this->midnight || !$onTheClock || $features->crossesMidnight === $this->midnight)
+            && (null === $this->unknown || !$onTheClock || $features->unknown === $this->unknown);
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Tests\Sheet;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Rostik\Core\Notation\SumReader;
+use Rostik\Core\Sheet\Aim;
+use Rostik\Core\Sheet\SheetMaker;
+use Rostik\Core\Skill\Features;
+use Rostik\Core\Skill\Ladder;
+use Rostik\Core\Skill\Level;
+use Rostik\Core\Skill\Limits;
+use Rostik\Core\Work\Workbench;
+
+final class SheetMakerTest extends TestCase
+{
+    public function testAMixedSheetHasItsShareOfEachRung(): void
+    {
+        $ladder = Ladder::standard();
+        $aims = [new Aim($ladder->rung('add-regroup'), 5), new Aim($ladder->rung('subtract-regroup'), 4), new Aim($ladder->rung('across-noon'), 3)];
+        foreach (Level::cases() as $level) {
+            $made = SheetMaker::standard()->make($aims, $level, 3, Limits::none());
+            self::assertCount(12, array_unique($made->sums));
+            self::assertSame([], $made->shortages);
+            $rungs = array_map(static fn (string $t): array => Workbench::standard()->work($t)->skills, $made->sums);
+            foreach ([['add-regroup', 0, 5], ['subtract-regroup', 5, 4], ['across-noon', 9, 3]] as [$id, $from, $count]) {
+                foreach (\array_slice($rungs, $from, $count) as $exercised) {
+                    self::assertContains($id, $exercised);
+                }
+            }
+            self::assertEquals($made, SheetMaker::standard()->make($aims, $level, 3, Limits::none()), 'the same seed, the same sheet');
+            self::assertNotEquals($made->sums, SheetMaker::standard()->make($aims, $level, 4, Limits::none())->sums);
+        }
+    }
+
+    public function testASetThatCannotBeHadSaysSoAndGivesWhatThereIs(): void
+    {
+        $made = SheetMaker::standard()->make([new Aim(Ladder::standard()->rung('unit-facts'), 20)], Level::Core, 1, Limits::none());
+        self::assertCount(5, $made->sums);
+        self::assertSame(['unit-facts', 20, 5], [$made->shortages[0]->rung, $made->shortages[0]->wanted, $made->shortages[0]->there]);
+        // nothing regroups within plain sums
+        $none = SheetMaker::standard()->make([new Aim(Ladder::standard()->rung('add-plain'), 3)], Level::Core, 1, new Limits(regroups: true));
+        self::assertSame([[], 0], [$none->sums, $none->shortages[0]->there]);
+    }
+
+    #[DataProvider('limits')]
+    public function testWhatIsWantedOfTheNumbersIsKept(string $rung, Limits $limits): void
+    {
+        $made = SheetMaker::standard()->make([new Aim(Ladder::standard()->rung($rung), 20)], Level::Stretch, 5, $limits);
+        self::assertCount(20, $made->sums);
+        foreach ($made->sums as $text) {
+            $has = Features::of(SumReader::standard()->read($text)->sum);
+            foreach (['fives' => $limits->fives, 'regroups' => $limits->regroups, 'crossesNoon' => $limits->noon, 'crossesMidnight' => $limits->midnight, 'unknown' => $limits->unknown] as $feature => $wanted) {
+                if (null !== $wanted) {
+                    self::assertSame($wanted, $has->$feature, $feature.' of '.$text);
+                }
+            }
+        }
+    }
+
+    /** @return iterable<string, array{string, Limits}> */
+    public static function limits(): iterable
+    {
+        yield 'fives only' => ['add-regroup', new Limits(fives: true)];
+        yield 'single minutes' => ['later-across-hour', new Limits(fives: false)];
+        yield 'must regroup, not over midnight' => ['later-across-hour', new Limits(regroups: true, midnight: false)];
+        yield 'must not regroup' => ['how-long-across-hours', new Limits(regroups: false)];
+        yield 'over noon' => ['earlier-across-hour', new Limits(noon: true, midnight: false)];
+        yield 'the start is unknown' => ['missing-part', new Limits(unknown: 'start')];
+        yield 'the length is unknown' => ['missing-part', new Limits(unknown: 'length')];
+    }
+
+    /** A thousand of every rung and level: each has what the rung is about, is answered, and stands once. */
+    public function testAThousandOfEveryRungAndLevel(): void
+    {
+        $ladder = Ladder::standard();
+        $reader = SumReader::standard();
+        foreach ($ladder->rungs() as $rung) {
+            foreach (Level::cases() as $level) {
+                $sums = [];
+                for ($seed = 0; \count($sums) < 1000 && $seed < 25; ++$seed) {
+                    $made = SheetMaker::standard()->make([new Aim($rung, 40)], $level, 100 * $seed, Limits::none());
+                    self::assertCount(\count($made->sums), array_unique($made->sums));
+                    array_push($sums, ...$made->sums);
+                }
+                foreach ($sums as $text) {
+                    $sum = $reader->read($text)->sum;
+                    $features = Features::of($sum);
+                    if (!$rung->isCalledForBy($sum, $features) || (Level::Support === $level && !$features->fives)
+                        || (Level::Core === $level && $features->crossesMidnight && 'across-midnight' !== $rung->id)) {
+                        self::fail($text.' is not for '.$rung->id.', '.$level->value);
+                    }
+                    $sum->answer();
+                }
+            }
+        }
+        $this->addToAssertionCount(1);
+    }
+}

@@ -1,0 +1,82 @@
+import { execFileSync } from 'node:child_process';
+import { writeFileSync } from 'node:fs';
+import { expect, test } from './desk.js';
+
+test('from an aim to three sheets in under a minute, changed, locked, drawn anew, printed', async ({ desk }, info) => {
+  const { page } = desk;
+  await page.goto('/sheets');
+  await page.getByRole('link', { name: 'Make a sheet' }).click();
+  await expect(page.getByRole('heading', { name: 'Make a sheet' })).toBeVisible();
+  await desk.hasNoBarriers();
+  await page.getByLabel('Title').fill('The causeway');
+  await page.getByRole('button', { name: 'More: I can take an hour and write it as 60 minutes.' }).click();
+  await page.locator('[aria-label="Regroup"]').getByText('must', { exact: true }).click();
+  await page.getByRole('button', { name: 'Make 3 sheets' }).click();
+  await expect(page.getByText('3 sheets are made.').first()).toBeVisible();
+  for (const level of ['support', 'core', 'stretch']) {
+    await expect(
+      page.getByRole('link', { name: new RegExp(`The causeway 6 questions, ${level} level`) }).first(),
+    ).toBeVisible();
+  }
+  await page
+    .getByRole('link', { name: /The causeway 6 questions, support level/ })
+    .first()
+    .click();
+  await expect(desk.questions).toHaveCount(6);
+  await expect(page.getByText('support level')).toBeVisible();
+  const texts = () =>
+    desk.questions
+      .getByRole('button', { name: /Show it worked/ })
+      .evaluateAll((all) => all.map((one) => (one.getAttribute('aria-label') ?? '').replace(/^Question \d+: /, '')));
+  const before = await texts();
+
+  // keep the first, and draw the others anew
+  await page.getByRole('button', { name: 'Keep question 1' }).click();
+  await page.getByRole('button', { name: 'New numbers for the open ones' }).click();
+  await expect.poll(async () => (await texts())[1]).not.toBe(before[1]);
+  await desk.saved();
+  const after = await texts();
+  expect(after[0]).toBe(before[0]);
+  expect(after.slice(1).filter((one) => before.includes(one))).toEqual([]);
+  // undo brings them back
+  await page.getByRole('button', { name: 'Undo' }).first().click();
+  await expect.poll(texts).toEqual(before);
+  // another for one alone
+  await page.getByRole('button', { name: 'Another in place of question 3' }).click();
+  await expect.poll(async () => (await texts())[2]).not.toBe(before[2]);
+  expect((await texts())[3]).toBe(before[3]);
+
+  // a question in words, and one that is as hard as it should not be
+  await page.getByRole('button', { name: 'Change question 2' }).click();
+  await page.getByLabel('Question 2', { exact: true }).fill('9:21 am to 1:05 pm');
+  await page
+    .getByLabel('Question 2 in words')
+    .fill('The Pintail is at sea from 9:21 a.m. to 1:05 p.m. How long is that?');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('The Pintail is at sea')).toBeVisible();
+  await desk.saved();
+  await expect(page.getByTestId('warning')).toHaveText('Harder than the rest of a support sheet.');
+  await desk.hasNoBarriers();
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'Keep question 1' })).toHaveAttribute('aria-pressed', 'true');
+  await expect(page.getByText('The Pintail is at sea')).toBeVisible();
+
+  // the paper: with boxes to fill, a worked example, and a key that is worked
+  await page.getByRole('link', { name: 'Print…' }).click();
+  const paper = page.frameLocator('iframe');
+  await expect(paper.getByText('This is how:')).toBeVisible();
+  await expect(paper.getByRole('img', { name: 'Columns to work in' }).first()).toBeVisible();
+  await expect(paper.getByText('The Pintail is at sea').first()).toBeVisible();
+  await page.getByLabel('Answers').selectOption('choice');
+  await expect(paper.locator('.choices').first()).toBeVisible();
+  await page.getByLabel('Instruction').fill('Circle one.');
+  await expect(paper.getByText('Circle one.')).toBeVisible();
+  await desk.hasNoBarriers();
+  await page.getByText('Key, worked', { exact: true }).click();
+  await expect(paper.getByRole('img', { name: /worked$/ }).first()).toBeVisible();
+  const address = await page.getByRole('link', { name: 'PDF' }).getAttribute('href');
+  const pdf = await page.request.get(address ?? '');
+  const file = info.outputPath('key.pdf');
+  writeFileSync(file, await pdf.body());
+  expect(execFileSync('pdftotext', [file, '-'], { encoding: 'utf8' })).toMatch(/The gap|write it as 60 min/);
+});
