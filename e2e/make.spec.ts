@@ -80,3 +80,31 @@ test('from an aim to three sheets in under a minute, changed, locked, drawn anew
   writeFileSync(file, await pdf.body());
   expect(execFileSync('pdftotext', [file, '-'], { encoding: 'utf8' })).toMatch(/The gap|write it as 60 min/);
 });
+
+test('a list is pasted, refused line by line, mended, and kept as a file that reads back', async ({ desk }) => {
+  const { page } = desk;
+  await page.goto('/sheets');
+  await page.getByRole('button', { name: 'Bring in a list' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Bring in a list' });
+  const field = dialog.getByRole('textbox');
+  await field.fill('# Seal count\n3:45 pm + 2½ hours\nbananas\n7 am to 3 pm | How long is it light?');
+  await dialog.getByRole('button', { name: 'Make a sheet of it' }).click();
+  await expect(dialog.getByRole('alert')).toContainText('Line 3: “bananas” was not understood.');
+  await expect(field).toHaveValue(/bananas/);
+  await desk.hasNoBarriers();
+  await field.fill('# Seal count\n3:45 pm + 2½ hours\n7 am to 3 pm | How long is it light?');
+  await dialog.getByRole('button', { name: 'Make a sheet of it' }).click();
+  await expect(desk.questions).toHaveCount(2);
+  await expect(page.getByText('How long is it light?')).toBeVisible();
+  await page.getByRole('link', { name: 'Print…' }).click();
+  for (const [name, start] of [
+    ['text', '# Seal count'],
+    ['CSV', 'sum,wording,answer,sheet'],
+    ['QTI', '<?xml'],
+  ] as const) {
+    const href = await page.getByRole('link', { name, exact: true }).getAttribute('href');
+    const file = await (await page.request.get(href ?? '')).text();
+    expect(file.startsWith(start)).toBe(true);
+    expect(file).toContain('How long is it light?');
+  }
+});

@@ -37,6 +37,14 @@ test('a picture of each view', async ({ desk }) => {
   await page.getByRole('link', { name: 'Print…' }).click();
   await expect(page.frameLocator('iframe').getByText('Name')).toBeVisible();
   await page.screenshot({ path: `${to}print.png` });
+  await page.goto('/sheets/make');
+  await page.getByLabel('Title').fill('The causeway');
+  await page.getByRole('button', { name: 'More: I can add hours and minutes that pass 60.' }).click();
+  await page.getByRole('button', { name: 'More: I can take an hour and write it as 60 minutes.' }).click();
+  await page.screenshot({ path: `${to}make.png` });
+  await page.getByRole('button', { name: 'Make 3 sheets' }).click();
+  await expect(page.getByText('3 sheets are made.').first()).toBeVisible();
+  await page.waitForTimeout(6000);
   await page.getByRole('link', { name: 'Sheets', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Sheets' })).toBeVisible();
   await page.screenshot({ path: `${to}sheets.png` });

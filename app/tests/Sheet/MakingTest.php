@@ -134,6 +134,28 @@ final class MakingTest extends ApiTestCase
         self::assertSame(422, $this->code());
     }
 
+    public function testSheetsAsFilesAndBack(): void
+    {
+        [$sheet] = $this->make(['levels' => ['core']]);
+        self::assertIsString($sheet['id']);
+        foreach (['text' => 'text/plain', 'csv' => 'text/csv', 'qti' => 'application/xml'] as $format => $type) {
+            $this->browser->request('GET', '/api/sheets/'.$sheet['id'].'/file/'.$format);
+            self::assertSame(200, $this->code());
+            self::assertStringStartsWith($type, (string) $this->browser->getResponse()->headers->get('Content-Type'));
+            self::assertStringContainsString('attachment; filename=the-tide-and-the-ferry.', (string) $this->browser->getResponse()->headers->get('Content-Disposition'));
+            $read = $this->ask('POST', '/api/sheets/read', ['text' => (string) $this->browser->getResponse()->getContent()]);
+            self::assertSame([], $read['faults']);
+            self::assertSame('The tide and the ferry', $read['title']);
+            self::assertIsArray($read['questions']);
+            self::assertSame($this->sums($sheet), array_column($read['questions'], 'sum'), $format);
+        }
+        $this->ask('GET', '/api/sheets/'.$sheet['id'].'/file/stone');
+        self::assertSame(404, $this->code());
+        $read = $this->ask('POST', '/api/sheets/read', ['text' => "1 h + 2 h\nbananas\n"]);
+        self::assertSame([], $read['questions']);
+        self::assertSame([['line' => 2, 'message' => '“bananas” was not understood. One that works: 3:45 pm + 2 h 30 min']], $read['faults']);
+    }
+
     /**
      * @param array<string, mixed> $settings
      * @param list<string>         $holds

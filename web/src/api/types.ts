@@ -167,6 +167,11 @@ export interface DayTable {
   lengths: string[];
 }
 
+export interface Fault {
+  line: number;
+  message: string;
+}
+
 export type HalfOfDay = 'a.m.' | 'p.m.';
 
 export interface HandsRequest {
@@ -279,6 +284,11 @@ export type Paper = 'a4' | 'letter';
 
 export type Picture = ClockPicture | ColumnsPicture | DayPicture | LinePicture | TablePicture | WrittenPicture;
 
+export interface PlainQuestion {
+  sum: string;
+  wording: string;
+}
+
 export type PrintPart = 'sheet' | 'key' | 'worked' | 'both';
 
 export interface PrintRequest {
@@ -311,6 +321,16 @@ export interface QuestionRequest {
   sum: string;
   wording?: string;
   locked?: boolean;
+}
+
+export interface ReadFileReply {
+  title: string;
+  questions: PlainQuestion[];
+  faults: Fault[];
+}
+
+export interface ReadFileRequest {
+  text: string;
 }
 
 export interface Recommended {

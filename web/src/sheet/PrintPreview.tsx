@@ -130,6 +130,20 @@ export function PrintPreview() {
             }}
           />
         </label>
+        <span className="flex gap-3">
+          Keep as
+          {(
+            [
+              ['text', 'text'],
+              ['csv', 'CSV'],
+              ['qti', 'QTI'],
+            ] as const
+          ).map(([format, name]) => (
+            <a key={format} href={`/api/sheets/${id}/file/${format}`} className="underline underline-offset-4" download>
+              {name}
+            </a>
+          ))}
+        </span>
         <span className="ml-auto flex gap-2.5">
           <a
             href={`/print/sheets/${id}.pdf?${query}`}

@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Copy, Printer, Trash2 } from 'lucide-react';
+import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { ask } from '../api/client';
 import { shelfQuery } from '../api/queries';
@@ -7,6 +8,7 @@ import type { SheetLineReply, SheetReply } from '../api/types';
 import { Button } from '../ui/Button';
 import { useNotice } from '../ui/notices';
 import { useTitle } from '../ui/useTitle';
+import { BringIn } from './BringIn';
 import { forgetSheet, rememberSheet } from './useSheet';
 
 const when = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'long' });
@@ -18,6 +20,9 @@ export function Shelf() {
   const client = useQueryClient();
   const notice = useNotice();
   const shelf = useQuery(shelfQuery);
+  const [bringing, setBringing] = useState(false);
+  const [search, setSearch] = useState('');
+  const found = shelf.data?.filter((sheet) => sheet.title.toLowerCase().includes(search.trim().toLowerCase()));
   const refresh = () => void client.invalidateQueries(shelfQuery);
   const sorry = (failure: Error) => {
     notice(failure.message);
@@ -62,6 +67,13 @@ export function Shelf() {
         <span className="flex gap-2.5">
           <Button
             onClick={() => {
+              setBringing(true);
+            }}
+          >
+            Bring in a list
+          </Button>
+          <Button
+            onClick={() => {
               begin.mutate();
             }}
           >
@@ -79,8 +91,23 @@ export function Shelf() {
       {shelf.data?.length === 0 && (
         <p className="mt-6 text-lg">No sheets yet. Begin one with “New sheet”, or type a sum and add it to one.</p>
       )}
+      {(shelf.data?.length ?? 0) > 6 && (
+        <label className="mt-4 flex items-center gap-3 text-lg">
+          Find
+          <input
+            type="search"
+            value={search}
+            onChange={(event) => {
+              setSearch(event.target.value);
+            }}
+            className="min-w-0 flex-1 rounded-md border-2 border-ink bg-sheet px-3 py-1.5"
+          />
+        </label>
+      )}
+      {search !== '' && found?.length === 0 && <p className="mt-6 text-lg">No sheet has “{search}” in its title.</p>}
+      <BringIn open={bringing} onOpenChange={setBringing} />
       <ul>
-        {shelf.data?.map((sheet) => (
+        {found?.map((sheet) => (
           <li key={sheet.id} className="flex flex-wrap items-center gap-x-4 border-b border-hair py-2">
             <Link
               to={`/prepare?sheet=${sheet.id}`}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Sheet\Format;
+
+use Rostik\Core\Mistake\Judge;
+use Rostik\Core\Notation\Forms;
+use Rostik\Core\Notation\NotUnderstood;
+use Rostik\Core\Notation\SumReader;
+use Rostik\Core\Notation\Writer;
+use Rostik\Core\Sheet\PlainQuestion;
+use Rostik\Core\Sheet\PlainSheet;
+use Rostik\Core\Sum\Sum;
+use Rostik\Core\Work\Workbench;
+
+/**
+ * Collects the questions of a file that is read, with what is wrong with each.
+ *
+ * @internal to the formats
+ */
+final class Lines
+{
+    /** The most questions that a file may have. */
+    public const MOST = 100;
+
+    private const LONGEST_WORDING = 600;
+
+    /** @var list<PlainQuestion> */
+    private array $questions = [];
+
+    /** @var list<Fault> */
+    private array $faults = [];
+
+    private readonly Forms $forms;
+    private readonly SumReader $reader;
+    private readonly Writer $plain;
+    private ?Judge $judge = null;
+
+    public function __construct()
+    {
+        $this->forms = Forms::standard();
+        $this->reader = new SumReader($this->forms);
+        $this->plain = Writer::plain();
+    }
+
+    /** @param ?string $key the answer that stands in the file, to be checked; null or empty for none */
+    public function add(int $line, string $sum, string $wording = '', ?string $key = null): void
+    {
+        try {
+            $read = $this->reader->read($sum)->sum;
+        } catch (NotUnderstood $no) {
+            $this->faults[] = new Fault($line, $no->getMessage().' One that works: '.$no->example);
+
+            return;
+        }
+        if (mb_strlen($wording, 'UTF-8') > self::LONGEST_WORDING) {
+            $this->faults[] = new Fault($line, \sprintf('The wording is longer than %d characters.', self::LONGEST_WORDING));
+
+            return;
+        }
+        if (null !== $key && '' !== trim($key)) {
+            $this->check($line, $read, $key);
+        }
+        $this->questions[] = new PlainQuestion($this->forms->write($read, $this->plain), $wording);
+    }
+
+    public function refuse(int $line, string $message): void
+    {
+        $this->faults[] = new Fault($line, $message);
+    }
+
+    /** @throws Refused */
+    public function sheet(string $title): PlainSheet
+    {
+        if (\count($this->questions) > self::MOST) {
+            $this->faults[] = new Fault(0, \sprintf('A sheet has no more than %d questions; this file has %d.', self::MOST, \count($this->questions)));
+        }
+        if ([] !== $this->faults) {
+            throw new Refused($this->faults);
+        }
+        if ([] === $this->questions) {
+            throw Refused::whole('There are no questions in it. One to a line: 3:45 pm + 2 h 30 min');
+        }
+
+        return new PlainSheet(mb_substr(trim($title), 0, 120, 'UTF-8'), $this->questions);
+    }
+
+    /** The answer to a sum, plain; empty where there is none. */
+    public static function answer(string $sum): string
+    {
+        try {
+            return Workbench::standard()->answer($sum)->answer->text ?? '';
+        } catch (NotUnderstood) {
+            return '';
+        }
+    }
+
+    private function check(int $line, Sum $sum, string $key): void
+    {
+        $text = $this->forms->write($sum, $this->plain);
+        $right = self::answer($text);
+        if ($key === $right) {
+            return;
+        }
+        $this->judge ??= Judge::standard();
+        if (!$this->judge->judge($sum, $key)->verdict->isRight()) {
+            $this->faults[] = new Fault($line, \sprintf('The key says %s, but %s.', $key, '' === $right ? 'there is no one answer' : 'it is '.$right));
+        }
+    }
+}

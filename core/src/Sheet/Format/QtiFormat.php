@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Sheet\Format;
+
+use Rostik\Core\Sheet\PlainSheet;
+
+/**
+ * IMS Question and Test Interoperability 2.1 (IMS Global, 2012), a documented subset: one XML file, an `assessmentTest`
+ * whose section holds each question as an `assessmentItem` with a `textEntryInteraction`, its right answer in
+ * `correctResponse`. The sum itself stands in the item's `label`, so that what is written reads back the same; an item of
+ * another program that has no label is read from its text. Items of other kinds of interaction are refused.
+ */
+final class QtiFormat implements Format
+{
+    private const NS = 'http://www.imsglobal.org/xsd/imsqti_v2p1';
+
+    /** The largest file that is read, in bytes. */
+    private const LARGEST = 1_000_000;
+
+    public function id(): string
+    {
+        return 'qti';
+    }
+
+    public function mediaType(): string
+    {
+        return 'application/xml; charset=UTF-8';
+    }
+
+    public function extension(): string
+    {
+        return 'xml';
+    }
+
+    public function write(PlainSheet $sheet): string
+    {
+        $xml = static fn (string $text): string => htmlspecialchars($text, \ENT_QUOTES | \ENT_XML1, 'UTF-8');
+        $items = '';
+        foreach ($sheet->questions as $i => $question) {
+            $n = $i + 1;
+            $answer = Lines::answer($question->sum);
+            $items .= '    <assessmentItem identifier="q'.$n.'" title="Question '.$n.'" label="'.$xml($question->sum).'" adaptive="false" timeDependent="false">'."\n"
+                .'      <responseDeclaration identifier="RESPONSE" cardinality="single" baseType="string">'."\n"
+                .('' === $answer ? '' : '        <correctResponse><value>'.$xml($answer).'</value></correctResponse>'."\n")
+                .'      </responseDeclaration>'."\n"
+                .'      <itemBody>'."\n"
+                .'        <p>'.$xml('' === $question->wording ? $question->sum : $question->wording).'</p>'."\n"
+                .'        <p><textEntryInteraction responseIdentifier="RESPONSE"/></p>'."\n"
+                .'      </itemBody>'."\n"
+                .'    </assessmentItem>'."\n";
+        }
+
+        return '<?xml version="1.0" encoding="UTF-8"?>'."\n"
+            .'<assessmentTest xmlns="'.self::NS.'" identifier="sheet" title="'.$xml($sheet->title).'">'."\n"
+            .'  <testPart identifier="part" navigationMode="nonlinear" submissionMode="simultaneous">'."\n"
+            .'  <assessmentSection identifier="section" title="'.$xml($sheet->title).'" visible="true">'."\n"
+            .$items
+            .'  </assessmentSection>'."\n"
+            .'  </testPart>'."\n"
+            .'</assessmentTest>'."\n";
+    }
+
+    public function read(string $text): PlainSheet
+    {
+        if (\strlen($text) > self::LARGEST) {
+            throw Refused::whole('This file is larger than a sheet can be.');
+        }
+        // a document type could name things outside the file
+        if (1 === preg_match('/<!DOCTYPE|<!ENTITY/i', $text)) {
+            throw Refused::whole('This file has a document type, which is not read.');
+        }
+        $document = new \DOMDocument();
+        $errors = libxml_use_internal_errors(true);
+        try {
+            $loaded = '' !== trim($text) && $document->loadXML($text, \LIBXML_NONET);
+            $error = libxml_get_last_error();
+        } finally {
+            libxml_clear_errors();
+            libxml_use_internal_errors($errors);
+        }
+        if (!$loaded || null === $document->documentElement) {
+            throw new Refused([new Fault(false === $error ? 0 : $error->line, 'This is not well-formed XML.'.(false === $error ? '' : ' '.trim($error->message)))]);
+        }
+        $lines = new Lines();
+        foreach ($document->getElementsByTagName('assessmentItem') as $item) {
+            $this->item($item, $lines);
+        }
+
+        return $lines->sheet($document->documentElement->getAttribute('title'));
+    }
+
+    private function item(\DOMElement $item, Lines $lines): void
+    {
+        $line = $item->getLineNo();
+        if (0 === $item->getElementsByTagName('textEntryInteraction')->length) {
+            $lines->refuse($line, 'Only questions with a text to enter are read (textEntryInteraction).');
+
+            return;
+        }
+        $body = $item->getElementsByTagName('itemBody')->item(0);
+        $said = trim(preg_replace('/\s+/u', ' ', $body->textContent ?? '') ?? '');
+        $label = trim($item->getAttribute('label'));
+        $key = $item->getElementsByTagName('correctResponse')->item(0);
+        $key = null === $key ? null : trim($key->textContent);
+        if ('' === $label) {
+            $lines->add($line, $said, '', $key);
+        } else {
+            $lines->add($line, $label, $said === $label ? '' : $said, $key);
+        }
+    }
+}

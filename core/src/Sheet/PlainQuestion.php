@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Sheet;
+
+/** A question as files hold it. */
+final readonly class PlainQuestion
+{
+    /**
+     * @param string $sum     canonical text, or as typed where it is unfinished
+     * @param string $wording the question in words; may be empty
+     */
+    public function __construct(public string $sum, public string $wording = '')
+    {
+    }
+}

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Tests\Sheet;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Rostik\Core\Notation\Forms;
+use Rostik\Core\Notation\Writer;
+use Rostik\Core\Sheet\Format\CsvFormat;
+use Rostik\Core\Sheet\Format\Fault;
+use Rostik\Core\Sheet\Format\Format;
+use Rostik\Core\Sheet\Format\Formats;
+use Rostik\Core\Sheet\Format\QtiFormat;
+use Rostik\Core\Sheet\Format\Refused;
+use Rostik\Core\Sheet\Format\TextFormat;
+use Rostik\Core\Sheet\PlainQuestion;
+use Rostik\Core\Sheet\PlainSheet;
+use Rostik\Core\Skill\Generator;
+use Rostik\Core\Skill\Ladder;
+use Rostik\Core\Skill\Level;
+
+final class FormatsTest extends TestCase
+{
+    /** @return iterable<string, array{Format}> */
+    public static function formats(): iterable
+    {
+        yield 'text' => [new TextFormat()];
+        yield 'csv' => [new CsvFormat()];
+        yield 'qti' => [new QtiFormat()];
+    }
+
+    /** Whatever is written reads back the same: questions of every rung and level, and words with every awkward sign. */
+    #[DataProvider('formats')]
+    public function testWhatIsWrittenReadsBackTheSame(Format $format): void
+    {
+        $forms = Forms::standard();
+        foreach (Ladder::standard()->rungs() as $rung) {
+            foreach (Level::cases() as $level) {
+                $questions = array_map(
+                    static fn ($sum): PlainQuestion => new PlainQuestion($forms->write($sum, Writer::plain())),
+                    Generator::standard()->draw($rung, $level, 8, 3)->sums,
+                );
+                $sheet = new PlainSheet($rung->can, $questions);
+                self::assertEquals($sheet, $format->read($format->write($sheet)), $rung->id);
+                self::assertEquals($sheet, Formats::standard()->guess($format->write($sheet))->read($format->write($sheet)));
+            }
+        }
+        $sheet = new PlainSheet('Tide & "ferry", <noon>', [
+            new PlainQuestion('9:20 a.m. to 1:05 p.m.', 'The "Pintail", at sea from 9:20 a.m. to 1:05 p.m. & back: how long is < that >?'),
+            new PlainQuestion('9:15 a.m. to 11:40'),
+            new PlainQuestion('1 month in days', 'How many days; how many, then?'),
+            new PlainQuestion('order 2 h, 30 min, 90 min'),
+        ]);
+        self::assertEquals($sheet, $format->read($format->write($sheet)));
+        self::assertEquals($sheet, $format->read("\u{feff}".$format->write($sheet)), 'with a byte order mark');
+    }
+
+    /** Written by hand, beside what RFC 4180 says: CRLF, a header, quotes doubled within quotes. */
+    public function testCsvIsAsRfc4180HasIt(): void
+    {
+        $written = (new CsvFormat())->write(new PlainSheet('Tide', [new PlainQuestion('2 h 30 min + 4 h 55 min', 'Say "when", please')]));
+        self::assertSame("sum,wording,answer,sheet\r\n2 h 30 min + 4 h 55 min,\"Say \"\"when\"\", please\",7 h 25 min,Tide\r\n", $written);
+        // PHP's own reader of the same format finds the same fields
+        $file = fopen('php://memory', 'r+');
+        self::assertIsResource($file);
+        fwrite($file, $written);
+        rewind($file);
+        fgetcsv($file, escape: '');
+        self::assertSame(['2 h 30 min + 4 h 55 min', 'Say "when", please', '7 h 25 min', 'Tide'], fgetcsv($file, escape: ''));
+        $sheet = (new CsvFormat())->read("answer,sum,more\n,\"2h30 + 4h55\",x\n7h25,2h30 + 4h55,\n");
+        self::assertSame(['2 h 30 min + 4 h 55 min', '2 h 30 min + 4 h 55 min'], array_map(static fn (PlainQuestion $q): string => $q->sum, $sheet->questions));
+    }
+
+    public function testQtiIsWellFormedWithItsRightAnswers(): void
+    {
+        $document = new \DOMDocument();
+        self::assertTrue($document->loadXML((new QtiFormat())->write(new PlainSheet('Tide', [new PlainQuestion('2 days ? 40 h'), new PlainQuestion('3:45 p.m. + 2 h 30 min')]))));
+        self::assertSame('http://www.imsglobal.org/xsd/imsqti_v2p1', $document->documentElement?->namespaceURI);
+        $values = [];
+        foreach ($document->getElementsByTagName('value') as $value) {
+            $values[] = $value->textContent;
+        }
+        self::assertSame(['>', '6:15 p.m.'], $values);
+        self::assertSame(2, $document->getElementsByTagName('textEntryInteraction')->length);
+    }
+
+    /** A pasted list: numbers before the questions, empty lines, comments. */
+    public function testAPastedListIsRead(): void
+    {
+        $sheet = (new TextFormat())->read("# Seal count\n# at low water\n\n1. 3.45 pm + 2½ hours\r\n2) 7 am to 3 pm | How long?\n  half past 3 as digital  \n");
+        self::assertSame('Seal count', $sheet->title);
+        self::assertEquals([new PlainQuestion('3:45 p.m. + 2 h 30 min'), new PlainQuestion('7:00 a.m. to 3:00 p.m.', 'How long?'), new PlainQuestion('half past 3 as digital')], $sheet->questions);
+    }
+
+    /** @param list<int> $at */
+    #[DataProvider('broken')]
+    public function testBrokenFilesAreRefusedLineByLine(Format $format, string $text, array $at, string $says): void
+    {
+        try {
+            $format->read($text);
+            self::fail('It was read.');
+        } catch (Refused $refused) {
+            self::assertSame($at, array_map(static fn (Fault $f): int => $f->line, $refused->faults), $refused->getMessage());
+            self::assertStringContainsString($says, $refused->getMessage());
+        }
+    }
+
+    /** @return iterable<string, array{Format, string, list<int>, string}> */
+    public static function broken(): iterable
+    {
+        yield 'two lines that are no sums' => [new TextFormat(), "1 h + 2 h\nbananas\n3 h - 1 h\n2 h +\n", [2, 4], '“bananas” was not understood.'];
+        yield 'nothing' => [new TextFormat(), "\n# only a title\n", [0], 'There are no questions in it.'];
+        yield 'not text' => [new TextFormat(), "\xff\xfe\x00", [0], 'not plain text'];
+        yield 'too many' => [new TextFormat(), str_repeat("1 h + 2 h\n", 101), [0], 'no more than 100 questions'];
+        yield 'csv without its column' => [new CsvFormat(), "question,answer\n1 h + 2 h,3 h\n", [0], 'one of them has to be “sum”'];
+        yield 'csv with a key that does not fit' => [new CsvFormat(), "sum,answer\n1 h + 2 h,3 h\n2 h 30 min + 4 h 55 min,6 h 85 min\n", [3], 'The key says 6 h 85 min, but it is 7 h 25 min.'];
+        yield 'csv with a field too many' => [new CsvFormat(), "sum,answer\n1 h + 2 h,3 h,x\n", [2], '2 columns are named, but this line has 3.'];
+        yield 'csv with an open quotation mark' => [new CsvFormat(), "sum\n1 h + 2 h\n\"1 h + 2 h\n", [3], 'never closed'];
+        yield 'not xml' => [new QtiFormat(), '<assessmentTest><p></assessmentTest>', [1], 'not well-formed'];
+        yield 'empty xml' => [new QtiFormat(), '', [0], 'not well-formed'];
+        yield 'a document type' => [new QtiFormat(), '<!DOCTYPE x [<!ENTITY a "b">]><assessmentTest/>', [0], 'document type'];
+        yield 'no items' => [new QtiFormat(), '<assessmentTest/>', [0], 'There are no questions in it.'];
+        yield 'another kind of item' => [new QtiFormat(), "<a>\n<assessmentItem><itemBody><choiceInteraction/></itemBody></assessmentItem>\n</a>", [2], 'textEntryInteraction'];
+        yield 'a wrong key' => [new QtiFormat(), '<assessmentItem label="1 h + 2 h"><correctResponse><value>4 h</value></correctResponse><itemBody><textEntryInteraction/></itemBody></assessmentItem>', [1], 'The key says 4 h, but it is 3 h.'];
+    }
+}
