@@ -1,5 +1,5 @@
 import { X } from 'lucide-react';
-import { Dialog } from 'radix-ui';
+import { Window } from '../ui/Window';
 import type { BoardAddress, ChangeBoard } from './address';
 import { afresh } from './address';
 import { useHistory } from './history';
@@ -23,77 +23,62 @@ export function NextUp({
   };
   const row = 'min-h-12 flex-1 rounded px-3 py-2 text-left text-2xl font-bold hover:bg-wash';
   return (
-    <Dialog.Root open={open} onOpenChange={onOpenChange}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/40" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="fixed inset-y-0 right-0 z-50 flex w-[30rem] max-w-[94vw] flex-col overflow-y-auto border-l-2 border-ink bg-sheet p-6"
-        >
-          <Dialog.Title className="text-3xl font-bold">Next up</Dialog.Title>
-          {board.queue.length === 0 ? (
-            <p className="mt-2 text-xl text-soft">
-              Nothing is waiting. Type a sum in the sum line and press <kbd className="key font-sans">Shift Enter</kbd>,
-              or send a sheet to the board.
-            </p>
-          ) : (
-            <ol className="mt-3">
-              {board.queue.map((sum, i) => (
-                <li key={`${i}${sum}`} className="flex items-center border-b border-hair">
-                  <button
-                    type="button"
-                    className={row}
-                    onClick={() => {
-                      take(
-                        sum,
-                        board.queue.filter((_, n) => n !== i),
-                      );
-                    }}
-                  >
-                    {sum}
-                  </button>
-                  <button
-                    type="button"
-                    className="grid size-11 place-items-center rounded hover:bg-wash"
-                    aria-label={`Take ${sum} off the list`}
-                    onClick={() => {
-                      change({ queue: board.queue.filter((_, n) => n !== i) });
-                    }}
-                  >
-                    <X aria-hidden="true" />
-                  </button>
-                </li>
-              ))}
-            </ol>
-          )}
-          <h2 className="mt-8 text-2xl font-bold">Been on the board</h2>
-          {history.length === 0 ? (
-            <p className="mt-2 text-xl text-soft">Nothing yet.</p>
-          ) : (
-            <ul className="mt-2">
-              {history.map((sum) => (
-                <li key={sum} className="flex border-b border-hair">
-                  <button
-                    type="button"
-                    className={row}
-                    onClick={() => {
-                      take(sum, board.queue);
-                    }}
-                  >
-                    {sum}
-                  </button>
-                </li>
-              ))}
-            </ul>
-          )}
-          <Dialog.Close
-            className="absolute top-5 right-4 grid size-11 place-items-center rounded-md hover:bg-wash"
-            aria-label="Close"
-          >
-            <X aria-hidden="true" />
-          </Dialog.Close>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+    <Window open={open} onOpenChange={onOpenChange} title="Next up" side>
+      {board.queue.length === 0 ? (
+        <p className="mt-2 text-xl text-soft">
+          Nothing is waiting. Type a sum in the sum line and press <kbd className="key font-sans">Shift Enter</kbd>, or
+          send a sheet to the board.
+        </p>
+      ) : (
+        <ol className="mt-3">
+          {board.queue.map((sum, i) => (
+            <li key={`${i}${sum}`} className="flex items-center border-b border-hair">
+              <button
+                type="button"
+                className={row}
+                onClick={() => {
+                  take(
+                    sum,
+                    board.queue.filter((_, n) => n !== i),
+                  );
+                }}
+              >
+                {sum}
+              </button>
+              <button
+                type="button"
+                className="grid size-11 place-items-center rounded hover:bg-wash"
+                aria-label={`Take ${sum} off the list`}
+                onClick={() => {
+                  change({ queue: board.queue.filter((_, n) => n !== i) });
+                }}
+              >
+                <X aria-hidden="true" />
+              </button>
+            </li>
+          ))}
+        </ol>
+      )}
+      <h2 className="mt-8 text-2xl font-bold">Been on the board</h2>
+      {history.length === 0 ? (
+        <p className="mt-2 text-xl text-soft">Nothing yet.</p>
+      ) : (
+        <ul className="mt-2">
+          {history.map((sum) => (
+            <li key={sum} className="flex border-b border-hair">
+              <button
+                type="button"
+                className={row}
+                onClick={() => {
+                  take(sum, board.queue);
+                }}
+              >
+                {sum}
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+    </Window>
   );
 }

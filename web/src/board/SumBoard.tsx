@@ -1,6 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { StepBack } from 'lucide-react';
-import { Slider } from 'radix-ui';
 import { memo, useEffect, useRef, useState } from 'react';
 import { anotherQuery, boardQuery, meQuery } from '../api/queries';
 import type { AnotherReply, AnotherSum, BoardSum, DayReply, WorkedMethod } from '../api/types';
@@ -25,6 +24,7 @@ import { MethodMenu } from './MethodMenu';
 import { NextUp } from './NextUp';
 import { OwnJumps } from './OwnJumps';
 import { MoreMenu, type MoreItem } from './MoreMenu';
+import { StepSlider } from './StepSlider';
 import { Rail, RailSpace, RailToggle } from './Rail';
 import { useOnline } from './room';
 import {
@@ -479,43 +479,7 @@ function Shown({ data, day, board, change, waiting }: Props) {
         >
           <StepBack size={20} aria-hidden="true" />
         </Button>
-        <Slider.Root
-          className="relative flex h-12 w-36 touch-none items-center"
-          min={0}
-          max={Math.max(last, 1)}
-          step={0.01}
-          value={[place]}
-          onValueChange={([to]) => {
-            setDragged(to ?? 0);
-          }}
-          onValueCommit={settle}
-          onKeyDownCapture={(event) => {
-            // by key one goes from step to step, as everywhere on the board
-            const act = keys[event.key];
-            if (act) {
-              event.preventDefault();
-              event.stopPropagation();
-              act();
-            }
-          }}
-          disabled={last === 0}
-          data-own-keys
-        >
-          <Slider.Track className="relative h-1 w-full bg-ink">
-            {chosen.steps.map((_, i) => (
-              <span
-                key={i}
-                className={`absolute top-1/2 size-3 -translate-x-1/2 -translate-y-1/2 rounded-full border-2 border-ink ${i <= place ? 'bg-ink' : 'bg-paper'}`}
-                style={{ left: `calc(${last === 0 ? 0 : (i / last) * 100}%)` }}
-              />
-            ))}
-          </Slider.Track>
-          <Slider.Thumb
-            className="block size-7 rounded-full border-[3px] border-ink bg-sheet"
-            aria-label="Step"
-            aria-valuetext={`step ${step + 1} of ${last + 1}`}
-          />
-        </Slider.Root>
+        <StepSlider steps={last + 1} place={place} step={step} onDrag={setDragged} onSettle={settle} keys={keys} />
         <Button
           look="strong"
           className="min-h-12"

@@ -1,6 +1,4 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { X } from 'lucide-react';
-import { Dialog } from 'radix-ui';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { ask } from '../api/client';
@@ -8,6 +6,7 @@ import { shelfQuery } from '../api/queries';
 import type { Fault, ReadFileReply, SheetReply } from '../api/types';
 import { Button } from '../ui/Button';
 import { newId } from '../ui/newId';
+import { Window } from '../ui/Window';
 import { rememberSheet } from './useSheet';
 
 /** A list that is pasted, or a file: text, CSV or QTI. Where a line cannot be read, it is said and nothing is taken. */
@@ -39,78 +38,63 @@ export function BringIn({ open, onOpenChange }: { open: boolean; onOpenChange: (
     },
   });
   return (
-    <Dialog.Root open={open} onOpenChange={onOpenChange}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/40" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="fixed top-1/2 left-1/2 z-50 max-h-[92dvh] w-[44rem] max-w-[94vw] -translate-x-1/2 -translate-y-1/2 overflow-y-auto border-2 border-ink bg-sheet p-6"
-        >
-          <Dialog.Title className="text-2xl font-bold">Bring in a list</Dialog.Title>
-          <label className="mt-3 block text-lg">
-            One sum to a line; or the contents of a CSV or QTI file.
-            <textarea
-              value={text}
-              rows={9}
-              spellCheck={false}
-              placeholder={'3:45 pm + 2½ hours\n7 am to 3 pm | How long is it light?\n95 min in h min'}
-              onChange={(event) => {
-                setText(event.target.value);
+    <Window open={open} onOpenChange={onOpenChange} title="Bring in a list" width="w-[44rem]">
+      <label className="mt-3 block text-lg">
+        One sum to a line; or the contents of a CSV or QTI file.
+        <textarea
+          value={text}
+          rows={9}
+          spellCheck={false}
+          placeholder={'3:45 pm + 2½ hours\n7 am to 3 pm | How long is it light?\n95 min in h min'}
+          onChange={(event) => {
+            setText(event.target.value);
+            setFaults([]);
+          }}
+          className="mt-1 block w-full rounded-md border-2 border-ink bg-sheet px-3 py-2 text-lg placeholder:text-soft"
+        />
+      </label>
+      <label className="mt-3 block text-lg">
+        or a file:{' '}
+        <input
+          type="file"
+          accept=".txt,.csv,.xml,text/plain,text/csv,application/xml"
+          onChange={(event) => {
+            const file = event.target.files?.[0];
+            if (file) {
+              void file.text().then((content) => {
+                setText(content);
                 setFaults([]);
-              }}
-              className="mt-1 block w-full rounded-md border-2 border-ink bg-sheet px-3 py-2 text-lg placeholder:text-soft"
-            />
-          </label>
-          <label className="mt-3 block text-lg">
-            or a file:{' '}
-            <input
-              type="file"
-              accept=".txt,.csv,.xml,text/plain,text/csv,application/xml"
-              onChange={(event) => {
-                const file = event.target.files?.[0];
-                if (file) {
-                  void file.text().then((content) => {
-                    setText(content);
-                    setFaults([]);
-                  });
-                }
-              }}
-            />
-          </label>
-          {faults.length > 0 && (
-            <div role="alert" className="mt-3 text-lg">
-              <p className="font-bold">Nothing was taken yet:</p>
-              <ul>
-                {faults.slice(0, 8).map((fault) => (
-                  <li key={`${fault.line}${fault.message}`}>
-                    {fault.line > 0 && <strong>Line {fault.line}: </strong>}
-                    {fault.message}
-                  </li>
-                ))}
-                {faults.length > 8 && <li>and {faults.length - 8} more lines</li>}
-              </ul>
-            </div>
-          )}
-          <Button
-            look="strong"
-            className="mt-4 text-lg"
-            aria-disabled={text.trim() === '' || bring.isPending}
-            onClick={() => {
-              if (text.trim() !== '' && !bring.isPending) {
-                bring.mutate();
-              }
-            }}
-          >
-            Make a sheet of it
-          </Button>
-          <Dialog.Close
-            className="absolute top-4 right-4 grid size-10 place-items-center rounded-md hover:bg-wash"
-            aria-label="Close"
-          >
-            <X aria-hidden="true" />
-          </Dialog.Close>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+              });
+            }
+          }}
+        />
+      </label>
+      {faults.length > 0 && (
+        <div role="alert" className="mt-3 text-lg">
+          <p className="font-bold">Nothing was taken yet:</p>
+          <ul>
+            {faults.slice(0, 8).map((fault) => (
+              <li key={`${fault.line}${fault.message}`}>
+                {fault.line > 0 && <strong>Line {fault.line}: </strong>}
+                {fault.message}
+              </li>
+            ))}
+            {faults.length > 8 && <li>and {faults.length - 8} more lines</li>}
+          </ul>
+        </div>
+      )}
+      <Button
+        look="strong"
+        className="mt-4 text-lg"
+        aria-disabled={text.trim() === '' || bring.isPending}
+        onClick={() => {
+          if (text.trim() !== '' && !bring.isPending) {
+            bring.mutate();
+          }
+        }}
+      >
+        Make a sheet of it
+      </Button>
+    </Window>
   );
 }

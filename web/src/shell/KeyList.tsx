@@ -1,5 +1,4 @@
-import { X } from 'lucide-react';
-import { Dialog } from 'radix-ui';
+import { Window } from '../ui/Window';
 
 const keys: readonly [string, string][] = [
   ['/', 'to the sum line'],
@@ -48,32 +47,17 @@ export function KeyList({
   onBoard: boolean;
 }) {
   return (
-    <Dialog.Root open={open} onOpenChange={onOpenChange}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/40" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="fixed top-1/2 left-1/2 z-50 max-h-[90dvh] w-[30rem] max-w-[94vw] -translate-x-1/2 -translate-y-1/2 overflow-y-auto border-2 border-ink bg-sheet p-6"
-        >
-          <Dialog.Title className="text-2xl font-bold">Keys</Dialog.Title>
-          <dl className="mt-3 grid grid-cols-[auto_1fr] items-baseline gap-x-5 gap-y-2 text-lg">
-            {(onBoard ? boardKeys : keys).map(([key, does]) => (
-              <div key={key} className="contents">
-                <dt>
-                  <kbd className="key font-sans whitespace-pre">{key}</kbd>
-                </dt>
-                <dd>{does}</dd>
-              </div>
-            ))}
-          </dl>
-          <Dialog.Close
-            className="absolute top-4 right-4 grid size-10 place-items-center rounded-md hover:bg-wash"
-            aria-label="Close"
-          >
-            <X aria-hidden="true" />
-          </Dialog.Close>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+    <Window open={open} onOpenChange={onOpenChange} title="Keys">
+      <dl className="mt-3 grid grid-cols-[auto_1fr] items-baseline gap-x-5 gap-y-2 text-lg">
+        {(onBoard ? boardKeys : keys).map(([key, does]) => (
+          <div key={key} className="contents">
+            <dt>
+              <kbd className="key font-sans whitespace-pre">{key}</kbd>
+            </dt>
+            <dd>{does}</dd>
+          </div>
+        ))}
+      </dl>
+    </Window>
   );
 }

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Tests\Sheet;
+
+use PHPUnit\Framework\TestCase;
+use Rostik\App\Sheet\Drawing\ClockDrawing;
+use Rostik\App\Sheet\Drawing\ColumnsDrawing;
+use Rostik\App\Sheet\Drawing\LineDrawing;
+use Rostik\Core\Picture\ColumnsPicture;
+use Rostik\Core\Picture\LinePicture;
+use Rostik\Core\Picture\Picture;
+use Rostik\Core\Sheet\Scaffold;
+use Rostik\Core\Time\TimeOfDay;
+use Rostik\Core\Work\Workbench;
+
+/** What is drawn for paper: well-formed, at exact sizes in millimetres, with no more on it than there should be. */
+final class DrawingTest extends TestCase
+{
+    /** @return array{Picture, Picture} as a method draws it at its first and its last step */
+    private function pictures(string $sum, string $method): array
+    {
+        foreach (Workbench::standard()->work($sum)->methods as $one) {
+            if ($one->id === $method) {
+                return [$one->steps[0]->picture, $one->steps[\count($one->steps) - 1]->picture];
+            }
+        }
+        self::fail('There is no such method.');
+    }
+
+    private function parsed(string $svg): \DOMElement
+    {
+        $document = new \DOMDocument();
+        self::assertTrue($document->loadXML($svg));
+        self::assertInstanceOf(\DOMElement::class, $document->documentElement);
+
+        return $document->documentElement;
+    }
+
+    /** @return list<string> */
+    private function texts(string $svg): array
+    {
+        $texts = [];
+        foreach ($this->parsed($svg)->getElementsByTagName('text') as $text) {
+            $texts[] = $text->textContent;
+        }
+
+        return $texts;
+    }
+
+    public function testColumnsWithTheNumbersTheHeadsOrNothing(): void
+    {
+        [$first, $last] = $this->pictures('5 h 20 min - 2 h 35 min', 'column');
+        self::assertInstanceOf(ColumnsPicture::class, $first);
+        self::assertInstanceOf(ColumnsPicture::class, $last);
+        $full = ColumnsDrawing::of($first, Scaffold::Full);
+        self::assertSame(['84mm', '35mm'], [$this->parsed($full)->getAttribute('width'), $this->parsed($full)->getAttribute('height')]);
+        self::assertSame(['h', 'min', '5', '2', '0', '2', '3', '5', '−'], $this->texts($full));
+        self::assertSame(['h', 'min'], $this->texts(ColumnsDrawing::of($first, Scaffold::Outline)));
+        self::assertSame([], $this->texts(ColumnsDrawing::paper()));
+        self::assertSame(['h', 'min', '5', '4', '2', '0', '80', '2', '3', '5', '−', '2', '4', '5', '60 + 20 = 80'], $this->texts(ColumnsDrawing::of($last, Scaffold::Full, true)));
+    }
+
+    public function testALineToFillShowsWhatIsGivenAndNoMore(): void
+    {
+        [$first, $last] = $this->pictures('3:45 pm + 2 h 30 min', 'number-line');
+        self::assertInstanceOf(LinePicture::class, $first);
+        self::assertInstanceOf(LinePicture::class, $last);
+        self::assertSame(['3:45'], $this->texts(LineDrawing::of($first, $last, Scaffold::Full)));
+        self::assertSame(['3:45'], $this->texts(LineDrawing::of($first, $last, Scaffold::Outline)));
+        self::assertSame(['3:45', '4:00', '6:00', '6:15', '+ 15 min', '+ 2 h', '+ 15 min'], $this->texts(LineDrawing::of($first, $last, Scaffold::Full, true)));
+        // two times given: both stand on the line
+        [$first, $last] = $this->pictures('9:20 am to 1:05 pm', 'number-line');
+        self::assertInstanceOf(LinePicture::class, $first);
+        self::assertInstanceOf(LinePicture::class, $last);
+        self::assertSame(['9:20', '1:05'], $this->texts(LineDrawing::of($first, $last, Scaffold::Full)));
+    }
+
+    /** The hands of every five minutes stand where geometry has them, and a face to draw on has none. */
+    public function testTheHandsOnPaper(): void
+    {
+        for ($m = 0; $m < 720; $m += 5) {
+            $paths = [];
+            foreach ($this->parsed(ClockDrawing::of(TimeOfDay::ofMinutes($m)))->getElementsByTagName('path') as $path) {
+                if (str_starts_with($path->getAttribute('d'), 'M22 22L')) {
+                    $paths[] = array_map(floatval(...), explode(' ', substr($path->getAttribute('d'), 7)));
+                }
+            }
+            self::assertCount(2, $paths);
+            foreach ([[$paths[0], $m / 2, 10.2], [$paths[1], $m % 60 * 6, 17.6]] as [$end, $degrees, $long]) {
+                self::assertEqualsWithDelta(22 + $long * sin(deg2rad($degrees)), $end[0], 0.002);
+                self::assertEqualsWithDelta(22 - $long * cos(deg2rad($degrees)), $end[1] ?? 0, 0.002);
+            }
+        }
+        self::assertStringNotContainsString('M22 22L', ClockDrawing::of(null));
+        self::assertSame(array_map(strval(...), range(1, 12)), $this->texts(ClockDrawing::of(null)));
+    }
+}

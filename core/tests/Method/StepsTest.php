@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Tests\Method;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Rostik\Core\Method\Step;
+use Rostik\Core\Notation\Marked;
+use Rostik\Core\Work\Workbench;
+
+/** Worked examples set for this project, in the style of school books: what is said at each step, in every written method. */
+final class StepsTest extends TestCase
+{
+    /** @param list<string> $says */
+    #[DataProvider('worked')]
+    public function testSteps(string $sum, string $method, array $says): void
+    {
+        foreach (Workbench::standard()->work($sum)->methods as $one) {
+            if ($one->id === $method) {
+                self::assertSame($says, array_map(static fn (Step $s): string => Marked::plain($s->say), $one->steps));
+
+                return;
+            }
+        }
+        self::fail($method.' is not for '.$sum);
+    }
+
+    /** @return iterable<string, array{string, string, list<string>}> */
+    public static function worked(): iterable
+    {
+        yield 'in parts, converted when they reach 60' => ['2 h 30 min + 4 h 55 min', 'parts', [
+            'Hours: 2 h + 4 h = 6 h.',
+            'Minutes: 30 min + 55 min = 85 min.',
+            '85 is 60 or more: 85 min is 1 h 25 min.',
+            'Join them: 7 h 25 min.',
+        ]];
+        yield 'in parts, several times' => ['3 x 1 h 25 min', 'parts', [
+            'Hours: 3 × 1 h = 3 h.',
+            'Minutes: 3 × 25 min = 75 min.',
+            '75 is 60 or more: 75 min is 1 h 15 min.',
+            'Join them: 4 h 15 min.',
+        ]];
+        yield 'in parts, on the clock' => ['3:45 pm + 2 h 30 min', 'parts', [
+            'By the 24-hour clock, 3:45 p.m. is 15:45.',
+            'Hours: 15 + 2 = 17.',
+            'Minutes: 45 + 30 = 75.',
+            '75 is 60 or more: 75 min is 1 h 15 min. The hours become 18.',
+            'The answer is 6:15 p.m.',
+        ]];
+        yield 'near the hour' => ['5 h - 1 h 55 min', 'near-hour', [
+            '1 h 55 min is 2 h less 5 min.',
+            '5 h − 2 h = 3 h.',
+            '3 h + 5 min = 3 h 5 min.',
+        ]];
+        yield 'near the hour, on the clock' => ['10:20 am + 1 h 55 min', 'near-hour', [
+            '1 h 55 min is 2 h less 5 min.',
+            '10:20 a.m. + 2 h = 12:20 p.m.',
+            '12:20 p.m. put right by 5 min: 12:15 p.m.',
+        ]];
+        yield 'all in minutes' => ['5 h 20 min - 2 h 35 min', 'all-minutes', [
+            '5 h 20 min = 5 × 60 + 20 = 320 min.',
+            '2 h 35 min = 2 × 60 + 35 = 155 min.',
+            '320 − 155 = 165 min.',
+            'Back into larger units: 2 h 45 min.',
+        ]];
+        yield 'all in minutes, over midnight' => ['22:50 to 06:15', 'all-minutes', [
+            '22:50 is 22 × 60 + 50 = 1370 min after midnight.',
+            '06:15 is 6 × 60 + 15 = 375 min after midnight.',
+            'The end is on the next day, so add the 1440 minutes of a day: 375 + 1440 = 1815.',
+            '1815 − 1370 = 445 min.',
+            'Back into larger units: 7 h 25 min.',
+        ]];
+        yield 'all in minutes, back past midnight' => ['1:10 am - 2 h 30 min', 'all-minutes', [
+            '1:10 a.m. is 1 × 60 + 10 = 70 min after midnight.',
+            '2 h 30 min = 2 × 60 + 30 = 150 min.',
+            'There are too few to take from, so add 1440 first: 70 + 1440 = 1510.',
+            '1510 − 150 = 1360 min.',
+            'Back to a time: 10:40 p.m. (the day before).',
+        ]];
+        yield 'multiplied' => ['2 h 25 min in min', 'multiply-divide', [
+            '2 × 60 = 120 min.',
+            '120 + 25 = 145 min.',
+            '2 h 25 min = 145 min.',
+        ]];
+        yield 'divided with remainder' => ['95 min in h min', 'multiply-divide', [
+            '95 ÷ 60 = 1 h, remainder 35 min.',
+            '95 min = 1 h 35 min.',
+        ]];
+        yield 'shared, each unit in turn' => ['2 h 15 min / 3', 'multiply-divide', [
+            '2 h ÷ 3 = 0 h, remainder 2 h.',
+            'Change the remainder: 2 h is 120 min.',
+            '135 min ÷ 3 = 45 min.',
+            'The answer is 45 min.',
+        ]];
+        yield 'shared in the smaller unit' => ['2 h 15 min / 3', 'all-minutes', [
+            '2 h 15 min = 2 × 60 + 15 = 135 min.',
+            '135 ÷ 3 = 45 min.',
+            'Back into larger units: 45 min.',
+        ]];
+        yield 'up to sixty' => ['7:42 as words', 'up-to-sixty', [
+            '42 is more than 30: count on to the next hour, 8.',
+            'From 42 to the next ten: 8 to 50.',
+            'From 50 on to 60: 10. 8 + 10 = 18.',
+            'Say: eighteen minutes to eight.',
+        ]];
+        yield 'past the hour' => ['4:20 as words', 'up-to-sixty', [
+            '20 is not more than 30: say the minutes past 4.',
+            'Say: twenty past four.',
+        ]];
+        yield 'to the 24-hour clock' => ['1:20 pm as 24h', 'place-on-day', [
+            'Pin 1:20 p.m. on the day line: it is after noon, p.m.',
+            'After 1 p.m. add 12 hours: 1 + 12 = 13.',
+            'Write it: 13:20.',
+        ]];
+        yield 'from the 24-hour clock' => ['17:05 as 12h', 'place-on-day', [
+            'Pin 17:05 on the day line: it is after noon, p.m.',
+            'Take 12 hours off: 17 − 12 = 5, p.m.',
+            'Write it: 5:05 p.m.',
+        ]];
+        yield 'the first hour of the day' => ['12:30 am as 24h', 'place-on-day', [
+            'Pin 12:30 a.m. on the day line: it is before noon, a.m.',
+            'In the first hour of the day the 24-hour clock writes 00, not 12.',
+            'Write it: 00:30.',
+        ]];
+        yield 'hours first' => ['9:10 am + 2 h 25 min', 'hours-first', [
+            'Start at 9:10 a.m.',
+            'Add 2 h: 11:10 a.m. The minutes stay. 25 min left to add.',
+            'Add the last 25 min: 11:35 a.m.',
+            '2 h + 25 min = 2 h 25 min. The answer is 11:35 a.m.',
+        ]];
+        yield 'fives round the clock, past the 12' => ['3:50 pm + 25 min', 'fives', [
+            'Start at 3:50 p.m.: the minute hand is at 50.',
+            '5, 10: past the 12, so the hour becomes 4. The clock shows 4:00.',
+            '15, 20, 25. The clock shows 4:15.',
+            'The answer is 4:15 p.m.',
+        ]];
+        yield 'a missing start is turned round' => ['_ + 45 min = 10:20 am', 'number-line', [
+            'Turn it round and go back: 10:20 a.m. − 45 min.',
+            'Start at the right, at 10:20 a.m.',
+            'Take 20 min to get back to the o’clock: 10:00 a.m. 25 min left to take.',
+            'Take the last 25 min: 9:35 a.m.',
+            '20 min + 25 min = 45 min. The answer is 9:35 a.m.',
+        ]];
+    }
+}

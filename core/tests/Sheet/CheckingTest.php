@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Tests\Sheet;
+
+use PHPUnit\Framework\TestCase;
+use Rostik\Core\Mistake\Judge;
+use Rostik\Core\Notation\Forms;
+use Rostik\Core\Notation\SumReader;
+use Rostik\Core\Notation\Writer;
+use Rostik\Core\Sheet\Checking;
+use Rostik\Core\Sheet\Choice;
+use Rostik\Core\Sheet\Choices;
+use Rostik\Core\Sheet\Scaffold;
+use Rostik\Core\Sheet\Warning;
+use Rostik\Core\Skill\Generator;
+use Rostik\Core\Skill\Ladder;
+use Rostik\Core\Skill\Level;
+
+final class CheckingTest extends TestCase
+{
+    /**
+     * @param list<string> $sums
+     *
+     * @return list<list<string>>
+     */
+    private static function codes(array $sums, ?Level $level): array
+    {
+        return array_map(
+            static fn (array $warnings): array => array_map(static fn (Warning $w): string => $w->code, $warnings),
+            Checking::standard()->warnings($sums, $level),
+        );
+    }
+
+    public function testWhatIsWorthASecondLook(): void
+    {
+        $codes = self::codes(...);
+        self::assertSame([[], ['alike'], ['twelve'], [], ['twelve']], $codes(['1 h + 2 h', '1 H + 2 hours', '11:15 am + 45 min', 'bananas', '12:45 am - 45 min'], null));
+        self::assertSame([['above-level'], [], []], $codes(['3:41 pm + 20 min', '3:40 pm + 20 min', '10:30 pm + 3 h'], Level::Support));
+        self::assertSame([[], []], $codes(['3:41 pm + 20 min', '9:20 am to 1:05 pm'], Level::Core));
+        self::assertSame('The same as question 1.', Checking::standard()->warnings(['1 h + 2 h', '1 h + 2 h'], null)[1][0]->text);
+        // nothing made for a level is too hard for it
+        $forms = Forms::standard();
+        foreach (Ladder::standard()->rungs() as $rung) {
+            foreach (Level::cases() as $level) {
+                $sums = array_map(static fn ($s): string => $forms->write($s, Writer::plain()), Generator::standard()->draw($rung, $level, 12, 2)->sums);
+                foreach ($codes($sums, $level) as $i => $found) {
+                    if (!$rung->told) {
+                        self::assertNotContains('above-level', $found, $sums[$i].' for '.$rung->id.', '.$level->value);
+                    }
+                }
+            }
+        }
+    }
+
+    /** The right answer among those of real mistakes, each of which is judged to come from its mistake. */
+    public function testChoicesAreTheRightAnswerAndThoseOfRealMistakes(): void
+    {
+        $choices = Choices::standard();
+        $judge = Judge::standard();
+        foreach (['5 h 20 min - 2 h 35 min', '2 h 30 min + 4 h 55 min', '3:45 pm + 2 h 30 min', '95 min in h min', '7:42 as words', 'order 9 am, 12:15 pm, 1 pm'] as $text) {
+            $sum = SumReader::standard()->read($text)->sum;
+            $four = $choices->for($sum, 4, 7);
+            self::assertLessThanOrEqual(4, \count($four));
+            self::assertCount(\count($four), array_unique(array_map(static fn (Choice $c): string => $c->text, $four)));
+            self::assertCount(1, array_filter($four, static fn (Choice $c): bool => null === $c->mistake), $text);
+            foreach ($four as $choice) {
+                $judged = $judge->judge($sum, $choice->text);
+                self::assertSame(null === $choice->mistake, $judged->verdict->isRight(), $text.': '.$choice->text);
+                if (null !== $choice->mistake) {
+                    self::assertContains($choice->mistake, $judged->fits);
+                }
+            }
+            self::assertEquals($four, $choices->for($sum, 4, 7), 'the same seed, the same order');
+        }
+        self::assertSame([], $choices->for(SumReader::standard()->read('2 h 15 min / 3')->sum, 4, 1));
+        self::assertSame([], $choices->for(SumReader::standard()->read('2 h - 3 h')->sum, 4, 1));
+        self::assertSame([], $choices->for(SumReader::standard()->read('1 month in days')->sum, 4, 1));
+        self::assertSame([Scaffold::Full, Scaffold::Outline, Scaffold::None], array_map(Scaffold::forLevel(...), Level::cases()));
+    }
+}

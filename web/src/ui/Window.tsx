@@ -1,0 +1,41 @@
+import { X } from 'lucide-react';
+import { Dialog } from 'radix-ui';
+import type { ReactNode } from 'react';
+
+interface Props {
+  open: boolean;
+  onOpenChange: (open: boolean) => void;
+  title: string;
+  /** In the middle of the screen, or along its right side. */
+  side?: boolean;
+  /** How wide it is, as a class. */
+  width?: string;
+  children: ReactNode;
+}
+
+/** Something that stands before the screen until it is closed. */
+export function Window({ open, onOpenChange, title, side = false, width = 'w-[30rem]', children }: Props) {
+  const place = side
+    ? 'inset-y-0 right-0 border-l-2'
+    : 'top-1/2 left-1/2 max-h-[92dvh] -translate-x-1/2 -translate-y-1/2 border-2';
+  return (
+    <Dialog.Root open={open} onOpenChange={onOpenChange}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/40" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          className={`fixed z-50 max-w-[94vw] overflow-y-auto border-ink bg-sheet p-6 ${place} ${width}`}
+        >
+          <Dialog.Title className="text-2xl font-bold">{title}</Dialog.Title>
+          {children}
+          <Dialog.Close
+            className="absolute top-4 right-4 grid size-11 place-items-center rounded-md hover:bg-wash"
+            aria-label="Close"
+          >
+            <X aria-hidden="true" />
+          </Dialog.Close>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}
