@@ -4,19 +4,16 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Mistake\Catalogue;
 
-use Rostik\Core\Mistake\Given;
-use Rostik\Core\Mistake\GivenTime;
-use Rostik\Core\Mistake\Mistake;
+use Rostik\Core\Mistake\HalfMistake;
 use Rostik\Core\Sum\ClockMove;
-use Rostik\Core\Sum\Sum;
-use Rostik\Core\Time\ClockForm;
+use Rostik\Core\Time\HalfOfDay;
 
 /**
  * Changes a.m. or p.m. though neither noon nor midnight was crossed.
  *
  * Common practice, no source.
  */
-final class FlipsAmPm implements Mistake
+final class FlipsAmPm extends HalfMistake
 {
     public function id(): string
     {
@@ -33,19 +30,8 @@ final class FlipsAmPm implements Mistake
         return 'When does a.m. become p.m.? Only at noon, and back at midnight.';
     }
 
-    public function model(): string
+    protected function written(ClockMove $sum, HalfOfDay $start, HalfOfDay $end): HalfOfDay
     {
-        return 'day';
-    }
-
-    public function predict(Sum $sum): ?Given
-    {
-        if (!$sum instanceof ClockMove || ClockForm::Twelve !== $sum->start->form || !$sum->start->halfSaid) {
-            return null;
-        }
-        $end = $sum->answer()->time->time();
-        $half = $sum->start->time()->half();
-
-        return $end->half() !== $half || abs($sum->minutes()) >= 720 ? null : GivenTime::of12($end->hour12(), $end->minute(), $half->other());
+        return $end === $start && abs($sum->minutes()) < 720 ? $start->other() : $end;
     }
 }

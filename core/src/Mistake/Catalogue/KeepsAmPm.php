@@ -4,19 +4,16 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Mistake\Catalogue;
 
-use Rostik\Core\Mistake\Given;
-use Rostik\Core\Mistake\GivenTime;
-use Rostik\Core\Mistake\Mistake;
+use Rostik\Core\Mistake\HalfMistake;
 use Rostik\Core\Sum\ClockMove;
-use Rostik\Core\Sum\Sum;
-use Rostik\Core\Time\ClockForm;
+use Rostik\Core\Time\HalfOfDay;
 
 /**
  * Has the reading of the clock right and leaves a.m. or p.m. as it was, though 12 was crossed.
  *
  * Common practice, no source.
  */
-final class KeepsAmPm implements Mistake
+final class KeepsAmPm extends HalfMistake
 {
     public function id(): string
     {
@@ -33,19 +30,8 @@ final class KeepsAmPm implements Mistake
         return 'Did we pass 12 on the way? Follow it on the day line.';
     }
 
-    public function model(): string
+    protected function written(ClockMove $sum, HalfOfDay $start, HalfOfDay $end): HalfOfDay
     {
-        return 'day';
-    }
-
-    public function predict(Sum $sum): ?Given
-    {
-        if (!$sum instanceof ClockMove || ClockForm::Twelve !== $sum->start->form || !$sum->start->halfSaid) {
-            return null;
-        }
-        $end = $sum->answer()->time->time();
-        $half = $sum->start->time()->half();
-
-        return $end->half() === $half ? null : GivenTime::of12($end->hour12(), $end->minute(), $half);
+        return $start;
     }
 }
