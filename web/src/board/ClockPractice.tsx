@@ -107,6 +107,43 @@ interface Round {
   onNext: () => void;
 }
 
+/** A clock on the left, what is to be done beside it, what can be chosen below. */
+function Frame({
+  clock,
+  task,
+  chooser,
+  children,
+}: {
+  clock: React.ReactNode;
+  task: React.ReactNode;
+  chooser: React.ReactNode;
+  children?: React.ReactNode;
+}) {
+  return (
+    <>
+      <div className="grid min-h-0 flex-1 gap-x-8 px-6 py-4 lg:grid-cols-[minmax(0,7fr)_minmax(0,5fr)]">
+        <section aria-label="Clock" className="flex min-h-[16rem] items-center">
+          {clock}
+        </section>
+        <section aria-label="Task" className="flex flex-col justify-center gap-5">
+          {task}
+        </section>
+      </div>
+      <Rail>
+        {chooser}
+        <RailSpace />
+        {children && (
+          <>
+            {children}
+            <RailSpace />
+          </>
+        )}
+        <MoreMenu items={[]} />
+      </Rail>
+    </>
+  );
+}
+
 /** A time is shown; somebody sets the two hands, each by itself; it is looked at. */
 function SetHands({ day, wanted, chooser, onNext }: Round) {
   const [hands, setHands] = useState<Hands>({ hour: 0, minute: 0 });
@@ -149,22 +186,22 @@ function SetHands({ day, wanted, chooser, onNext }: Round) {
     },
   });
   return (
-    <>
-      <div className="grid min-h-0 flex-1 gap-x-8 px-6 py-4 lg:grid-cols-[minmax(0,7fr)_minmax(0,5fr)]">
-        <section aria-label="Clock" className="flex min-h-[16rem] items-center">
-          <GearedClock
-            hands={hands}
-            face={plainFace}
-            reads="A clock whose two hands you set"
-            onTurn={turn}
-            onTurnEnd={() => {
-              // a finger is not finer than half a minute
-              setHands((now) => ({ ...now, minute: Math.round(now.minute / 3) * 3 }));
-            }}
-            className="mx-auto h-full"
-          />
-        </section>
-        <section aria-label="Task" className="flex flex-col justify-center gap-5">
+    <Frame
+      clock={
+        <GearedClock
+          hands={hands}
+          face={plainFace}
+          reads="A clock whose two hands you set"
+          onTurn={turn}
+          onTurnEnd={() => {
+            // a finger is not finer than half a minute
+            setHands((now) => ({ ...now, minute: Math.round(now.minute / 3) * 3 }));
+          }}
+          className="mx-auto h-full"
+        />
+      }
+      task={
+        <>
           <h1 className="text-[clamp(2.4rem,6vw,5.5rem)] leading-tight font-bold" data-testid="wanted">
             {inWords ? day.table.words[wanted] : <Marked text={day.table.digits[wanted] ?? ''} />}
           </h1>
@@ -194,30 +231,26 @@ function SetHands({ day, wanted, chooser, onNext }: Round) {
               {inWords ? 'In digits' : 'In words'}
             </Button>
           </div>
-        </section>
-      </div>
-      <Rail>
-        {chooser}
-        <RailSpace />
-        <Choice
-          label="Hand for the arrow keys"
-          value={hand}
-          options={[
-            { value: 'hour', text: 'Hour hand H' },
-            { value: 'minute', text: 'Minute hand M' },
-          ]}
-          onChange={setHand}
-        />
-        <Button className="min-h-12" onClick={step(-1)} aria-label="Turn back">
-          ←
-        </Button>
-        <Button className="min-h-12" onClick={step(1)} aria-label="Turn on">
-          →
-        </Button>
-        <RailSpace />
-        <MoreMenu items={[]} />
-      </Rail>
-    </>
+        </>
+      }
+      chooser={chooser}
+    >
+      <Choice
+        label="Hand for the arrow keys"
+        value={hand}
+        options={[
+          { value: 'hour', text: 'Hour hand H' },
+          { value: 'minute', text: 'Minute hand M' },
+        ]}
+        onChange={setHand}
+      />
+      <Button className="min-h-12" onClick={step(-1)} aria-label="Turn back">
+        ←
+      </Button>
+      <Button className="min-h-12" onClick={step(1)} aria-label="Turn on">
+        →
+      </Button>
+    </Frame>
   );
 }
 
@@ -229,17 +262,17 @@ function SayTime({ day, wanted, chooser, onNext }: Round) {
   };
   useKeys({ a: reveal, ' ': reveal, n: onNext, ArrowRight: onNext });
   return (
-    <>
-      <div className="grid min-h-0 flex-1 gap-x-8 px-6 py-4 lg:grid-cols-[minmax(0,7fr)_minmax(0,5fr)]">
-        <section aria-label="Clock" className="flex min-h-[16rem] items-center">
-          <GearedClock
-            hands={handsAt(wanted)}
-            face={plainFace}
-            reads={open ? `A clock that shows ${plain(day.table.digits[wanted] ?? '')}` : 'A clock to be read'}
-            className="mx-auto h-full"
-          />
-        </section>
-        <section aria-label="Task" className="flex flex-col justify-center gap-5">
+    <Frame
+      clock={
+        <GearedClock
+          hands={handsAt(wanted)}
+          face={plainFace}
+          reads={open ? `A clock that shows ${plain(day.table.digits[wanted] ?? '')}` : 'A clock to be read'}
+          className="mx-auto h-full"
+        />
+      }
+      task={
+        <>
           <h1 className="text-4xl font-bold">What time is it?</h1>
           <div className="min-h-44" aria-live="polite" data-testid="told">
             {open && (
@@ -259,14 +292,10 @@ function SayTime({ day, wanted, chooser, onNext }: Round) {
               Next
             </Button>
           </div>
-        </section>
-      </div>
-      <Rail>
-        {chooser}
-        <RailSpace />
-        <MoreMenu items={[]} />
-      </Rail>
-    </>
+        </>
+      }
+      chooser={chooser}
+    />
   );
 }
 
@@ -324,18 +353,18 @@ function CountFives({ chooser }: { chooser: React.ReactNode }) {
     ArrowLeft: step(-1),
   });
   return (
-    <>
-      <div className="grid min-h-0 flex-1 gap-x-8 px-6 py-4 lg:grid-cols-[minmax(0,7fr)_minmax(0,5fr)]">
-        <section aria-label="Clock" className="flex min-h-[16rem] items-center">
-          <GearedClock
-            hands={handsAt(mark * 5)}
-            face={{ ...plainFace, fives: seen }}
-            reads={`The minute hand at ${mark * 5} minutes`}
-            sweep={{ from: 0, to: mark * 5 }}
-            className="mx-auto h-full"
-          />
-        </section>
-        <section aria-label="Task" className="flex flex-col justify-center gap-6">
+    <Frame
+      clock={
+        <GearedClock
+          hands={handsAt(mark * 5)}
+          face={{ ...plainFace, fives: seen }}
+          reads={`The minute hand at ${mark * 5} minutes`}
+          sweep={{ from: 0, to: mark * 5 }}
+          className="mx-auto h-full"
+        />
+      }
+      task={
+        <>
           <h1 className="text-4xl font-bold">Count in fives, {way === 'on' ? 'on to 60' : 'back to 0'}</h1>
           <p className="mark-m min-h-32 text-[clamp(4rem,11vw,9rem)] leading-none" data-testid="count">
             {seen ? mark * 5 : ' '}
@@ -363,21 +392,17 @@ function CountFives({ chooser }: { chooser: React.ReactNode }) {
               {way === 'on' ? 'Count back' : 'Count on'}
             </Button>
           </div>
-        </section>
-      </div>
-      <Rail>
-        {chooser}
-        <RailSpace />
-        <Choice label="Pace" value={pace} options={paces} onChange={setPace} />
-        <Button className="min-h-12" onClick={step(-1)} aria-label="One back">
-          ←
-        </Button>
-        <Button className="min-h-12" onClick={step(1)} aria-label="One on">
-          →
-        </Button>
-        <RailSpace />
-        <MoreMenu items={[]} />
-      </Rail>
-    </>
+        </>
+      }
+      chooser={chooser}
+    >
+      <Choice label="Pace" value={pace} options={paces} onChange={setPace} />
+      <Button className="min-h-12" onClick={step(-1)} aria-label="One back">
+        ←
+      </Button>
+      <Button className="min-h-12" onClick={step(1)} aria-label="One on">
+        →
+      </Button>
+    </Frame>
   );
 }
