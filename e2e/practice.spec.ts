@@ -1,0 +1,64 @@
+import { expect, test } from './desk.js';
+
+test('setting the hands, saying the time, counting in fives', async ({ desk }) => {
+  const { page } = desk;
+  await page.goto('/teach/clock?task=set&level=core&seed=3');
+  const verdict = page.getByTestId('verdict');
+  const wanted = (await page.getByTestId('wanted').textContent()) ?? '';
+  const [hour = 0, minute = 0] = wanted.split(':').map(Number);
+  await page.keyboard.press('Enter');
+  await expect(verdict).not.toHaveText('Set both hands.');
+  await page.keyboard.press('m');
+  for (let i = 0; i < minute; i += 1) {
+    await page.keyboard.press('ArrowRight');
+  }
+  await page.keyboard.press('h');
+  for (let i = 0; i < Math.round(((hour % 12) * 30 + minute / 2) / 7.5); i += 1) {
+    await page.keyboard.press('ArrowRight');
+  }
+  await page.keyboard.press('Enter');
+  await expect(verdict).toHaveText(`Yes: ${wanted}.`);
+  await page.keyboard.press('n');
+  await expect(page.getByTestId('wanted')).not.toHaveText(wanted);
+
+  await page.goto('/teach/clock?task=say&seed=3');
+  await expect(page.getByTestId('told')).toBeEmpty();
+  await page.keyboard.press('a');
+  await expect(page.getByTestId('told')).toContainText(':');
+
+  await page.goto('/teach/clock?task=fives');
+  const count = page.getByTestId('count');
+  await expect(count).toHaveText('0');
+  await page.keyboard.press('p');
+  await expect(count).toHaveText('5');
+  await page.keyboard.press('p');
+  await page.keyboard.press('h');
+  await expect(count).toHaveText('');
+  await page.keyboard.press('h');
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('b');
+  await page.keyboard.press('ArrowLeft');
+  await expect(page.getByText('back to 0')).toBeVisible();
+});
+
+test('activities are pinned on the day, moved by key, and some fit both halves', async ({ desk }) => {
+  const { page } = desk;
+  await page.goto('/teach/day');
+  await page.getByRole('button', { name: 'The tide covers the causeway' }).click();
+  const line = await page.locator('[data-day-line]').boundingBox();
+  if (!line) {
+    throw new Error('There is no day line.');
+  }
+  await page.mouse.click(line.x + line.width / 4, line.y + line.height / 2);
+  const pin = page.getByRole('slider', { name: 'The tide covers the causeway' });
+  await expect(pin).toHaveAttribute('aria-valuetext', '6:00 a.m.');
+  await expect(page.getByTestId('talk')).toContainText('Fits both a.m. and p.m.');
+  await pin.focus();
+  await page.keyboard.press('PageDown');
+  await page.keyboard.press('ArrowRight');
+  await expect(pin).toHaveAttribute('aria-valuetext', '5:05 a.m.');
+  await page.reload();
+  await expect(pin).toHaveAttribute('aria-valuetext', '5:05 a.m.');
+  await page.getByRole('button', { name: /^Take The tide/ }).click();
+  await expect(pin).toHaveCount(0);
+});
