@@ -177,8 +177,10 @@ final class MakingTest extends ApiTestCase
         foreach ($holds as $text) {
             self::assertStringContainsString($text, $html);
         }
+        // the example is drawn by chance, and may happen to come to what a question comes to
+        $questions = (string) preg_replace('~(This is how:</strong>).*?</aside>~s', '$1', $html);
         foreach ($lacks as $text) {
-            self::assertStringNotContainsString($text, $html);
+            self::assertStringNotContainsString($text, $questions);
         }
     }
 
