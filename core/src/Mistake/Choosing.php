@@ -8,6 +8,7 @@ use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Skill\Generator;
 use Rostik\Core\Skill\Level;
+use Rostik\Core\Skill\Limits;
 use Rostik\Core\Skill\Rung;
 use Rostik\Core\Sum\Sum;
 
@@ -45,21 +46,21 @@ final readonly class Choosing
     }
 
     /**
-     * @param int $count 1 or more; there may be fewer, where there are no more sums
-     * @param int $seed  the same seed gives the same set
+     * @param int          $count  1 or more; there may be fewer, where there are no more sums
+     * @param int          $seed   the same seed gives the same set
+     * @param Limits       $limits what else is wanted of the sums
+     * @param list<string> $wanted mistakes that the set is to bring to light; empty for those the rung looks for
      */
-    public function choose(Rung $rung, Level $level, int $count, int $seed): Chosen
+    public function choose(Rung $rung, Level $level, int $count, int $seed, Limits $limits = new Limits(), array $wanted = []): Chosen
     {
-        $pool = $this->pool($rung, $level, $seed);
-        $mistakes = $this->shown($rung, $pool);
-        $pairs = $this->pairs($mistakes);
+        $pool = $this->pool($rung, $level, $seed, $limits);
+        $mistakes = $this->shown($rung, $pool, $wanted);
+        $pairs = Pairs::of($mistakes);
         $best = [];
+        $separated = [];
         foreach ($pool as $text => $predicted) {
-            foreach ($pairs as $pair => [$a, $b]) {
-                if ($this->separates($predicted, $a, $b)) {
-                    $best[$pair] = true;
-                }
-            }
+            $separated[$text] = $pairs->separatedBy($predicted);
+            $best += array_flip($separated[$text]);
         }
         $chosen = [];
         $told = [];
@@ -69,10 +70,8 @@ final readonly class Choosing
             $pick = array_key_first($pool);
             foreach ($pool as $text => $predicted) {
                 $worth = 0.0;
-                foreach ($pairs as $pair => [$a, $b]) {
-                    if ($this->separates($predicted, $a, $b)) {
-                        $worth += 0.4 ** ($told[$pair] ?? 0);
-                    }
+                foreach ($separated[$text] as $pair) {
+                    $worth += 0.4 ** ($told[$pair] ?? 0);
                 }
                 foreach ($mistakes as $id) {
                     if (isset($predicted[$id])) {
@@ -85,10 +84,8 @@ final readonly class Choosing
                     $pick = $text;
                 }
             }
-            foreach ($pairs as $pair => [$a, $b]) {
-                if ($this->separates($pool[$pick], $a, $b)) {
-                    $told[$pair] = ($told[$pair] ?? 0) + 1;
-                }
+            foreach ($separated[$pick] as $pair) {
+                $told[$pair] = ($told[$pair] ?? 0) + 1;
             }
             foreach ($mistakes as $id) {
                 if (isset($pool[$pick][$id])) {
@@ -106,14 +103,9 @@ final readonly class Choosing
     public function told(Rung $rung, Level $level, int $seed, Sum ...$sums): int
     {
         $told = [];
-        $pairs = $this->pairs($this->shown($rung, $this->pool($rung, $level, $seed)));
+        $pairs = Pairs::of($this->shown($rung, $this->pool($rung, $level, $seed)));
         foreach ($sums as $sum) {
-            $predicted = $this->book->predict($sum);
-            foreach ($pairs as $pair => [$a, $b]) {
-                if ($this->separates($predicted, $a, $b)) {
-                    $told[$pair] = true;
-                }
-            }
+            $told += array_flip($pairs->separatedBy($this->book->predict($sum)));
         }
 
         return \count($told);
@@ -201,10 +193,10 @@ final readonly class Choosing
     }
 
     /** @return array<string, array<string, Given>> what each sum can show, by its canonical text */
-    private function pool(Rung $rung, Level $level, int $seed): array
+    private function pool(Rung $rung, Level $level, int $seed, Limits $limits = new Limits()): array
     {
         $pool = [];
-        foreach ($this->generator->draw($rung, $level, self::POOL, $seed)->sums as $sum) {
+        foreach ($this->generator->draw($rung, $level, self::POOL, $seed, $limits)->sums as $sum) {
             $pool[$this->forms->write($sum, $this->plain)] = $this->book->predict($sum);
         }
 
@@ -215,46 +207,19 @@ final readonly class Choosing
      * The mistakes to look for on this rung that its sums can show; all that they can show, where the rung names none.
      *
      * @param array<string, array<string, Given>> $pool
+     * @param list<string>                        $wanted those alone, where any of them can be shown
      *
      * @return list<string>
      */
-    private function shown(Rung $rung, array $pool): array
+    private function shown(Rung $rung, array $pool, array $wanted = []): array
     {
         $can = [];
         foreach ($pool as $predicted) {
             $can += $predicted;
         }
-        $named = array_values(array_filter($rung->mistakes, static fn (string $id): bool => isset($can[$id])));
+        $asked = array_values(array_filter($wanted, static fn (string $id): bool => isset($can[$id])));
+        $named = [] !== $asked ? $asked : array_values(array_filter($rung->mistakes, static fn (string $id): bool => isset($can[$id])));
 
         return [] === $named ? array_keys($can) : $named;
-    }
-
-    /**
-     * @param list<string> $mistakes
-     *
-     * @return array<string, array{string, string}>
-     */
-    private function pairs(array $mistakes): array
-    {
-        $pairs = [];
-        foreach ($mistakes as $i => $a) {
-            foreach (\array_slice($mistakes, $i + 1) as $b) {
-                $pairs[$a.'+'.$b] = [$a, $b];
-            }
-        }
-
-        return $pairs;
-    }
-
-    /** @param array<string, Given> $predicted */
-    private function separates(array $predicted, string $a, string $b): bool
-    {
-        $one = $predicted[$a] ?? null;
-        $other = $predicted[$b] ?? null;
-        if (null === $one || null === $other) {
-            return $one !== $other;
-        }
-
-        return !$one->says($other);
     }
 }

@@ -12,8 +12,9 @@ final readonly class MadeSheet
     /**
      * @param list<string>   $sums      canonical text, no two alike
      * @param list<Shortage> $shortages aims for which there were not as many different questions as asked for
+     * @param ?string        $challenge something harder for the end; null where none was wanted or there is none
      */
-    public function __construct(public Level $level, public array $sums, public array $shortages)
+    public function __construct(public Level $level, public array $sums, public array $shortages, public ?string $challenge = null)
     {
     }
 }

@@ -8,10 +8,11 @@ namespace Rostik\Core\Sheet;
 final readonly class PlainQuestion
 {
     /**
-     * @param string $sum     canonical text, or as typed where it is unfinished
-     * @param string $wording the question in words; may be empty
+     * @param string $sum       canonical text, or as typed where it is unfinished
+     * @param string $wording   the question in words; may be empty
+     * @param bool   $challenge whether it stands apart at the end of the sheet
      */
-    public function __construct(public string $sum, public string $wording = '')
+    public function __construct(public string $sum, public string $wording = '', public bool $challenge = false)
     {
     }
 }

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Sheet;
 
+use Rostik\Core\Mistake\Choosing;
 use Rostik\Core\Notation\Forms;
+use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Notation\Writer;
+use Rostik\Core\Skill\Another;
 use Rostik\Core\Skill\Generator;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\Limits;
+use Rostik\Core\Sum\Sum;
 
 /**
  * Makes the questions of a sheet from its aims: as many of each rung as asked for, at one level, no two alike, the
@@ -21,7 +25,7 @@ final readonly class SheetMaker
 
     private Writer $plain;
 
-    public function __construct(private Generator $generator, private Forms $forms)
+    public function __construct(private Generator $generator, private Choosing $choosing, private Another $another, private SumReader $reader, private Forms $forms)
     {
         $this->plain = Writer::plain();
     }
@@ -30,20 +34,27 @@ final readonly class SheetMaker
     {
         $forms = Forms::standard();
 
-        return new self(new Generator($forms), $forms);
+        return new self(new Generator($forms), Choosing::standard(), Another::standard(), new SumReader($forms), $forms);
     }
 
-    /** @param list<Aim> $aims from the bottom of the ladder up */
-    public function make(array $aims, Level $level, int $seed, Limits $limits): MadeSheet
+    /**
+     * @param list<Aim>    $aims      from the bottom of the ladder up
+     * @param list<string> $mistakes  that the questions are to bring to light and tell apart; empty for any numbers
+     * @param bool         $challenge whether something harder is wanted for the end
+     */
+    public function make(array $aims, Level $level, int $seed, Limits $limits, array $mistakes = [], bool $challenge = false): MadeSheet
     {
         $sums = [];
         $shortages = [];
         foreach ($aims as $i => $aim) {
             // more than are needed: rungs overlap, and a sheet has no question twice
-            $drawn = $this->generator->draw($aim->rung, $level, $aim->count + \count($sums), $seed + 7919 * $i + 104729 * (int) array_search($level, Level::cases(), true), $limits);
+            $wanted = $aim->count + \count($sums);
+            $start = $seed + 7919 * $i + 104729 * (int) array_search($level, Level::cases(), true);
+            $drawn = [] === $mistakes
+                ? array_map(fn (Sum $sum): string => $this->forms->write($sum, $this->plain), $this->generator->draw($aim->rung, $level, $wanted, $start, $limits)->sums)
+                : $this->choosing->choose($aim->rung, $level, $wanted, $start, $limits, $mistakes)->sums;
             $found = 0;
-            foreach ($drawn->sums as $sum) {
-                $text = $this->forms->write($sum, $this->plain);
+            foreach ($drawn as $text) {
                 if ($found < $aim->count && !isset($sums[$text])) {
                     $sums[$text] = true;
                     ++$found;
@@ -54,6 +65,25 @@ final readonly class SheetMaker
             }
         }
 
-        return new MadeSheet($level, array_keys($sums), $shortages);
+        $texts = array_keys($sums);
+
+        return new MadeSheet($level, $texts, $shortages, $challenge ? $this->challenge($texts, $seed) : null);
+    }
+
+    /**
+     * Something a step harder than the last question.
+     *
+     * @param list<string> $sums
+     */
+    private function challenge(array $sums, int $seed): ?string
+    {
+        foreach (array_reverse($sums) as $text) {
+            $harder = $this->another->harder($this->reader->read($text)->sum, $seed);
+            if (null !== $harder && !\in_array($harder->sum, $sums, true)) {
+                return $harder->sum;
+            }
+        }
+
+        return null;
     }
 }

@@ -112,7 +112,7 @@ final readonly class Another
             Level::Core => Level::Stretch,
             Level::Stretch => null,
         };
-        $found = null === $higher ? null : $this->one($rung, $higher, $sum, $seed);
+        $found = null === $higher ? null : $this->one($rung, $higher, $sum, $seed, $level);
         foreach ($this->ladder->rungs() as $next) {
             if (null === $found && !$next->told && \in_array($rung->id, $next->needs, true)) {
                 $found = $this->one($next, Level::Core, $sum, $seed);
@@ -141,12 +141,16 @@ final readonly class Another
         return [$rung, Level::Stretch];
     }
 
-    private function one(Rung $rung, Level $level, Sum $like, int $seed): ?AnotherSum
+    /** @param ?Level $above a level whose sums are easy enough to be passed over, where there are others */
+    private function one(Rung $rung, Level $level, Sum $like, int $seed, ?Level $above = null): ?AnotherSum
     {
         $drawn = null;
-        foreach ($this->generator->draw($rung, $level, 12, $seed)->sums as $sum) {
-            // the same kind of sum, where the rung has several
-            if (null === $drawn || ($drawn->kind() !== $like->kind() && $sum->kind() === $like->kind())) {
+        $best = -1;
+        foreach ($this->generator->draw($rung, $level, 24, $seed)->sums as $sum) {
+            // harder in truth, and the same kind of sum, where the rung has several
+            $suits = (null !== $above && !$this->generator->fits($rung, $above, $sum) ? 2 : 0) + ($sum->kind() === $like->kind() ? 1 : 0);
+            if ($suits > $best) {
+                $best = $suits;
                 $drawn = $sum;
             }
         }

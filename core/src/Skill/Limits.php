@@ -13,6 +13,7 @@ final readonly class Limits
      * @param ?bool   $noon     whether noon must, or must not, be crossed; null for either
      * @param ?bool   $midnight whether midnight must, or must not, be crossed; null for either
      * @param ?string $unknown  "end", "start" or "length" on the clock; null for any
+     * @param ?bool   $hour     whether an hour must, or must not, be crossed; null for either
      */
     public function __construct(
         public ?bool $fives = null,
@@ -20,12 +21,29 @@ final readonly class Limits
         public ?bool $noon = null,
         public ?bool $midnight = null,
         public ?string $unknown = null,
+        public ?bool $hour = null,
     ) {
     }
 
     public static function none(): self
     {
         return new self();
+    }
+
+    /** What a sum has that was not wanted, for whoever looks over a sheet, in a sentence; null where all is as wanted. */
+    public function broken(Features $features): ?string
+    {
+        $onTheClock = 'answer' !== $features->unknown;
+
+        return match (true) {
+            true === $this->fives && !$features->fives => 'It has single minutes, and fives were wanted.',
+            false === $this->regroups && $features->regroups => 'It regroups, though it should not.',
+            true === $this->regroups && !$features->regroups => 'It does not regroup, though it should.',
+            $onTheClock && false === $this->hour && $features->crossesHour => 'It crosses the hour, though it should not.',
+            $onTheClock && false === $this->noon && $features->crossesNoon => 'It crosses noon, though it should not.',
+            $onTheClock && false === $this->midnight && $features->crossesMidnight => 'It crosses midnight, though it should not.',
+            default => null,
+        };
     }
 
     /** What is not a sum on the clock has neither noon nor an unknown place to ask for. */
@@ -35,6 +53,7 @@ final readonly class Limits
 
         return (null === $this->fives || $features->fives === $this->fives)
             && (null === $this->regroups || $features->regroups === $this->regroups)
+            && (null === $this->hour || !$onTheClock || $features->crossesHour === $this->hour)
             && (null === $this->noon || !$onTheClock || $features->crossesNoon === $this->noon)
             && (null === $this->midnight || !$onTheClock || $features->crossesMidnight === $this->midnight)
             && (null === $this->unknown || !$onTheClock || $features->unknown === $this->unknown);

@@ -17,6 +17,7 @@ use Rostik\Core\Sheet\Warning;
 use Rostik\Core\Skill\Generator;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
+use Rostik\Core\Skill\Limits;
 
 final class CheckingTest extends TestCase
 {
@@ -39,6 +40,17 @@ final class CheckingTest extends TestCase
         self::assertSame([[], ['alike'], ['twelve'], [], ['twelve']], $codes(['1 h + 2 h', '1 H + 2 hours', '11:15 am + 45 min', 'bananas', '12:45 am - 45 min'], null));
         self::assertSame([['above-level'], [], []], $codes(['3:41 pm + 20 min', '3:40 pm + 20 min', '10:30 pm + 3 h'], Level::Support));
         self::assertSame([[], []], $codes(['3:41 pm + 20 min', '9:20 am to 1:05 pm'], Level::Core));
+        $said = static fn (string $sum, Limits $limits, string ...$known): array => array_map(static fn (Warning $w): string => $w->text, Checking::standard()->warnings([$sum], null, $limits, array_values($known))[0]);
+        self::assertSame(['It regroups, though it should not.'], $said('2 h 30 min + 4 h 55 min', new Limits(regroups: false)));
+        self::assertSame(['It does not regroup, though it should.'], $said('2 h 30 min + 4 h', new Limits(regroups: true)));
+        self::assertSame(['It has single minutes, and fives were wanted.'], $said('2 h 31 min + 4 h', new Limits(fives: true)));
+        self::assertSame(['It crosses noon, though it should not.'], $said('9:20 am to 1:05 pm', new Limits(noon: false)));
+        self::assertSame(['It crosses midnight, though it should not.'], $said('10:30 pm to 6:15 am', new Limits(midnight: false)));
+        self::assertSame(['It crosses the hour, though it should not.'], $said('9:50 am + 20 min', new Limits(hour: false)));
+        self::assertSame([], $said('9:10 am + 20 min', new Limits(false, false, false, false, null, false)));
+        self::assertSame(['Not yet taught: “I can go across noon.”'], $said('9:20 am to 1:05 pm', Limits::none(), 'how-long-across-hours'));
+        self::assertSame([], $said('9:20 am to 1:05 pm', Limits::none(), 'how-long-across-hours', 'across-noon'));
+        self::assertSame(['add-regroup', 'how-long-across-hours', 'across-noon'], Checking::standard()->rungs(['9:20 am to 1:05 pm', 'bananas', '2 h 30 min + 4 h 55 min']));
         self::assertSame('The same as question 1.', Checking::standard()->warnings(['1 h + 2 h', '1 h + 2 h'], null)[1][0]->text);
         // nothing made for a level is too hard for it
         $forms = Forms::standard();

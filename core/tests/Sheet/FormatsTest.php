@@ -51,7 +51,9 @@ final class FormatsTest extends TestCase
             new PlainQuestion('9:20 a.m. to 1:05 p.m.', 'The "Pintail", at sea from 9:20 a.m. to 1:05 p.m. & back: how long is < that >?'),
             new PlainQuestion('9:15 a.m. to 11:40'),
             new PlainQuestion('1 month in days', 'How many days; how many, then?'),
+            new PlainQuestion('2 days ? 40 h', 'Which is longer?', true),
             new PlainQuestion('order 2 h, 30 min, 90 min'),
+            new PlainQuestion('10:30 p.m. to 6:15 a.m.', '', true),
         ]);
         self::assertEquals($sheet, $format->read($format->write($sheet)));
         self::assertEquals($sheet, $format->read("\u{feff}".$format->write($sheet)), 'with a byte order mark');
@@ -61,14 +63,14 @@ final class FormatsTest extends TestCase
     public function testCsvIsAsRfc4180HasIt(): void
     {
         $written = (new CsvFormat())->write(new PlainSheet('Tide', [new PlainQuestion('2 h 30 min + 4 h 55 min', 'Say "when", please')]));
-        self::assertSame("sum,wording,answer,sheet\r\n2 h 30 min + 4 h 55 min,\"Say \"\"when\"\", please\",7 h 25 min,Tide\r\n", $written);
+        self::assertSame("sum,wording,answer,sheet,challenge\r\n2 h 30 min + 4 h 55 min,\"Say \"\"when\"\", please\",7 h 25 min,Tide,\r\n", $written);
         // PHP's own reader of the same format finds the same fields
         $file = fopen('php://memory', 'r+');
         self::assertIsResource($file);
         fwrite($file, $written);
         rewind($file);
         fgetcsv($file, escape: '');
-        self::assertSame(['2 h 30 min + 4 h 55 min', 'Say "when", please', '7 h 25 min', 'Tide'], fgetcsv($file, escape: ''));
+        self::assertSame(['2 h 30 min + 4 h 55 min', 'Say "when", please', '7 h 25 min', 'Tide', ''], fgetcsv($file, escape: ''));
         $sheet = (new CsvFormat())->read("answer,sum,more\n,\"2h30 + 4h55\",x\n7h25,2h30 + 4h55,\n");
         self::assertSame(['2 h 30 min + 4 h 55 min', '2 h 30 min + 4 h 55 min'], array_map(static fn (PlainQuestion $q): string => $q->sum, $sheet->questions));
     }

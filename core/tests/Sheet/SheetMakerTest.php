@@ -6,13 +6,16 @@ namespace Rostik\Core\Tests\Sheet;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Rostik\Core\Mistake\MistakeBook;
 use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Sheet\Aim;
 use Rostik\Core\Sheet\SheetMaker;
+use Rostik\Core\Skill\Another;
 use Rostik\Core\Skill\Features;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\Limits;
+use Rostik\Core\Skill\Rung;
 use Rostik\Core\Work\Workbench;
 
 final class SheetMakerTest extends TestCase
@@ -46,6 +49,34 @@ final class SheetMakerTest extends TestCase
         self::assertSame([[], 0], [$none->sums, $none->shortages[0]->there]);
     }
 
+    public function testTheQuestionsBringCertainMistakesToLight(): void
+    {
+        $aims = [new Aim(Ladder::standard()->rung('subtract-regroup'), 6)];
+        /** @param list<string> $sums */
+        $shown = static fn (array $sums): int => \count(array_filter($sums, static fn (string $t): bool => isset(MistakeBook::standard()->predict(SumReader::standard()->read($t)->sum)['borrows-ten'])));
+        $chosen = SheetMaker::standard()->make($aims, Level::Core, 2, Limits::none(), ['borrows-ten', 'zero-when-stuck']);
+        self::assertCount(6, array_unique($chosen->sums));
+        self::assertGreaterThan($shown(SheetMaker::standard()->make($aims, Level::Core, 2, Limits::none())->sums), $shown($chosen->sums));
+    }
+
+    public function testAChallengeIsAStepUpTheLadder(): void
+    {
+        $ladder = Ladder::standard();
+        $ids = array_map(static fn (Rung $rung): string => $rung->id, $ladder->rungs());
+        $place = static function (string $text) use ($ids): int {
+            [$rung, $level] = Another::standard()->place(SumReader::standard()->read($text)->sum) ?? self::fail($text);
+
+            return 3 * (int) array_search($rung->id, $ids, true) + (int) array_search($level, Level::cases(), true);
+        };
+        foreach (Level::cases() as $level) {
+            $made = SheetMaker::standard()->make([new Aim($ladder->rung('later-across-hour'), 4)], $level, 6, Limits::none(), [], true);
+            self::assertNotNull($made->challenge);
+            self::assertNotContains($made->challenge, $made->sums);
+            self::assertGreaterThan($place($made->sums[3]), $place($made->challenge), $made->challenge.' after '.$made->sums[3]);
+        }
+        self::assertNull(SheetMaker::standard()->make([new Aim($ladder->rung('add-plain'), 4)], Level::Core, 6, Limits::none())->challenge);
+    }
+
     #[DataProvider('limits')]
     public function testWhatIsWantedOfTheNumbersIsKept(string $rung, Limits $limits): void
     {
@@ -53,7 +84,7 @@ final class SheetMakerTest extends TestCase
         self::assertCount(20, $made->sums);
         foreach ($made->sums as $text) {
             $has = Features::of(SumReader::standard()->read($text)->sum);
-            foreach (['fives' => $limits->fives, 'regroups' => $limits->regroups, 'crossesNoon' => $limits->noon, 'crossesMidnight' => $limits->midnight, 'unknown' => $limits->unknown] as $feature => $wanted) {
+            foreach (['fives' => $limits->fives, 'regroups' => $limits->regroups, 'crossesHour' => $limits->hour, 'crossesNoon' => $limits->noon, 'crossesMidnight' => $limits->midnight, 'unknown' => $limits->unknown] as $feature => $wanted) {
                 if (null !== $wanted) {
                     self::assertSame($wanted, $has->$feature, $feature.' of '.$text);
                 }
@@ -69,6 +100,8 @@ final class SheetMakerTest extends TestCase
         yield 'must regroup, not over midnight' => ['later-across-hour', new Limits(regroups: true, midnight: false)];
         yield 'must not regroup' => ['how-long-across-hours', new Limits(regroups: false)];
         yield 'over noon' => ['earlier-across-hour', new Limits(noon: true, midnight: false)];
+        yield 'not over the hour' => ['missing-part', new Limits(hour: false)];
+        yield 'over the hour, not over noon' => ['missing-part', new Limits(noon: false, hour: true)];
         yield 'the start is unknown' => ['missing-part', new Limits(unknown: 'start')];
         yield 'the length is unknown' => ['missing-part', new Limits(unknown: 'length')];
     }

@@ -8,8 +8,8 @@ use Rostik\Core\Sheet\PlainSheet;
 
 /**
  * Comma-separated values by RFC 4180: a first line with the names of the columns, then a line to a question. Columns:
- * `sum` (needed), `wording`, `answer` (written out; read as a key to be checked), `sheet` (the title, in the first row).
- * They may come in any order; others are passed over.
+ * `sum` (needed), `wording`, `answer` (written out; read as a key to be checked), `sheet` (the title, in the first row),
+ * `challenge` ("yes" for what stands apart at the end). They may come in any order; others are passed over.
  */
 final class CsvFormat implements Format
 {
@@ -30,9 +30,9 @@ final class CsvFormat implements Format
 
     public function write(PlainSheet $sheet): string
     {
-        $rows = [['sum', 'wording', 'answer', 'sheet']];
+        $rows = [['sum', 'wording', 'answer', 'sheet', 'challenge']];
         foreach ($sheet->questions as $i => $question) {
-            $rows[] = [$question->sum, $question->wording, Lines::answer($question->sum), 0 === $i ? $sheet->title : ''];
+            $rows[] = [$question->sum, $question->wording, Lines::answer($question->sum), 0 === $i ? $sheet->title : '', $question->challenge ? 'yes' : ''];
         }
 
         return implode('', array_map(static fn (array $row): string => implode(',', array_map(self::field(...), $row))."\r\n", $rows));
@@ -47,11 +47,12 @@ final class CsvFormat implements Format
         $head = array_map(static fn (string $name): string => strtolower(trim($name)), array_shift($rows)[1] ?? []);
         $sum = array_search('sum', $head, true);
         if (false === $sum) {
-            throw Refused::whole('The first line has to name the columns, and one of them has to be “sum”: sum,wording,answer,sheet');
+            throw Refused::whole('The first line has to name the columns, and one of them has to be “sum”: sum,wording,answer,sheet,challenge');
         }
         $wording = array_search('wording', $head, true);
         $answer = array_search('answer', $head, true);
         $sheet = array_search('sheet', $head, true);
+        $challenge = array_search('challenge', $head, true);
         $lines = new Lines();
         $title = '';
         foreach ($rows as [$line, $fields]) {
@@ -63,7 +64,7 @@ final class CsvFormat implements Format
                 continue;
             }
             $title = '' === $title && false !== $sheet ? trim($fields[$sheet]) : $title;
-            $lines->add($line, $fields[$sum], false === $wording ? '' : trim($fields[$wording]), false === $answer ? null : $fields[$answer]);
+            $lines->add($line, $fields[$sum], false === $wording ? '' : trim($fields[$wording]), false === $answer ? null : $fields[$answer], false !== $challenge && 'yes' === strtolower(trim($fields[$challenge])));
         }
 
         return $lines->sheet($title);

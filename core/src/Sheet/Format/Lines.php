@@ -45,7 +45,7 @@ final class Lines
     }
 
     /** @param ?string $key the answer that stands in the file, to be checked; null or empty for none */
-    public function add(int $line, string $sum, string $wording = '', ?string $key = null): void
+    public function add(int $line, string $sum, string $wording = '', ?string $key = null, bool $challenge = false): void
     {
         try {
             $read = $this->reader->read($sum)->sum;
@@ -62,7 +62,7 @@ final class Lines
         if (null !== $key && '' !== trim($key)) {
             $this->check($line, $read, $key);
         }
-        $this->questions[] = new PlainQuestion($this->forms->write($read, $this->plain), $wording);
+        $this->questions[] = new PlainQuestion($this->forms->write($read, $this->plain), $wording, $challenge);
     }
 
     public function refuse(int $line, string $message): void

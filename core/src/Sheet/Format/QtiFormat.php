@@ -10,7 +10,8 @@ use Rostik\Core\Sheet\PlainSheet;
  * IMS Question and Test Interoperability 2.1 (IMS Global, 2012), a documented subset: one XML file, an `assessmentTest`
  * whose section holds each question as an `assessmentItem` with a `textEntryInteraction`, its right answer in
  * `correctResponse`. The sum itself stands in the item's `label`, so that what is written reads back the same; an item of
- * another program that has no label is read from its text. Items of other kinds of interaction are refused.
+ * another program that has no label is read from its text. What stands apart at the end is in a section of its own whose
+ * identifier begins with "challenge". Items of other kinds of interaction are refused.
  */
 final class QtiFormat implements Format
 {
@@ -41,6 +42,9 @@ final class QtiFormat implements Format
         foreach ($sheet->questions as $i => $question) {
             $n = $i + 1;
             $answer = Lines::answer($question->sum);
+            if (0 !== $i && $question->challenge !== $sheet->questions[$i - 1]->challenge) {
+                $items .= '  </assessmentSection>'."\n".'  <assessmentSection identifier="'.($question->challenge ? 'challenge' : 'section').$n.'" title="'.($question->challenge ? 'Challenge' : $xml($sheet->title)).'" visible="true">'."\n";
+            }
             $items .= '    <assessmentItem identifier="q'.$n.'" title="Question '.$n.'" label="'.$xml($question->sum).'" adaptive="false" timeDependent="false">'."\n"
                 .'      <responseDeclaration identifier="RESPONSE" cardinality="single" baseType="string">'."\n"
                 .('' === $answer ? '' : '        <correctResponse><value>'.$xml($answer).'</value></correctResponse>'."\n")
@@ -55,7 +59,7 @@ final class QtiFormat implements Format
         return '<?xml version="1.0" encoding="UTF-8"?>'."\n"
             .'<assessmentTest xmlns="'.self::NS.'" identifier="sheet" title="'.$xml($sheet->title).'">'."\n"
             .'  <testPart identifier="part" navigationMode="nonlinear" submissionMode="simultaneous">'."\n"
-            .'  <assessmentSection identifier="section" title="'.$xml($sheet->title).'" visible="true">'."\n"
+            .'  <assessmentSection identifier="'.(true === ($sheet->questions[0]->challenge ?? false) ? 'challenge' : 'section').'" title="'.$xml($sheet->title).'" visible="true">'."\n"
             .$items
             .'  </assessmentSection>'."\n"
             .'  </testPart>'."\n"
@@ -104,10 +108,12 @@ final class QtiFormat implements Format
         $label = trim($item->getAttribute('label'));
         $key = $item->getElementsByTagName('correctResponse')->item(0);
         $key = null === $key ? null : trim($key->textContent);
+        $section = $item->parentNode;
+        $challenge = $section instanceof \DOMElement && str_starts_with($section->getAttribute('identifier'), 'challenge');
         if ('' === $label) {
-            $lines->add($line, $said, '', $key);
+            $lines->add($line, $said, '', $key, $challenge);
         } else {
-            $lines->add($line, $label, $said === $label ? '' : $said, $key);
+            $lines->add($line, $label, $said === $label ? '' : $said, $key, $challenge);
         }
     }
 }

@@ -6,7 +6,10 @@ namespace Rostik\Core\Sheet\Format;
 
 use Rostik\Core\Sheet\PlainSheet;
 
-/** One question a line in the notation of sums; "# " before the title, " | " before the question in words. Other lines that begin with # are passed over. */
+/**
+ * One question a line in the notation of sums; "# " before the title, " | " before the question in words, "! " before a
+ * question that stands apart at the end as a challenge. Other lines that begin with # are passed over.
+ */
 final class TextFormat implements Format
 {
     public function id(): string
@@ -28,7 +31,7 @@ final class TextFormat implements Format
     {
         $lines = ['# '.self::oneLine($sheet->title)];
         foreach ($sheet->questions as $question) {
-            $lines[] = $question->sum.('' === $question->wording ? '' : ' | '.self::oneLine($question->wording));
+            $lines[] = ($question->challenge ? '! ' : '').$question->sum.('' === $question->wording ? '' : ' | '.self::oneLine($question->wording));
         }
 
         return implode("\n", $lines)."\n";
@@ -48,7 +51,9 @@ final class TextFormat implements Format
             } elseif ('' !== $line) {
                 [$sum, $wording] = [...explode('|', $line, 2), ''];
                 // numbers before the questions are left out: "3. 4 h - 2 h", "3) ..."
-                $lines->add($i + 1, trim(preg_replace('/^\d{1,3}[.)]\s+(?=\S)/', '', $sum) ?? $sum), trim($wording));
+                $sum = trim(preg_replace('/^\d{1,3}[.)]\s+(?=\S)/', '', $sum) ?? $sum);
+                $challenge = str_starts_with($sum, '!');
+                $lines->add($i + 1, $challenge ? trim(substr($sum, 1)) : $sum, trim($wording), null, $challenge);
             }
         }
 

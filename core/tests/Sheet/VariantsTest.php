@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Tests\Sheet;
+
+use PHPUnit\Framework\TestCase;
+use Rostik\Core\Notation\Forms;
+use Rostik\Core\Notation\SumReader;
+use Rostik\Core\Notation\Writer;
+use Rostik\Core\Sheet\Code;
+use Rostik\Core\Sheet\Variants;
+use Rostik\Core\Skill\Features;
+use Rostik\Core\Skill\Generator;
+use Rostik\Core\Skill\Ladder;
+use Rostik\Core\Skill\Level;
+
+final class VariantsTest extends TestCase
+{
+    /** For every rung and level: the same features at every place, no question twice on a sheet, none twice in a class where there are enough. */
+    public function testEveryVariantHasTheFeaturesOfTheSheetAndNoQuestionTwice(): void
+    {
+        $forms = Forms::standard();
+        $reader = SumReader::standard();
+        $different = 0;
+        foreach (Ladder::standard()->rungs() as $rung) {
+            foreach (Level::cases() as $level) {
+                $sums = array_map(static fn ($s): string => $forms->write($s, Writer::plain()), Generator::standard()->draw($rung, $level, 4, 11)->sums);
+                $made = Variants::standard()->make($sums, [], 8, 3);
+                self::assertCount(8, $made->variants);
+                self::assertSame($sums, $made->variants[0], 'the sheet itself is the first');
+                foreach ($made->variants as $variant) {
+                    if (max($made->few ?: [99]) >= 8 || [] === $made->few) {
+                        self::assertCount(\count($sums), array_unique($variant), implode('; ', $variant));
+                    }
+                    foreach ($variant as $place => $text) {
+                        $has = Features::of($reader->read($text)->sum);
+                        $wanted = Features::of($reader->read($sums[$place])->sum);
+                        self::assertSame(
+                            [$wanted->kind, $wanted->regroups, $wanted->fives, $wanted->crossesHour, $wanted->crossesNoon, $wanted->crossesMidnight, $wanted->unknown, $wanted->terms],
+                            [$has->kind, $has->regroups, $has->fives, $has->crossesHour, $has->crossesNoon, $has->crossesMidnight, $has->unknown, $has->terms],
+                            $text.' for '.$sums[$place],
+                        );
+                    }
+                }
+                foreach (array_keys($sums) as $place) {
+                    $numbers = array_unique(array_column($made->variants, $place));
+                    if (!isset($made->few[$place])) {
+                        self::assertCount(8, $numbers, 'of '.$sums[$place]);
+                        ++$different;
+                    } else {
+                        self::assertLessThan(8, $made->few[$place]);
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(300, $different);
+    }
+
+    public function testSomeQuestionsAreTheSameForAll(): void
+    {
+        $sums = ['5 h 20 min - 2 h 35 min', '1 h in min', 'bananas', '9:20 a.m. to 1:05 p.m.'];
+        $made = Variants::standard()->make($sums, [3], 5, 9);
+        self::assertSame(['9:20 a.m. to 1:05 p.m.'], array_values(array_unique(array_column($made->variants, 3))));
+        self::assertSame(['bananas'], array_values(array_unique(array_column($made->variants, 2))));
+        self::assertSame([1 => 1, 2 => 1], $made->few, 'an hour has no other number of minutes, and bananas none');
+        self::assertCount(5, array_unique(array_column($made->variants, 0)));
+        self::assertEquals($made, Variants::standard()->make($sums, [3], 5, 9), 'the same seed, the same variants');
+        self::assertNotEquals($made->variants[1], Variants::standard()->make($sums, [3], 5, 10)->variants[1]);
+        self::assertSame([$sums], Variants::standard()->make($sums, [], 1, 1)->variants);
+    }
+
+    public function testCodesAreAllDifferentAndAreReadAsTheyAreWritten(): void
+    {
+        $all = [];
+        for ($i = 0; $i < Code::ALL; $i += 7) {
+            $code = (string) Code::number($i);
+            $all[$code] = true;
+            if ($code !== (string) Code::typed(' '.strtolower($code).' ')) {
+                self::fail($code);
+            }
+        }
+        self::assertCount((int) ceil(Code::ALL / 7), $all);
+        self::assertSame(['BBBB', '9999', 25 ** 4], [(string) Code::number(0), (string) Code::number(Code::ALL - 1), Code::ALL]);
+        foreach (['', 'BBB', 'BBBBB', 'BOBB', 'B1BB', 'Tide'] as $none) {
+            self::assertNull(Code::typed($none));
+        }
+        $this->expectException(\OutOfRangeException::class);
+        Code::number(Code::ALL);
+    }
+}
