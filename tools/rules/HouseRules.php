@@ -72,6 +72,16 @@ final class HouseRules
         return PHPat::rule()
             ->classes(Selector::inNamespace('Rostik\App\Work'), Selector::inNamespace('Rostik\App\Board'), Selector::inNamespace('Rostik\App\Mistake'), Selector::inNamespace('Rostik\App\Shell'), Selector::inNamespace('Rostik\App\Account'))
             ->shouldNotDependOn()
-            ->classes(Selector::inNamespace('Rostik\App\Sheet'), Selector::inNamespace('Rostik\App\Demo'));
+            ->classes(Selector::inNamespace('Rostik\App\Sheet'), Selector::inNamespace('Rostik\App\Classroom'), Selector::inNamespace('Rostik\App\Printing'), Selector::inNamespace('Rostik\App\Demo'));
+    }
+
+    /** Sheets are printed, and know nothing of it. */
+    #[TestRule]
+    public function sheetsKnowNothingOfPrinting(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('Rostik\App\Sheet'), Selector::inNamespace('Rostik\App\Classroom'))
+            ->shouldNotDependOn()
+            ->classes(Selector::inNamespace('Rostik\App\Printing'));
     }
 }

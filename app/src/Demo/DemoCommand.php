@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Rostik\App\Demo;
 
 use Doctrine\ORM\EntityManagerInterface;
-use Psr\Clock\ClockInterface;
 use Rostik\App\Account\Teacher;
+use Rostik\App\Classroom\Classroom;
 use Rostik\App\Sheet\QuestionRequest;
-use Rostik\App\Sheet\Sheet;
+use Rostik\App\Sheet\Sheets;
+use Rostik\App\Sheet\SheetSettings;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
@@ -26,7 +27,7 @@ final class DemoCommand extends Command
     public function __construct(
         private readonly EntityManagerInterface $entities,
         private readonly UserPasswordHasherInterface $hasher,
-        private readonly ClockInterface $clock,
+        private readonly Sheets $sheets,
     ) {
         parent::__construct();
     }
@@ -39,19 +40,31 @@ final class DemoCommand extends Command
         $teacher = new Teacher(self::EMAIL, 'Arden Vale', 'Ombrel Island School', 'Kittiwakes');
         $teacher->changePassword($this->hasher->hashPassword($teacher, self::PASSWORD));
         $this->entities->persist($teacher);
+        $class = new Classroom(Uuid::v7(), $teacher, 'Kittiwakes');
+        $class->rewrite('Kittiwakes', self::CHILDREN, self::TAUGHT);
+        $this->entities->persist($class);
+        // the ids of questions are given by whoever adds them
+        $question = static fn (string $sum): QuestionRequest => new QuestionRequest(Uuid::v4()->toRfc4122(), $sum);
         foreach (self::sheets() as $title => $sums) {
-            $sheet = new Sheet($teacher, $title, $this->clock->now());
-            $sheet->rewrite($title, array_map(
-                static fn (string $sum): QuestionRequest => new QuestionRequest(Uuid::v4()->toRfc4122(), $sum),
-                $sums,
-            ), $this->clock->now());
-            $this->entities->persist($sheet);
+            $this->sheets->new($teacher, $title, array_map($question, $sums), new SheetSettings(classId: $class->id()->toRfc4122()));
         }
         $this->entities->flush();
         $output->writeln('The demonstration classroom is loaded.');
 
         return self::SUCCESS;
     }
+
+    /** Invented, as all of it is. */
+    private const CHILDREN = [
+        'Anouk', 'Bram', 'Cleo', 'Dovid', 'Esme', 'Farid', 'Greta', 'Hamza', 'Ines', 'Jory', 'Keziah', 'Lorcan',
+        'Mirela', 'Noor', 'Otis', 'Priya', 'Quill', 'Rufus', 'Saoirse', 'Tobias', 'Uma', 'Viggo', 'Wren', 'Yusuf',
+    ];
+
+    private const TAUGHT = [
+        'read-clock-five', 'read-clock-minute', 'set-clock', 'past-and-to', 'am-pm', 'twenty-four-hour', 'order-times',
+        'unit-facts', 'convert-whole', 'convert-mixed', 'compare-lengths', 'add-plain', 'add-regroup', 'subtract-plain', 'subtract-regroup',
+        'later-within-hour', 'later-across-hour', 'earlier-within-hour', 'earlier-across-hour', 'how-long-within-hour', 'how-long-across-hours', 'across-noon',
+    ];
 
     /** @return array<string, list<string>> invented */
     private static function sheets(): array

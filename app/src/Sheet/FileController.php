@@ -34,7 +34,7 @@ final readonly class FileController
         $questions = [];
         foreach ($sheet->questions() as $question) {
             try {
-                $questions[] = new PlainQuestion($this->bench->answer($question->sum())->sum, $question->wording());
+                $questions[] = new PlainQuestion($this->bench->answer($question->sum())->sum, $question->wording(), $question->isChallenge());
             } catch (NotUnderstood) {
                 continue;
             }

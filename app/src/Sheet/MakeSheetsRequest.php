@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\App\Sheet;
 
+use Rostik\Core\Sheet\Layout;
 use Rostik\Core\Skill\Level;
 use Symfony\Component\Validator\Constraints as Assert;
 
@@ -11,15 +12,19 @@ use Symfony\Component\Validator\Constraints as Assert;
 final readonly class MakeSheetsRequest
 {
     /**
-     * @param string           $title    may be empty
-     * @param list<AimRequest> $aims     from the bottom of the ladder up
-     * @param list<Level>      $levels   one sheet for each
-     * @param int              $seed     the same seed gives the same sheets
-     * @param ?bool            $fives    true for fives only, false for single minutes; null for what the level has
-     * @param ?bool            $regroups must or must not; null for either
-     * @param ?bool            $noon     crossed or not; null for either
-     * @param ?bool            $midnight crossed or not; null for either
-     * @param ?string          $unknown  "end", "start", "length"; null for any
+     * @param string           $title     may be empty
+     * @param list<AimRequest> $aims      from the bottom of the ladder up
+     * @param list<Level>      $levels    one sheet for each
+     * @param int              $seed      the same seed gives the same sheets
+     * @param ?bool            $fives     true for fives only, false for single minutes; null for what the level has
+     * @param ?bool            $regroups  must or must not; null for either
+     * @param ?bool            $noon      crossed or not; null for either
+     * @param ?bool            $midnight  crossed or not; null for either
+     * @param ?string          $unknown   "end", "start", "length"; null for any
+     * @param ?bool            $hour      crossed or not; null for either
+     * @param list<string>     $mistakes  ids of mistakes that the numbers are to bring to light; empty for any numbers
+     * @param bool             $challenge whether something harder stands at the end
+     * @param ?string          $classId   the class it is for
      */
     public function __construct(
         #[Assert\Length(max: 100)]
@@ -37,6 +42,14 @@ final readonly class MakeSheetsRequest
         public ?bool $midnight = null,
         #[Assert\Choice(['end', 'start', 'length'])]
         public ?string $unknown = null,
+        public ?bool $hour = null,
+        #[Assert\Count(max: 40)]
+        #[Assert\All([new Assert\Type('string'), new Assert\Length(max: 60)])]
+        public array $mistakes = [],
+        public bool $challenge = false,
+        public Layout $layout = Layout::Page,
+        #[Assert\Uuid(strict: true)]
+        public ?string $classId = null,
     ) {
     }
 }

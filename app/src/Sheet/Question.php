@@ -31,6 +31,8 @@ class Question
         private string $wording = '',
         #[ORM\Column]
         private bool $locked = false,
+        #[ORM\Column]
+        private bool $challenge = false,
     ) {
         $this->id = Uuid::v7();
     }
@@ -70,8 +72,14 @@ class Question
         return $this->locked;
     }
 
-    public function rewrite(string $sum, int $position, string $wording, bool $locked): void
+    public function isChallenge(): bool
     {
+        return $this->challenge;
+    }
+
+    public function rewrite(string $sum, int $position, string $wording, bool $locked, bool $challenge): void
+    {
+        $this->challenge = $challenge;
         $this->sum = $sum;
         $this->position = $position;
         $this->wording = $wording;

@@ -10,13 +10,14 @@ use Rostik\Core\Sheet\Warning;
 final readonly class QuestionReply
 {
     /**
-     * @param string        $sum      as it was typed
-     * @param string        $shown    marked text; as typed where it cannot be read
-     * @param ?string       $answer   marked text; null where it has none
-     * @param ?string       $problem  why it has no answer, in a sentence
-     * @param list<Warning> $warnings what is worth a second look
-     * @param string        $wording  the question in words, in place of the sum on paper; may be empty
-     * @param bool          $locked   whether it stays when the numbers are drawn anew
+     * @param string        $sum       as it was typed
+     * @param string        $shown     marked text; as typed where it cannot be read
+     * @param ?string       $answer    marked text; null where it has none
+     * @param ?string       $problem   why it has no answer, in a sentence
+     * @param list<Warning> $warnings  what is worth a second look
+     * @param string        $wording   the question in words, in place of the sum on paper; may be empty
+     * @param bool          $locked    whether it stays when the numbers are drawn anew
+     * @param bool          $challenge whether it stands apart at the end
      */
     public function __construct(
         public string $id,
@@ -27,6 +28,7 @@ final readonly class QuestionReply
         public array $warnings,
         public string $wording,
         public bool $locked,
+        public bool $challenge = false,
     ) {
     }
 }

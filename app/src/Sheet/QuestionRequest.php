@@ -10,10 +10,11 @@ use Symfony\Component\Validator\Constraints as Assert;
 final readonly class QuestionRequest
 {
     /**
-     * @param string $id      a UUID given by whoever adds the question, so that a change sent twice adds it once
-     * @param string $sum     as typed; it may be unfinished
-     * @param string $wording the question in words, in place of the sum on paper; may be empty
-     * @param bool   $locked  whether it stays when the numbers are drawn anew
+     * @param string $id        a UUID given by whoever adds the question, so that a change sent twice adds it once
+     * @param string $sum       as typed; it may be unfinished
+     * @param string $wording   the question in words, in place of the sum on paper; may be empty
+     * @param bool   $locked    whether it stays when the numbers are drawn anew
+     * @param bool   $challenge whether it stands apart at the end
      */
     public function __construct(
         #[Assert\Uuid(strict: true)]
@@ -23,6 +24,7 @@ final readonly class QuestionRequest
         #[Assert\Length(max: 600)]
         public string $wording = '',
         public bool $locked = false,
+        public bool $challenge = false,
     ) {
     }
 }

@@ -7,8 +7,11 @@ namespace Rostik\App\Sheet;
 /** A rung of the ladder, to choose from. */
 final readonly class RungReply
 {
-    /** @param string $can what a child can do: "I can …" */
-    public function __construct(public string $id, public string $can)
+    /**
+     * @param string                 $can      what a child can do: "I can …"
+     * @param list<RungMistakeReply> $mistakes that are looked for on it
+     */
+    public function __construct(public string $id, public string $can, public array $mistakes)
     {
     }
 }

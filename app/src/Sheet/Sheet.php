@@ -30,7 +30,18 @@ class Sheet
     #[ORM\Column(nullable: true)]
     private ?\DateTimeImmutable $deletedAt = null;
 
-    /** @var array<string, string|bool|null> as {@see SheetSettings::kept()} */
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $archivedAt = null;
+
+    /** The same for sheets that were made together, one for each level. */
+    #[ORM\Column(type: 'uuid', nullable: true)]
+    private ?Uuid $family = null;
+
+    /** @var list<string> ids of the rungs that its questions exercise, to find it by */
+    #[ORM\Column(type: 'json')]
+    private array $rungs = [];
+
+    /** @var array<string, mixed> as {@see SheetSettings::kept()} */
     #[ORM\Column(type: 'json')]
     private array $settings = [];
 
@@ -82,6 +93,33 @@ class Sheet
         return null !== $this->deletedAt;
     }
 
+    public function isArchived(): bool
+    {
+        return null !== $this->archivedAt;
+    }
+
+    public function family(): ?Uuid
+    {
+        return $this->family;
+    }
+
+    /** Counts it among the sheets that were made together. */
+    public function join(Uuid $family): void
+    {
+        $this->family = $family;
+    }
+
+    /** @param list<string> $rungs that its questions exercise */
+    public function index(array $rungs): void
+    {
+        $this->rungs = $rungs;
+    }
+
+    public function owner(): Teacher
+    {
+        return $this->owner;
+    }
+
     public function belongsTo(Teacher $teacher): bool
     {
         return $this->owner->id()->equals($teacher->id());
@@ -113,10 +151,10 @@ class Sheet
         }
         foreach ($wanted as $position => $one) {
             if (isset($known[$one->id])) {
-                $known[$one->id]->rewrite($one->sum, $position, $one->wording, $one->locked);
+                $known[$one->id]->rewrite($one->sum, $position, $one->wording, $one->locked, $one->challenge);
                 unset($known[$one->id]);
             } else {
-                $this->questions->add(new Question($this, $one->id, $one->sum, $position, $one->wording, $one->locked));
+                $this->questions->add(new Question($this, $one->id, $one->sum, $position, $one->wording, $one->locked, $one->challenge));
             }
         }
         foreach ($known as $gone) {
@@ -128,11 +166,18 @@ class Sheet
     {
         $copy = new self($this->owner, mb_substr($this->title, 0, 112).' (copy)', $now);
         $copy->settings = $this->settings;
+        $copy->rungs = $this->rungs;
         foreach ($this->questions() as $question) {
-            $copy->questions->add(new Question($copy, $question->key(), $question->sum(), $question->position(), $question->wording(), $question->isLocked()));
+            $copy->questions->add(new Question($copy, $question->key(), $question->sum(), $question->position(), $question->wording(), $question->isLocked(), $question->isChallenge()));
         }
 
         return $copy;
+    }
+
+    /** Takes it off the shelf, or puts it back. */
+    public function archive(?\DateTimeImmutable $at): void
+    {
+        $this->archivedAt = $at;
     }
 
     public function delete(\DateTimeImmutable $now): void

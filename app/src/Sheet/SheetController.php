@@ -8,6 +8,7 @@ use Doctrine\ORM\OptimisticLockException;
 use Doctrine\Persistence\ManagerRegistry;
 use Rostik\App\Account\Teacher;
 use Rostik\App\Api\Problem;
+use Rostik\Core\Mistake\MistakeBook;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\NoSuchRung;
 use Rostik\Core\Skill\Rung;
@@ -21,7 +22,7 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 #[Route('/api/sheets')]
 final readonly class SheetController
 {
-    public function __construct(private Sheets $sheets, private SheetRepository $repository, private SheetMaking $making)
+    public function __construct(private Sheets $sheets, private SheetRepository $repository, private SheetMaking $making, private MistakeBook $book)
     {
     }
 
@@ -59,7 +60,10 @@ final readonly class SheetController
     #[Route('/rungs', methods: ['GET'], priority: 1)]
     public function rungs(): Response
     {
-        return new JsonResponse(array_map(static fn (Rung $r): RungReply => new RungReply($r->id, $r->can), array_values(array_filter(Ladder::standard()->rungs(), static fn (Rung $r): bool => !$r->told))));
+        return new JsonResponse(array_map(
+            fn (Rung $r): RungReply => new RungReply($r->id, $r->can, array_map(fn (string $id): RungMistakeReply => new RungMistakeReply($id, $this->book->mistake($id)->may()), $r->mistakes)),
+            array_values(array_filter(Ladder::standard()->rungs(), static fn (Rung $r): bool => !$r->told)),
+        ));
     }
 
     #[Route('/{id}', methods: ['GET'])]
@@ -87,10 +91,39 @@ final readonly class SheetController
         return new JsonResponse($this->sheets->reply($sheet));
     }
 
+    /** Which usual mistakes the sheet brings to light and tells apart, and what would tell more. */
+    #[Route('/{id}/telling', methods: ['GET'])]
+    public function telling(string $id): Response
+    {
+        return new JsonResponse($this->making->telling($this->sheets->get($id)));
+    }
+
     #[Route('/{id}/copy', methods: ['POST'])]
     public function copy(string $id): Response
     {
         return new JsonResponse($this->sheets->reply($this->sheets->copy($this->sheets->get($id))), Response::HTTP_CREATED);
+    }
+
+    /** Takes the sheet off the shelf into the archive. */
+    #[Route('/{id}/archive', methods: ['PUT'])]
+    public function archive(string $id): Response
+    {
+        return $this->away($id, true);
+    }
+
+    /** Puts the sheet back on the shelf. */
+    #[Route('/{id}/archive', methods: ['DELETE'])]
+    public function unarchive(string $id): Response
+    {
+        return $this->away($id, false);
+    }
+
+    private function away(string $id, bool $away): Response
+    {
+        $sheet = $this->sheets->get($id);
+        $this->sheets->archive($sheet, $away);
+
+        return new JsonResponse($this->sheets->reply($sheet));
     }
 
     #[Route('/{id}', methods: ['DELETE'])]

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\App\Sheet;
 
+use Rostik\Core\Sheet\Layout;
 use Rostik\Core\Skill\Level;
 use Symfony\Component\Uid\Uuid;
 
@@ -18,10 +19,24 @@ final readonly class SheetLineReply
     /** The level it was made for; null for none. A child's paper does not show it. */
     public ?Level $level;
 
-    /** @param array<mixed> $settings as {@see SheetSettings::kept()} */
-    public function __construct(Uuid $uuid, public string $title, public int $questions, \DateTimeImmutable $changed, array $settings)
+    public Layout $layout;
+
+    /** The class it is for; null for none. */
+    public ?string $classId;
+
+    public bool $archived;
+
+    /**
+     * @param array<mixed> $settings as {@see SheetSettings::kept()}
+     * @param list<string> $rungs    ids of the rungs that its questions exercise
+     */
+    public function __construct(Uuid $uuid, public string $title, public int $questions, \DateTimeImmutable $changed, array $settings, public array $rungs, ?\DateTimeImmutable $archivedAt)
     {
-        $this->level = SheetSettings::from($settings)->level;
+        $how = SheetSettings::from($settings);
+        $this->level = $how->level;
+        $this->layout = $how->layout;
+        $this->classId = $how->classId;
+        $this->archived = null !== $archivedAt;
         $this->id = $uuid->toRfc4122();
         $this->changedAt = $changed->format(\DATE_ATOM);
     }

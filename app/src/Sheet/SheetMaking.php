@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Rostik\App\Sheet;
 
 use Doctrine\ORM\EntityManagerInterface;
-use Psr\Clock\ClockInterface;
 use Rostik\App\Account\Teacher;
+use Rostik\Core\Mistake\MistakeBook;
+use Rostik\Core\Mistake\TellingApart;
 use Rostik\Core\Notation\NotUnderstood;
 use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Sheet\Aim;
@@ -17,6 +18,7 @@ use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\Limits;
 use Rostik\Core\Skill\NoSuchRung;
+use Rostik\Core\Work\Workbench;
 use Symfony\Component\Uid\Uuid;
 
 /** Makes sheets from their aims, and other numbers for questions that are there. */
@@ -28,7 +30,9 @@ final readonly class SheetMaking
         private SumReader $reader,
         private Sheets $sheets,
         private EntityManagerInterface $entities,
-        private ClockInterface $clock,
+        private TellingApart $telling,
+        private MistakeBook $book,
+        private Workbench $bench,
     ) {
     }
 
@@ -39,22 +43,20 @@ final readonly class SheetMaking
         $places = array_flip(array_map(static fn ($rung): string => $rung->id, $ladder->rungs()));
         $aims = array_map(static fn (AimRequest $aim): Aim => new Aim($ladder->rung($aim->rung), $aim->count), $wanted->aims);
         usort($aims, static fn (Aim $a, Aim $b): int => ($places[$a->rung->id] ?? 0) <=> ($places[$b->rung->id] ?? 0));
-        $limits = new Limits($wanted->fives, $wanted->regroups, $wanted->noon, $wanted->midnight, $wanted->unknown);
+        $limits = new Limits($wanted->fives, $wanted->regroups, $wanted->noon, $wanted->midnight, $wanted->unknown, $wanted->hour);
+        $rungs = array_map(static fn (Aim $aim): string => $aim->rung->id, $aims);
         $title = '' === trim($wanted->title) ? rtrim(preg_replace('/^I can /', '', ucfirst($aims[0]->rung->can)) ?? '', '.') : trim($wanted->title);
-        $title = ucfirst($title);
+        $family = \count($wanted->levels) > 1 ? Uuid::v7() : null;
         $sheets = [];
         $shortages = [];
         foreach ($wanted->levels as $level) {
-            $made = $this->maker->make($aims, $level, $wanted->seed, $limits);
-            $sheet = new Sheet($owner, mb_substr($title, 0, 120), $this->clock->now());
-            $sheet->rewrite(
-                $sheet->title(),
-                array_map(static fn (string $sum): QuestionRequest => new QuestionRequest(Uuid::v4()->toRfc4122(), $sum), $made->sums),
-                $this->clock->now(),
-                SheetSettings::forLevel($level),
-            );
-            $this->entities->persist($sheet);
-            $sheets[] = $sheet;
+            $made = $this->maker->make($aims, $level, $wanted->seed, $limits, $wanted->mistakes, $wanted->challenge);
+            $questions = array_map(static fn (string $sum): QuestionRequest => new QuestionRequest(Uuid::v4()->toRfc4122(), $sum), $made->sums);
+            if (null !== $made->challenge) {
+                $questions[] = new QuestionRequest(Uuid::v4()->toRfc4122(), $made->challenge, challenge: true);
+            }
+            $settings = SheetSettings::forLevel($level, $wanted->layout, $rungs, $limits, $wanted->classId);
+            $sheets[] = $this->sheets->new($owner, ucfirst(mb_substr($title, 0, 120)), $questions, $settings, $family);
             array_push($shortages, ...array_map(static fn (Shortage $s): string => self::said($s, $level, $ladder), $made->shortages));
         }
         $this->entities->flush();
@@ -86,6 +88,27 @@ final readonly class SheetMaking
         }
 
         return new OthersReply($others);
+    }
+
+    public function telling(Sheet $sheet): TellingReply
+    {
+        $questions = $sheet->questions();
+        $kept = array_keys(array_filter($questions, static fn (Question $q): bool => $q->isLocked() || '' !== $q->wording()));
+        $settings = $sheet->settings();
+        $told = $this->telling->of(array_map(static fn (Question $q): string => $q->sum(), $questions), $kept, $settings->level ?? Level::Core, 1, $settings->limits);
+        $mistakes = [];
+        foreach ($told->mistakes as $id => $places) {
+            $mistakes[] = new TellingMistakeReply($id, $this->book->mistake($id)->may(), array_map(static fn (int $place): int => $place + 1, $places));
+        }
+        $swap = $told->swap;
+
+        return new TellingReply(
+            $mistakes,
+            $told->told,
+            $told->of,
+            array_map(static fn (array $pair): BlurredReply => new BlurredReply(...$pair), $told->blurred),
+            null === $swap ? null : new SwapReply($swap->place + 1, $swap->sum, $this->bench->answer($swap->sum)->shown, $swap->told),
+        );
     }
 
     private static function said(Shortage $shortage, Level $level, Ladder $ladder): string

@@ -8,8 +8,9 @@ namespace Rostik\App\Sheet;
 final readonly class SheetReply
 {
     /**
-     * @param int                 $version   to be sent back with the next change
-     * @param list<QuestionReply> $questions
+     * @param int                   $version   to be sent back with the next change
+     * @param list<QuestionReply>   $questions
+     * @param list<SheetLevelReply> $levels    the sheets that were made together with it, itself among them; none where it stands alone
      */
     public function __construct(
         public string $id,
@@ -17,6 +18,8 @@ final readonly class SheetReply
         public string $title,
         public array $questions,
         public SheetSettings $settings,
+        public array $levels,
+        public bool $archived,
     ) {
     }
 }

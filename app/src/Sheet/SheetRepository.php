@@ -16,12 +16,18 @@ final class SheetRepository extends ServiceEntityRepository
         parent::__construct($registry, Sheet::class);
     }
 
+    /** @return list<Sheet> those made together with this one that are not deleted, itself among them, in the order of their making */
+    public function family(Sheet $sheet): array
+    {
+        return null === $sheet->family() ? [] : $this->findBy(['family' => $sheet->family(), 'owner' => $sheet->owner(), 'deletedAt' => null], ['id' => 'ASC']);
+    }
+
     /** @return list<SheetLineReply> the teacher's sheets that are not deleted, the one changed last first */
     public function shelf(Teacher $teacher): array
     {
         /** @var list<SheetLineReply> $lines */
         $lines = $this->createQueryBuilder('s')
-            ->select(\sprintf('NEW %s(s.id, s.title, COUNT(q.id), s.changedAt, s.settings)', SheetLineReply::class))
+            ->select(\sprintf('NEW %s(s.id, s.title, COUNT(q.id), s.changedAt, s.settings, s.rungs, s.archivedAt)', SheetLineReply::class))
             ->leftJoin('s.questions', 'q')
             ->where('s.owner = :teacher')
             ->andWhere('s.deletedAt IS NULL')

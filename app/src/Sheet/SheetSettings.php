@@ -5,20 +5,28 @@ declare(strict_types=1);
 namespace Rostik\App\Sheet;
 
 use Rostik\Core\Sheet\AnswerForm;
+use Rostik\Core\Sheet\Layout;
 use Rostik\Core\Sheet\Scaffold;
+use Rostik\Core\Sheet\TimesGiven;
 use Rostik\Core\Skill\Level;
+use Rostik\Core\Skill\Limits;
 use Symfony\Component\Validator\Constraints as Assert;
 
-/** How a sheet is set out, beside its questions. */
+/** How a sheet is set out, and what it is for, beside its questions. */
 final readonly class SheetSettings
 {
     /**
-     * @param ?Level     $level       null where the sheet was not made for one
-     * @param string     $instruction a line under the title; may be empty
-     * @param Scaffold   $scaffold    how much of the working is drawn
-     * @param AnswerForm $answers     how the questions are answered
-     * @param bool       $example     whether the first lines show one worked, in the class's own method
-     * @param bool       $chart       whether a reference chart of units stands at the end
+     * @param ?Level       $level       null where the sheet was not made for one
+     * @param string       $instruction a line under the title; may be empty
+     * @param Scaffold     $scaffold    how much of the working is drawn
+     * @param AnswerForm   $answers     how the questions are answered
+     * @param bool         $example     whether the first lines show one worked, in the class's own method
+     * @param bool         $chart       whether a reference chart of units stands at the end
+     * @param ?int         $columns     1 or 2; null for as many as suit what is drawn
+     * @param TimesGiven   $times       in which form times are given
+     * @param ?string      $classId     the class it is for
+     * @param list<string> $aims        ids of the rungs it was made for
+     * @param Limits       $limits      what was wanted of the numbers when it was made
      */
     public function __construct(
         public ?Level $level = null,
@@ -28,20 +36,45 @@ final readonly class SheetSettings
         public AnswerForm $answers = AnswerForm::Write,
         public bool $example = false,
         public bool $chart = false,
+        #[Assert\Choice([1, 2])]
+        public ?int $columns = null,
+        public TypeSize $type = TypeSize::Usual,
+        public TimesGiven $times = TimesGiven::AsWritten,
+        public Layout $layout = Layout::Page,
+        #[Assert\Uuid(strict: true)]
+        public ?string $classId = null,
+        #[Assert\Count(max: 60)]
+        #[Assert\All([new Assert\Type('string'), new Assert\Length(max: 60)])]
+        public array $aims = [],
+        public Limits $limits = new Limits(),
     ) {
     }
 
-    public static function forLevel(Level $level): self
+    /**
+     * How a sheet is set out that is made for a level.
+     *
+     * @param list<string> $aims   ids of the rungs
+     * @param Limits       $limits what is wanted of the numbers
+     */
+    public static function forLevel(Level $level, Layout $layout, array $aims, Limits $limits, ?string $classId): self
     {
-        return new self($level, '', Scaffold::forLevel($level), AnswerForm::Write, Level::Support === $level, Level::Support === $level);
+        // tickets and slips have room for an answer, and no more
+        $small = null !== $layout->room();
+        $helped = Level::Support === $level && !$small;
+
+        return new self(
+            $level,
+            scaffold: $small ? Scaffold::None : Scaffold::forLevel($level),
+            example: $helped || Layout::Home === $layout,
+            chart: $helped,
+            layout: $layout,
+            classId: $classId,
+            aims: $aims,
+            limits: $limits,
+        );
     }
 
-    public function withoutScaffold(): self
-    {
-        return new self($this->level, $this->instruction, Scaffold::None, $this->answers, $this->example, $this->chart);
-    }
-
-    /** @return array<string, string|bool|null> as it is kept */
+    /** @return array<string, mixed> as it is kept */
     public function kept(): array
     {
         return [
@@ -51,6 +84,13 @@ final readonly class SheetSettings
             'answers' => $this->answers->value,
             'example' => $this->example,
             'chart' => $this->chart,
+            'columns' => $this->columns,
+            'type' => $this->type->value,
+            'times' => $this->times->value,
+            'layout' => $this->layout->value,
+            'classId' => $this->classId,
+            'aims' => $this->aims,
+            'limits' => get_object_vars($this->limits),
         ];
     }
 
@@ -58,6 +98,8 @@ final readonly class SheetSettings
     public static function from(array $kept): self
     {
         $text = static fn (string $name): string => \is_string($kept[$name] ?? null) ? $kept[$name] : '';
+        $limits = \is_array($kept['limits'] ?? null) ? $kept['limits'] : [];
+        $said = static fn (string $name): ?bool => \is_bool($limits[$name] ?? null) ? $limits[$name] : null;
 
         return new self(
             Level::tryFrom($text('level')),
@@ -66,6 +108,13 @@ final readonly class SheetSettings
             AnswerForm::tryFrom($text('answers')) ?? AnswerForm::Write,
             true === ($kept['example'] ?? false),
             true === ($kept['chart'] ?? false),
+            \is_int($kept['columns'] ?? null) ? $kept['columns'] : null,
+            TypeSize::tryFrom($text('type')) ?? TypeSize::Usual,
+            TimesGiven::tryFrom($text('times')) ?? TimesGiven::AsWritten,
+            Layout::tryFrom($text('layout')) ?? Layout::Page,
+            '' === $text('classId') ? null : $text('classId'),
+            array_values(array_filter(\is_array($kept['aims'] ?? null) ? $kept['aims'] : [], is_string(...))),
+            new Limits($said('fives'), $said('regroups'), $said('noon'), $said('midnight'), \is_string($limits['unknown'] ?? null) ? $limits['unknown'] : null, $said('hour')),
         );
     }
 }

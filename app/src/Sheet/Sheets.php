@@ -9,6 +9,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\OptimisticLockException;
 use Psr\Clock\ClockInterface;
 use Rostik\App\Account\Teacher;
+use Rostik\App\Classroom\Classrooms;
 use Rostik\Core\Notation\NotUnderstood;
 use Rostik\Core\Sheet\Checking;
 use Rostik\Core\Sheet\Warning;
@@ -29,6 +30,7 @@ final readonly class Sheets
         private ClockInterface $clock,
         private Workbench $bench,
         private Checking $checking,
+        private Classrooms $classrooms,
     ) {
     }
 
@@ -47,10 +49,26 @@ final readonly class Sheets
 
     public function begin(Teacher $owner, NewSheetRequest $wanted): Sheet
     {
-        $sheet = new Sheet($owner, $this->title($wanted->title), $this->clock->now());
-        $sheet->rewrite($sheet->title(), $wanted->questions, $this->clock->now());
-        $this->entities->persist($sheet);
+        $sheet = $this->new($owner, $wanted->title, $wanted->questions);
         $this->entities->flush();
+
+        return $sheet;
+    }
+
+    /**
+     * A new sheet, yet to be flushed.
+     *
+     * @param list<QuestionRequest> $questions
+     * @param ?Uuid                 $family    of sheets that are made together
+     */
+    public function new(Teacher $owner, string $title, array $questions, ?SheetSettings $settings = null, ?Uuid $family = null): Sheet
+    {
+        $sheet = new Sheet($owner, $this->title($title), $this->clock->now());
+        $this->write($sheet, $title, $questions, $settings);
+        if (null !== $family) {
+            $sheet->join($family);
+        }
+        $this->entities->persist($sheet);
 
         return $sheet;
     }
@@ -59,7 +77,20 @@ final readonly class Sheets
     public function change(Sheet $sheet, SheetRequest $wanted): void
     {
         $this->entities->lock($sheet, LockMode::OPTIMISTIC, $wanted->version);
-        $sheet->rewrite($this->title($wanted->title), $wanted->questions, $this->clock->now(), $wanted->settings);
+        $this->write($sheet, $wanted->title, $wanted->questions, $wanted->settings);
+        $this->entities->flush();
+    }
+
+    /** @param list<QuestionRequest> $questions */
+    private function write(Sheet $sheet, string $title, array $questions, ?SheetSettings $settings): void
+    {
+        $sheet->rewrite($this->title($title), $questions, $this->clock->now(), $settings);
+        $sheet->index($this->checking->rungs(array_map(static fn (QuestionRequest $q): string => $q->sum, $questions)));
+    }
+
+    public function archive(Sheet $sheet, bool $away): void
+    {
+        $sheet->archive($away ? $this->clock->now() : null);
         $this->entities->flush();
     }
 
@@ -87,14 +118,23 @@ final readonly class Sheets
     public function reply(Sheet $sheet): SheetReply
     {
         $questions = $sheet->questions();
-        $warnings = $this->checking->warnings(array_map(static fn (Question $q): string => $q->sum(), $questions), $sheet->settings()->level);
+        $settings = $sheet->settings();
+        $taught = $this->classrooms->find($sheet->owner(), $settings->classId)?->taught() ?? [];
+        $warnings = $this->checking->warnings(
+            array_map(static fn (Question $q): string => $q->sum(), $questions),
+            $settings->level,
+            $settings->limits,
+            [] === $taught ? [] : [...$taught, ...$settings->aims],
+        );
 
         return new SheetReply(
             $sheet->id()->toRfc4122(),
             $sheet->version(),
             $sheet->title(),
             array_map($this->question(...), $questions, $warnings),
-            $sheet->settings(),
+            $settings,
+            array_map(static fn (Sheet $s): SheetLevelReply => new SheetLevelReply($s->id()->toRfc4122(), $s->settings()->level, $s->title()), $this->sheets->family($sheet)),
+            $sheet->isArchived(),
         );
     }
 
@@ -104,7 +144,7 @@ final readonly class Sheets
         try {
             $answered = $this->bench->answer($question->sum());
         } catch (NotUnderstood $no) {
-            return new QuestionReply($question->key(), $question->sum(), $question->sum(), null, $no->getMessage(), [], $question->wording(), $question->isLocked());
+            return new QuestionReply($question->key(), $question->sum(), $question->sum(), null, $no->getMessage(), [], $question->wording(), $question->isLocked(), $question->isChallenge());
         }
 
         return new QuestionReply(
@@ -116,6 +156,7 @@ final readonly class Sheets
             $warnings,
             $question->wording(),
             $question->isLocked(),
+            $question->isChallenge(),
         );
     }
 

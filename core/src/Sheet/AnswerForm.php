@@ -14,6 +14,8 @@ enum AnswerForm: string
     case Hands = 'hands';
     /** Circle one of four: the right answer and those of real mistakes. */
     case Choice = 'choice';
+    /** Fill the gap in a table of start, length and end, or of two units. */
+    case Table = 'table';
     /** True or false, with a reason. */
     case TrueFalse = 'true-false';
 }

@@ -45,13 +45,13 @@ final class TellingApartTest extends TestCase
         $swaps = 0;
         foreach (['subtract-regroup', 'add-regroup', 'how-long-across-hours', 'earlier-across-hour', 'across-noon'] as $id) {
             $sums = array_map(static fn ($s): string => Forms::standard()->write($s, Writer::plain()), Generator::standard()->draw(Ladder::standard()->rung($id), Level::Support, 2, 5)->sums);
-            $told = $telling->of($sums, [0], Level::Core, 1);
+            $told = $telling->of(array_values($sums), [0], Level::Core, 1);
             while (null !== $told->swap && $swaps < 30) {
                 ++$swaps;
                 self::assertSame(1, $told->swap->place, 'a kept question stays');
                 $sums[1] = $told->swap->sum;
                 self::assertTrue(Ladder::standard()->rung($id)->isCalledForBy(SumReader::standard()->read($sums[1])->sum));
-                $next = $telling->of($sums, [0], Level::Core, 1);
+                $next = $telling->of(array_values($sums), [0], Level::Core, 1);
                 self::assertSame($told->swap->told, $next->told);
                 self::assertGreaterThan($told->told, $next->told);
                 $told = $next;

@@ -23,7 +23,7 @@ export interface AnotherSum {
   level: Level;
 }
 
-export type AnswerForm = 'write' | 'columns' | 'line' | 'hands' | 'choice' | 'true-false';
+export type AnswerForm = 'write' | 'columns' | 'line' | 'hands' | 'choice' | 'table' | 'true-false';
 
 export interface AnswerReply {
   verdict: Verdict;
@@ -42,6 +42,11 @@ export interface Asked {
   question: string;
   operation: Operation;
   because: string;
+}
+
+export interface BlurredReply {
+  one: string;
+  other: string;
 }
 
 export interface BoardClock {
@@ -83,6 +88,19 @@ export interface ChosenReply {
   sums: string[];
   separates: number;
   separable: number;
+}
+
+export interface ClassReply {
+  id: string;
+  name: string;
+  children: string[];
+  taught: string[];
+}
+
+export interface ClassRequest {
+  name: string;
+  children?: string[];
+  taught?: string[];
 }
 
 export interface ClockPicture {
@@ -172,6 +190,14 @@ export interface Fault {
   message: string;
 }
 
+export interface FoundVariantReply {
+  code: string;
+  name: string;
+  sheetId: string;
+  setId: string;
+  title: string;
+}
+
 export type HalfOfDay = 'a.m.' | 'p.m.';
 
 export interface HandsRequest {
@@ -197,6 +223,8 @@ export interface HouseMethodRequest {
 
 export type Kind = 'total' | 'difference' | 'product' | 'share' | 'later' | 'earlier' | 'elapsed' | 'missing' | 'conversion' | 'comparison' | 'order' | 'rewrite';
 
+export type Layout = 'page' | 'tickets' | 'slips' | 'home';
+
 export type Level = 'support' | 'core' | 'stretch';
 
 export interface LikelyReply {
@@ -205,6 +233,15 @@ export interface LikelyReply {
   may: string;
   look: string;
   model: string;
+}
+
+export interface Limits {
+  fives: boolean | null;
+  regroups: boolean | null;
+  noon: boolean | null;
+  midnight: boolean | null;
+  unknown: string | null;
+  hour: boolean | null;
 }
 
 export interface LineJump {
@@ -245,6 +282,11 @@ export interface MakeSheetsRequest {
   noon?: boolean | null;
   midnight?: boolean | null;
   unknown?: string | null;
+  hour?: boolean | null;
+  mistakes?: string[];
+  challenge?: boolean;
+  layout?: Layout;
+  classId?: string | null;
 }
 
 export interface MeReply {
@@ -287,6 +329,7 @@ export type Picture = ClockPicture | ColumnsPicture | DayPicture | LinePicture |
 export interface PlainQuestion {
   sum: string;
   wording: string;
+  challenge: boolean;
 }
 
 export type PrintPart = 'sheet' | 'key' | 'worked' | 'both';
@@ -294,7 +337,9 @@ export type PrintPart = 'sheet' | 'key' | 'worked' | 'both';
 export interface PrintRequest {
   paper?: Paper;
   part?: PrintPart;
-  squares?: boolean;
+  levels?: boolean;
+  set?: string | null;
+  code?: string | null;
 }
 
 export interface ProblemReply {
@@ -314,6 +359,7 @@ export interface QuestionReply {
   warnings: Warning[];
   wording: string;
   locked: boolean;
+  challenge: boolean;
 }
 
 export interface QuestionRequest {
@@ -321,6 +367,7 @@ export interface QuestionRequest {
   sum: string;
   wording?: string;
   locked?: boolean;
+  challenge?: boolean;
 }
 
 export interface ReadFileReply {
@@ -338,19 +385,35 @@ export interface Recommended {
   because: string;
 }
 
+export interface RungMistakeReply {
+  id: string;
+  may: string;
+}
+
 export interface RungReply {
   id: string;
   can: string;
+  mistakes: RungMistakeReply[];
 }
 
 export type Scaffold = 'full' | 'outline' | 'none';
+
+export interface SheetLevelReply {
+  id: string;
+  level: Level | null;
+  title: string;
+}
 
 export interface SheetLineReply {
   id: string;
   changedAt: string;
   level: Level | null;
+  layout: Layout;
+  classId: string | null;
+  archived: boolean;
   title: string;
   questions: number;
+  rungs: string[];
 }
 
 export interface SheetReply {
@@ -359,6 +422,8 @@ export interface SheetReply {
   title: string;
   questions: QuestionReply[];
   settings: SheetSettings;
+  levels: SheetLevelReply[];
+  archived: boolean;
 }
 
 export interface SheetRequest {
@@ -375,6 +440,13 @@ export interface SheetSettings {
   answers: AnswerForm;
   example: boolean;
   chart: boolean;
+  columns: number | null;
+  type: TypeSize;
+  times: TimesGiven;
+  layout: Layout;
+  classId: string | null;
+  aims: string[];
+  limits: Limits;
 }
 
 export interface Step {
@@ -382,6 +454,13 @@ export interface Step {
   picture: Picture;
   changed: Changed | null;
   at: number | null;
+}
+
+export interface SwapReply {
+  question: number;
+  sum: string;
+  shown: string;
+  told: number;
 }
 
 export interface TableColumn {
@@ -397,6 +476,42 @@ export interface TablePicture {
   rule: string;
   columns: TableColumn[];
   below: string;
+}
+
+export interface TellingMistakeReply {
+  id: string;
+  may: string;
+  questions: number[];
+}
+
+export interface TellingReply {
+  mistakes: TellingMistakeReply[];
+  told: number;
+  of: number;
+  blurred: BlurredReply[];
+  swap: SwapReply | null;
+}
+
+export type TimesGiven = 'as-written' | '24h' | 'words' | 'clocks';
+
+export type TypeSize = 'small' | 'usual' | 'large';
+
+export interface VariantReply {
+  code: string;
+  name: string;
+}
+
+export interface VariantSetReply {
+  id: string;
+  madeAt: string;
+  copies: VariantReply[];
+  notes: string[];
+}
+
+export interface VariantsRequest {
+  count: number;
+  names?: string[];
+  seed?: number;
 }
 
 export type Verdict = 'right' | 'other-form' | 'incomplete' | 'wrong' | 'blank' | 'unreadable';

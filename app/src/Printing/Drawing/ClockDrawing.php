@@ -2,25 +2,32 @@
 
 declare(strict_types=1);
 
-namespace Rostik\App\Sheet\Drawing;
+namespace Rostik\App\Printing\Drawing;
 
 use Rostik\Core\Time\ClockHands;
 use Rostik\Core\Time\TimeOfDay;
 
-/** A clock face of 40 mm, with hands or to draw them in. */
+/** A clock face, with hands or to draw them in. */
 final class ClockDrawing
 {
-    /** @param ?TimeOfDay $time null for a face without hands */
-    public static function of(?TimeOfDay $time): string
+    /**
+     * @param ?TimeOfDay $time   null for a face without hands
+     * @param float      $across the face, in mm
+     * @param string     $below  "a.m.", "p.m." or nothing
+     */
+    public static function of(?TimeOfDay $time, float $across = 40.0, string $below = ''): string
     {
-        $svg = new Svg(44, 44, null === $time ? 'A clock face to draw the hands on' : 'A clock to be read');
+        $label = (null === $time ? 'A clock face to draw the hands on' : 'A clock to be read').('' === $below ? '' : ', '.$below);
+        $svg = new Svg(44, '' === $below ? 44 : 49, $label, $across / 40);
         $svg->path('M42 22a20 20 0 1 1-40 0a20 20 0 1 1 40 0z', 0.6, '#fff');
+        $ticks = ['', ''];
         for ($i = 0; $i < 60; ++$i) {
             $long = 0 === $i % 5;
             [$ax, $ay] = self::on(20, $i * 6);
             [$bx, $by] = self::on($long ? 17.8 : 19, $i * 6);
-            $svg->path(\sprintf('M%s %sL%s %s', Svg::n($ax), Svg::n($ay), Svg::n($bx), Svg::n($by)), $long ? 0.5 : 0.2);
+            $ticks[(int) $long] .= \sprintf('M%s %sL%s %s', Svg::n($ax), Svg::n($ay), Svg::n($bx), Svg::n($by));
         }
+        $svg->path($ticks[0], 0.2)->path($ticks[1], 0.5);
         for ($hour = 1; $hour <= 12; ++$hour) {
             [$x, $y] = self::on(14.9, $hour * 30);
             $svg->text($x, $y + 1.5, (string) $hour, 4.2);
@@ -31,6 +38,9 @@ final class ClockDrawing
             $svg->path(\sprintf('M22 22L%s %s', Svg::n($x), Svg::n($y)), 1.5);
             [$x, $y] = self::on(17.6, $hands->minute);
             $svg->path(\sprintf('M22 22L%s %s', Svg::n($x), Svg::n($y)), 0.7);
+        }
+        if ('' !== $below) {
+            $svg->text(22, 47.4, $below, 4.2);
         }
         $svg->path('M23 22a1 1 0 1 1-2 0a1 1 0 1 1 2 0z', 0.2, '#000');
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Rostik\App\Sheet\Drawing;
+namespace Rostik\App\Printing\Drawing;
 
 /** A drawing for paper, in millimetres, black on white. */
 final class Svg
@@ -13,8 +13,9 @@ final class Svg
      * @param float  $width  in mm
      * @param float  $height in mm
      * @param string $label  what it is, for whoever cannot see it
+     * @param float  $scale  of the whole, when it is placed on the page
      */
-    public function __construct(private readonly float $width, private readonly float $height, private readonly string $label)
+    public function __construct(private readonly float $width, private readonly float $height, private readonly string $label, private readonly float $scale = 1.0)
     {
     }
 
@@ -50,8 +51,8 @@ final class Svg
     {
         return \sprintf(
             '<svg class="figure" width="%smm" height="%smm" viewBox="-0.3 -0.3 %s %s" role="img" aria-label="%s">%s</svg>',
-            self::n($this->width),
-            self::n($this->height),
+            self::n($this->width * $this->scale),
+            self::n($this->height * $this->scale),
             self::n($this->width + 0.6),
             self::n($this->height + 0.6),
             htmlspecialchars($this->label, \ENT_QUOTES, 'UTF-8'),

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Rostik\App\Sheet;
+namespace Rostik\App\Printing;
 
 /** Paper sizes: A4 of ISO 216 (210 x 297 mm), Letter of ANSI/ASME Y14.1 (215.9 x 279.4 mm). */
 enum Paper: string

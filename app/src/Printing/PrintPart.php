@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Rostik\App\Sheet;
+namespace Rostik\App\Printing;
 
 /** What is to be printed. */
 enum PrintPart: string

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Rostik\App\Tests\Sheet;
+namespace Rostik\App\Tests\Printing;
 
 use PHPUnit\Framework\TestCase;
-use Rostik\App\Sheet\Drawing\ClockDrawing;
-use Rostik\App\Sheet\Drawing\ColumnsDrawing;
-use Rostik\App\Sheet\Drawing\LineDrawing;
+use Rostik\App\Printing\Drawing\ClockDrawing;
+use Rostik\App\Printing\Drawing\ColumnsDrawing;
+use Rostik\App\Printing\Drawing\LineDrawing;
 use Rostik\Core\Picture\ColumnsPicture;
 use Rostik\Core\Picture\LinePicture;
 use Rostik\Core\Picture\Picture;

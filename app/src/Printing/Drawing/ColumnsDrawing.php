@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Rostik\App\Sheet\Drawing;
+namespace Rostik\App\Printing\Drawing;
 
 use Rostik\Core\Notation\Marked;
 use Rostik\Core\Picture\ColumnsPicture;

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Classroom;
+
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** A class as it should now be. */
+final readonly class ClassRequest
+{
+    /**
+     * @param list<string> $children first names, in the order of the register
+     * @param list<string> $taught   ids of rungs of the ladder
+     */
+    public function __construct(
+        #[Assert\NotBlank(message: 'A class needs a name: Kittiwakes')]
+        #[Assert\Length(max: 60)]
+        public string $name,
+        #[Assert\Count(max: 60, maxMessage: 'A class has no more than 60 children.')]
+        #[Assert\All([new Assert\Type('string'), new Assert\NotBlank(), new Assert\Length(max: 40, maxMessage: 'A name has no more than 40 letters.')])]
+        public array $children = [],
+        #[Assert\Count(max: 60)]
+        #[Assert\All([new Assert\Type('string'), new Assert\Length(max: 60)])]
+        public array $taught = [],
+    ) {
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Sheet;
+
+/** What was found under a code. */
+final readonly class FoundVariantReply
+{
+    public function __construct(public string $code, public string $name, public string $sheetId, public string $setId, public string $title)
+    {
+    }
+}

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Sheet;
+
+use Doctrine\ORM\Mapping as ORM;
+use Rostik\App\Account\Teacher;
+use Rostik\Core\Sheet\Code;
+use Symfony\Component\Uid\Uuid;
+
+/**
+ * One copy of a sheet with numbers of its own, as it was when it was made: what is printed stays true, whatever becomes of
+ * the sheet. It keeps the text of its sums, never their answers.
+ */
+#[ORM\Entity]
+#[ORM\Index(name: 'variant_set', columns: ['set_id', 'position'])]
+#[ORM\UniqueConstraint(name: 'variant_code', columns: ['owner_id', 'code'])]
+class Variant
+{
+    #[ORM\Id]
+    #[ORM\Column(type: 'uuid')]
+    private Uuid $id;
+
+    #[ORM\ManyToOne]
+    #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+    private Teacher $owner;
+
+    #[ORM\Column(length: 4)]
+    private string $code;
+
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $deletedAt = null;
+
+    /**
+     * @param Uuid                                                       $setId     of all that were made together
+     * @param int                                                        $position  from 0
+     * @param string                                                     $name      of the child; empty for none
+     * @param list<array{sum: string, wording: string, challenge: bool}> $questions in order
+     */
+    public function __construct(
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+        private Sheet $sheet,
+        #[ORM\Column(type: 'uuid')]
+        private Uuid $setId,
+        #[ORM\Column(type: 'smallint')]
+        private int $position,
+        Code $code,
+        #[ORM\Column(length: 40)]
+        private string $name,
+        #[ORM\Column(type: 'json')]
+        private array $questions,
+        #[ORM\Column]
+        private \DateTimeImmutable $madeAt,
+    ) {
+        $this->id = Uuid::v7();
+        $this->owner = $sheet->owner();
+        $this->code = (string) $code;
+    }
+
+    public function id(): Uuid
+    {
+        return $this->id;
+    }
+
+    public function owner(): Teacher
+    {
+        return $this->owner;
+    }
+
+    public function sheet(): Sheet
+    {
+        return $this->sheet;
+    }
+
+    public function setId(): Uuid
+    {
+        return $this->setId;
+    }
+
+    public function position(): int
+    {
+        return $this->position;
+    }
+
+    public function code(): string
+    {
+        return $this->code;
+    }
+
+    public function name(): string
+    {
+        return $this->name;
+    }
+
+    /** @return list<array{sum: string, wording: string, challenge: bool}> */
+    public function questions(): array
+    {
+        return $this->questions;
+    }
+
+    public function madeAt(): \DateTimeImmutable
+    {
+        return $this->madeAt;
+    }
+
+    public function isDeleted(): bool
+    {
+        return null !== $this->deletedAt;
+    }
+
+    public function delete(?\DateTimeImmutable $at): void
+    {
+        $this->deletedAt = $at;
+    }
+}

@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Sheet;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Psr\Clock\ClockInterface;
+use Rostik\App\Account\Teacher;
+use Rostik\Core\Sheet\Code;
+use Rostik\Core\Sheet\Variants;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Symfony\Component\Uid\Uuid;
+
+/** Copies of sheets for neighbours or for every child: making them, and finding them again. */
+final readonly class VariantSets
+{
+    public function __construct(private EntityManagerInterface $entities, private ClockInterface $clock, private Variants $variants)
+    {
+    }
+
+    public function make(Sheet $sheet, VariantsRequest $wanted): VariantSetReply
+    {
+        $questions = $sheet->questions();
+        $sums = array_map(static fn (Question $q): string => $q->sum(), $questions);
+        // words tell their own numbers, so what is told in words is the same for all
+        $fixed = array_keys(array_filter($questions, static fn (Question $q): bool => $q->isLocked() || '' !== $q->wording()));
+        $made = $this->variants->make($sums, $fixed, $wanted->count, $wanted->seed);
+        $set = Uuid::v7();
+        $now = $this->clock->now();
+        $copies = [];
+        foreach ($this->codes($sheet->owner(), $wanted->count) as $i => $code) {
+            $own = array_map(static fn (Question $q, string $sum): array => ['sum' => $sum, 'wording' => $q->wording(), 'challenge' => $q->isChallenge()], $questions, $made->variants[$i] ?? []);
+            $copy = new Variant($sheet, $set, $i, $code, trim($wanted->names[$i] ?? ''), $own, $now);
+            $this->entities->persist($copy);
+            $copies[] = $copy;
+        }
+        $this->entities->flush();
+
+        return self::reply($copies, self::notes($made->few, $fixed));
+    }
+
+    /** @return list<VariantSetReply> the sets made of a sheet, the last first */
+    public function of(Sheet $sheet): array
+    {
+        $sets = [];
+        foreach ($this->entities->getRepository(Variant::class)->findBy(['sheet' => $sheet, 'deletedAt' => null], ['setId' => 'DESC', 'position' => 'ASC']) as $copy) {
+            $sets[$copy->setId()->toRfc4122()][] = $copy;
+        }
+
+        return array_values(array_map(static fn (array $copies): VariantSetReply => self::reply($copies), $sets));
+    }
+
+    /**
+     * @return non-empty-list<Variant> in order
+     *
+     * @throws NotFoundHttpException
+     */
+    public function copies(Sheet $sheet, string $set, bool $evenDeleted = false): array
+    {
+        $copies = Uuid::isValid($set) ? $this->entities->getRepository(Variant::class)->findBy(['sheet' => $sheet, 'setId' => Uuid::fromString($set)], ['position' => 'ASC']) : [];
+        $copies = array_values(array_filter($copies, static fn (Variant $copy): bool => $evenDeleted || !$copy->isDeleted()));
+
+        return [] === $copies ? throw new NotFoundHttpException() : $copies;
+    }
+
+    /** The copy with that code, as it is typed; null where there is none. */
+    public function find(Teacher $owner, string $typed): ?Variant
+    {
+        $code = Code::typed($typed);
+
+        return null === $code ? null : $this->entities->getRepository(Variant::class)->findOneBy(['owner' => $owner, 'code' => (string) $code, 'deletedAt' => null]);
+    }
+
+    /** Takes a set away, or brings it back. */
+    public function delete(Sheet $sheet, string $set, bool $away): void
+    {
+        foreach ($this->copies($sheet, $set, evenDeleted: true) as $copy) {
+            $copy->delete($away ? $this->clock->now() : null);
+        }
+        $this->entities->flush();
+    }
+
+    /**
+     * Codes that this teacher has not used yet.
+     *
+     * @return list<Code>
+     */
+    private function codes(Teacher $owner, int $count): array
+    {
+        $codes = [];
+        while (\count($codes) < $count) {
+            $fresh = [];
+            while (\count($fresh) < $count - \count($codes)) {
+                $code = Code::number(random_int(0, Code::ALL - 1));
+                $fresh[(string) $code] = $code;
+            }
+            foreach ($this->entities->getRepository(Variant::class)->findBy(['owner' => $owner, 'code' => array_map(strval(...), array_keys($fresh))]) as $used) {
+                unset($fresh[$used->code()]);
+            }
+            $codes += $fresh;
+        }
+
+        return array_values($codes);
+    }
+
+    /**
+     * @param array<int, int> $few
+     * @param list<int>       $fixed
+     *
+     * @return list<string>
+     */
+    private static function notes(array $few, array $fixed): array
+    {
+        $notes = [];
+        foreach ($few as $place => $different) {
+            $notes[] = 1 === $different
+                ? \sprintf('Question %d is the same for all: there is no other quite like it.', $place + 1)
+                : \sprintf('Question %d has only %d different numbers; some copies share them.', $place + 1, $different);
+        }
+        if ([] !== $fixed) {
+            $numbers = array_map(static fn (int $place): int => $place + 1, $fixed);
+            $last = array_pop($numbers);
+            $notes[] = [] === $numbers
+                ? \sprintf('Question %d is the same for all: it is kept, or told in words.', $last)
+                : \sprintf('Questions %s and %d are the same for all: they are kept, or told in words.', implode(', ', $numbers), $last);
+        }
+
+        return $notes;
+    }
+
+    /**
+     * @param non-empty-list<Variant>|list<Variant> $copies
+     * @param list<string>                          $notes
+     */
+    private static function reply(array $copies, array $notes = []): VariantSetReply
+    {
+        $first = $copies[0] ?? throw new \LogicException('A set has copies.');
+
+        return new VariantSetReply(
+            $first->setId()->toRfc4122(),
+            $first->madeAt()->format(\DATE_ATOM),
+            array_map(static fn (Variant $copy): VariantReply => new VariantReply($copy->code(), $copy->name()), $copies),
+            $notes,
+        );
+    }
+}

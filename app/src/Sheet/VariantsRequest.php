@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Sheet;
+
+use Rostik\Core\Sheet\Variants;
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** Copies of a sheet to be made, each with numbers of its own. */
+final readonly class VariantsRequest
+{
+    /**
+     * @param int          $count how many, the sheet itself among them
+     * @param list<string> $names children's names to be printed, one for each copy; fewer or none leave the rest without
+     */
+    public function __construct(
+        #[Assert\Range(min: 2, max: Variants::MOST, notInRangeMessage: 'There can be {{ min }} to {{ max }} copies.')]
+        public int $count,
+        #[Assert\Count(max: Variants::MOST)]
+        #[Assert\All([new Assert\Type('string'), new Assert\Length(max: 40)])]
+        public array $names = [],
+        public int $seed = 1,
+    ) {
+    }
+}
