@@ -8,6 +8,7 @@ import { SignIn } from './account/SignIn';
 import { BoardScreen } from './board/BoardScreen';
 import { ClockPractice } from './board/ClockPractice';
 import { DayBoard } from './board/DayBoard';
+import { Classes } from './classroom/Classes';
 import { meQuery, queryClient } from './api/queries';
 import { MakeSheets } from './sheet/MakeSheets';
 import { PrintPreview } from './sheet/PrintPreview';
@@ -34,6 +35,7 @@ function App() {
           <Route path="/teach/day" element={<DayBoard />} />
           <Route path="/sheets" element={<Shelf />} />
           <Route path="/sheets/make" element={<MakeSheets />} />
+          <Route path="/classes" element={<Classes />} />
           <Route path="/sheets/:id/print" element={<PrintPreview />} />
           <Route path="*" element={<Navigate to="/prepare" replace />} />
         </Route>

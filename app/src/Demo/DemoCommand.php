@@ -63,7 +63,7 @@ final class DemoCommand extends Command
     private const TAUGHT = [
         'read-clock-five', 'read-clock-minute', 'set-clock', 'past-and-to', 'am-pm', 'twenty-four-hour', 'order-times',
         'unit-facts', 'convert-whole', 'convert-mixed', 'compare-lengths', 'add-plain', 'add-regroup', 'subtract-plain', 'subtract-regroup',
-        'later-within-hour', 'later-across-hour', 'earlier-within-hour', 'earlier-across-hour', 'how-long-within-hour', 'how-long-across-hours', 'across-noon',
+        'later-within-hour', 'later-across-hour', 'earlier-within-hour', 'earlier-across-hour', 'how-long-within-hour', 'how-long-across-hours', 'across-noon', 'across-midnight',
     ];
 
     /** @return array<string, list<string>> invented */

@@ -49,7 +49,10 @@ final readonly class Sheets
 
     public function begin(Teacher $owner, NewSheetRequest $wanted): Sheet
     {
-        $sheet = $this->new($owner, $wanted->title, $wanted->questions);
+        // with one class there is no question whose sheet it is
+        $classes = $this->classrooms->of($owner);
+        $settings = 1 === \count($classes) ? new SheetSettings(classId: $classes[0]->id()->toRfc4122()) : null;
+        $sheet = $this->new($owner, $wanted->title, $wanted->questions, $settings);
         $this->entities->flush();
 
         return $sheet;

@@ -3,13 +3,17 @@ import { ask, Refused } from './client';
 import type {
   AnotherReply,
   BoardSum,
+  ClassReply,
   ClocksReply,
   DayReply,
+  FoundVariantReply,
   Level,
   MeReply,
   MistakesReply,
   RungReply,
   SheetLineReply,
+  TellingReply,
+  VariantSetReply,
   WorkedSum,
 } from './types';
 
@@ -57,6 +61,37 @@ export const rungsQuery = queryOptions({
   queryFn: ({ signal }) => ask<RungReply[]>('GET', '/api/sheets/rungs', undefined, signal),
   staleTime: Infinity,
 });
+
+/** The classes of the teacher, by name. */
+export const classesQuery = queryOptions({
+  queryKey: ['classes'],
+  queryFn: ({ signal }) => ask<ClassReply[]>('GET', '/api/classes', undefined, signal),
+  staleTime: Infinity,
+});
+
+/** Copies of a sheet with numbers of their own, the last first. */
+export const setsQuery = (sheet: string) =>
+  queryOptions({
+    queryKey: ['sets', sheet],
+    queryFn: ({ signal }) => ask<VariantSetReply[]>('GET', `/api/sheets/${sheet}/sets`, undefined, signal),
+    enabled: sheet !== '',
+  });
+
+/** The copy of a sheet that has this code. */
+export const codeQuery = (code: string) =>
+  queryOptions({
+    queryKey: ['code', code],
+    queryFn: ({ signal }) => ask<FoundVariantReply>('GET', `/api/codes/${code}`, undefined, signal),
+    retry: false,
+  });
+
+/** What a sheet, as it was saved, brings to light. */
+export const tellingQuery = (sheet: string, saved: string) =>
+  queryOptions({
+    queryKey: ['telling', sheet, saved],
+    queryFn: ({ signal }) => ask<TellingReply>('GET', `/api/sheets/${sheet}/telling`, undefined, signal),
+    placeholderData: keepPreviousData,
+  });
 
 export const shelfQuery = queryOptions({
   queryKey: ['shelf'],

@@ -10,6 +10,7 @@ import { plain } from '../models/Marked';
 import { Button } from '../ui/Button';
 import { useKeys } from '../ui/keys';
 import { useNotice } from '../ui/notices';
+import { newSeed } from '../ui/newId';
 import { afresh, type BoardAddress, type ChangeBoard } from './address';
 import { BoardClock } from './BoardClock';
 import { revealNext, useCovering } from './covering';
@@ -79,7 +80,7 @@ export function OpenClock({ day, board, change }: { day: DayReply; board: BoardA
   const notice = useNotice();
   const putInOrder = () => {
     // four times, drawn anew each time
-    client.fetchQuery(anotherQuery('order 9:15 am, 9 pm, 9:35 am, 12:42 pm', Math.floor(Math.random() * 1e6))).then(
+    client.fetchQuery(anotherQuery('order 9:15 am, 9 pm, 9:35 am, 12:42 pm', newSeed())).then(
       (other) => {
         const sum = other.alike[0];
         if (sum) {

@@ -12,6 +12,7 @@ import { useLine } from '../shell/line';
 import { Button } from '../ui/Button';
 import { useKeys } from '../ui/keys';
 import { useNotice } from '../ui/notices';
+import { newSeed } from '../ui/newId';
 import { Readings } from '../work/Readings';
 import { WhatChanged } from '../work/WhatChanged';
 import { afresh, type BoardAddress, type ChangeBoard } from './address';
@@ -68,7 +69,7 @@ export function SumBoard({ data, day, board, change, waiting }: Props) {
 /** Each sum draws its companions from a seed of its own, so that two of them never send one another back and forth. */
 const seeds = new Map<string, number>();
 function seedOf(sum: string): number {
-  const seed = seeds.get(sum) ?? Math.floor(Math.random() * 1e6);
+  const seed = seeds.get(sum) ?? newSeed();
   seeds.set(sum, seed);
   return seed;
 }

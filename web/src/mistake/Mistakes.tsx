@@ -5,6 +5,7 @@ import { mistakesQuery } from '../api/queries';
 import type { AnswerReply, ChosenReply, Verdict } from '../api/types';
 import { Button } from '../ui/Button';
 import { useNotice } from '../ui/notices';
+import { newSeed } from '../ui/newId';
 
 const verdicts: Record<Verdict, string> = {
   right: 'Right.',
@@ -34,7 +35,7 @@ export function Mistakes({ sum, onAdd }: Props) {
       const chosen = await ask<ChosenReply>('POST', '/api/mistakes/choose', {
         sum,
         count: 4,
-        seed: Math.floor(Math.random() * 1e6),
+        seed: newSeed(),
       });
       await onAdd(chosen.sums);
       return chosen;

@@ -1,14 +1,18 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { Minus, Plus } from 'lucide-react';
-import { useState } from 'react';
+import { useId, useState, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { ask } from '../api/client';
-import { rungsQuery, shelfQuery } from '../api/queries';
-import type { Level, MadeSheetsReply, MakeSheetsRequest } from '../api/types';
+import { classesQuery, rungsQuery, shelfQuery } from '../api/queries';
+import type { Layout, Level, MadeSheetsReply, MakeSheetsRequest } from '../api/types';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { useNotice } from '../ui/notices';
+import { newSeed } from '../ui/newId';
+import { Pick } from '../ui/Pick';
 import { useTitle } from '../ui/useTitle';
+import { Aims } from './Aims';
+import { anyNumbers, inShort, Numbers, said } from './Numbers';
+import { scaledTo, totalOf, type Shares } from './shares';
 import { rememberSheet } from './useSheet';
 
 const levels: readonly [Level, string, string][] = [
@@ -16,55 +20,64 @@ const levels: readonly [Level, string, string][] = [
   ['core', 'Core', 'fives and ones; hour and noon crossed; empty paper'],
   ['stretch', 'Stretch', 'single minutes; noon and midnight; the unknown anywhere'],
 ];
-
-type Either = 'any' | 'yes' | 'no';
-const must: readonly { value: Either; text: string }[] = [
-  { value: 'any', text: 'either' },
-  { value: 'yes', text: 'must' },
-  { value: 'no', text: 'must not' },
+const layouts: readonly { value: Layout; text: string }[] = [
+  { value: 'page', text: 'Lesson' },
+  { value: 'tickets', text: 'Exit ticket' },
+  { value: 'slips', text: 'Warm-up' },
+  { value: 'home', text: 'Home' },
 ];
-const minutes: readonly { value: Either; text: string }[] = [
-  { value: 'any', text: 'as the level' },
-  { value: 'yes', text: 'fives' },
-  { value: 'no', text: 'single' },
-];
-type Unknown = 'any' | 'end' | 'start' | 'length';
-const unknowns: readonly { value: Unknown; text: string }[] = [
-  { value: 'any', text: 'any' },
-  { value: 'end', text: 'end' },
-  { value: 'start', text: 'start' },
-  { value: 'length', text: 'length' },
-];
-const said = (choice: Either): boolean | null => (choice === 'any' ? null : choice === 'yes');
+/** What is usual for each kind of paper: how many questions of an aim, and for which levels. Common practice. */
+const usual: Record<Layout, { first: number; room: number; levels: readonly Level[] }> = {
+  page: { first: 6, room: 60, levels: ['support', 'core', 'stretch'] },
+  tickets: { first: 3, room: 3, levels: ['core'] },
+  slips: { first: 6, room: 6, levels: ['core'] },
+  home: { first: 6, room: 60, levels: ['core'] },
+};
 
 /** From an aim to sheets: rungs of the ladder, how many questions, and the levels wanted. */
 export function MakeSheets() {
   useTitle('Make a sheet');
   const rungs = useQuery(rungsQuery);
+  const classes = useQuery(classesQuery);
   const client = useQueryClient();
   const navigate = useNavigate();
   const notice = useNotice();
+  const all = useId();
+  const [layout, setLayout] = useState<Layout>('page');
   const [title, setTitle] = useState('');
-  const [wanted, setWanted] = useState<Record<string, number>>({});
-  const [chosen, setChosen] = useState<readonly Level[]>(['support', 'core', 'stretch']);
-  const [fives, setFives] = useState<Either>('any');
-  const [regroups, setRegroups] = useState<Either>('any');
-  const [noon, setNoon] = useState<Either>('any');
-  const [midnight, setMidnight] = useState<Either>('any');
-  const [unknown, setUnknown] = useState<Unknown>('any');
-  const total = Object.values(wanted).reduce((sum, n) => sum + n, 0);
+  const [wanted, setWanted] = useState<Shares>({});
+  const [chosen, setChosen] = useState<readonly Level[]>(usual.page.levels);
+  const [numbers, setNumbers] = useState(anyNumbers);
+  const [mistakes, setMistakes] = useState<readonly string[]>([]);
+  const [challenge, setChallenge] = useState(false);
+  const [classId, setClassId] = useState<string | null>(null);
+  const mine = classes.data?.find((one) => one.id === classId) ?? classes.data?.[0] ?? null;
+  const total = totalOf(wanted);
+  const looked = [
+    ...new Map(
+      (rungs.data ?? [])
+        .filter((rung) => rung.id in wanted)
+        .flatMap((rung) => rung.mistakes.map((one) => [one.id, one])),
+    ).values(),
+  ];
+  const sought = mistakes.filter((id) => looked.some((one) => one.id === id));
   const make = useMutation({
     mutationFn: () =>
       ask<MadeSheetsReply>('POST', '/api/sheets/make', {
         title,
         aims: Object.entries(wanted).map(([rung, count]) => ({ rung, count })),
         levels: levels.map(([level]) => level).filter((level) => chosen.includes(level)),
-        seed: Math.floor(Math.random() * 1e6),
-        fives: said(fives),
-        regroups: said(regroups),
-        noon: said(noon),
-        midnight: said(midnight),
-        unknown: unknown === 'any' ? null : unknown,
+        seed: newSeed(),
+        fives: said(numbers.fives),
+        regroups: said(numbers.regroups),
+        hour: said(numbers.hour),
+        noon: said(numbers.noon),
+        midnight: said(numbers.midnight),
+        unknown: numbers.unknown === 'any' ? null : numbers.unknown,
+        mistakes: sought,
+        challenge: challenge && usual[layout].room > 6,
+        layout,
+        classId: mine?.id ?? null,
       } satisfies MakeSheetsRequest),
     onSuccess: (made) => {
       made.sheets.forEach(rememberSheet);
@@ -75,29 +88,25 @@ export function MakeSheets() {
           ...made.shortages,
         ].join(' '),
       );
-      void navigate(made.sheets.length === 1 ? `/prepare?sheet=${made.sheets[0]?.id ?? ''}` : '/sheets');
+      void navigate(`/prepare?sheet=${made.sheets[0]?.id ?? ''}`);
     },
     onError: (failure) => {
       notice(failure.message);
     },
   });
   const set = (rung: string, count: number) => {
-    setWanted((now) => {
-      const next = { ...now };
-      if (count <= 0) {
-        // eslint-disable-next-line @typescript-eslint/no-dynamic-delete
-        delete next[rung];
-      } else {
-        next[rung] = Math.min(40, count);
-      }
-      return next;
-    });
+    setWanted((now) =>
+      Object.fromEntries(
+        Object.entries({ ...now, [rung]: Math.min(40, count) }).filter(([, questions]) => questions > 0),
+      ),
+    );
   };
   const ready = total > 0 && chosen.length > 0 && !make.isPending;
+  const { room } = usual[layout];
   return (
-    <div className="grid min-h-0 flex-1 gap-x-8 overflow-y-auto px-6 py-6 lg:grid-cols-[minmax(0,2fr)_minmax(0,3fr)] lg:overflow-hidden">
+    <div className="grid min-h-0 flex-1 gap-x-8 overflow-y-auto px-6 py-5 lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)] lg:overflow-hidden">
       <form
-        className="flex flex-col gap-5 lg:overflow-y-auto lg:pr-2"
+        className="flex flex-col gap-4 lg:overflow-y-auto lg:pr-2"
         onSubmit={(event) => {
           event.preventDefault();
           if (ready) {
@@ -106,6 +115,15 @@ export function MakeSheets() {
         }}
       >
         <h1 className="text-3xl font-bold">Make a sheet</h1>
+        <Choice
+          label="For"
+          value={layout}
+          options={layouts}
+          onChange={(value) => {
+            setLayout(value);
+            setChosen(usual[value].levels);
+          }}
+        />
         <label className="block text-lg font-bold">
           Title
           <input
@@ -121,10 +139,10 @@ export function MakeSheets() {
         <fieldset>
           <legend className="text-lg font-bold">Levels</legend>
           {levels.map(([level, name, what]) => (
-            <label key={level} className="flex min-h-11 items-center gap-3 text-lg">
+            <label key={level} className="flex min-h-10 items-center gap-3 text-lg">
               <input
                 type="checkbox"
-                className="size-5 accent-ink"
+                className="size-5 shrink-0 accent-ink"
                 checked={chosen.includes(level)}
                 onChange={(event) => {
                   setChosen(event.target.checked ? [...chosen, level] : chosen.filter((one) => one !== level));
@@ -136,74 +154,114 @@ export function MakeSheets() {
             </label>
           ))}
         </fieldset>
-        <dl className="grid grid-cols-[auto_1fr] items-center gap-x-5 gap-y-2 text-lg">
-          {(
-            [
-              ['Minutes', fives, setFives, minutes],
-              ['Regroup', regroups, setRegroups, must],
-              ['Cross noon', noon, setNoon, must],
-              ['Cross midnight', midnight, setMidnight, must],
-            ] as const
-          ).map(([label, value, onChange, options]) => (
-            <div key={label} className="contents">
-              <dt>{label}</dt>
-              <dd>
-                <Choice label={label} value={value} options={options} onChange={onChange} />
-              </dd>
-            </div>
-          ))}
-          <dt>Unknown</dt>
-          <dd>
-            <Choice label="Unknown" value={unknown} options={unknowns} onChange={setUnknown} />
-          </dd>
-        </dl>
-        <div className="sticky bottom-0 flex items-center gap-4 border-t-2 border-ink bg-paper py-3">
+        <div>
+          {(classes.data?.length ?? 0) > 1 && (
+            <Pick
+              label="Class"
+              value={mine?.id ?? ''}
+              options={(classes.data ?? []).map((one) => ({ value: one.id, text: one.name }))}
+              onChange={setClassId}
+            />
+          )}
+          <Folded label="Numbers" short={inShort(numbers)}>
+            <Numbers wanted={numbers} onChange={setNumbers} />
+          </Folded>
+          <Folded
+            label="Mistakes to bring to light"
+            short={
+              looked.length === 0
+                ? 'choose an aim first'
+                : sought.length === 0
+                  ? 'none in particular'
+                  : `${sought.length} of ${looked.length}`
+            }
+          >
+            {looked.length === 0 && (
+              <p className="py-2">Choose what the sheet is about; its usual mistakes come here.</p>
+            )}
+            {looked.map((one) => (
+              <label key={one.id} className="flex min-h-10 items-center gap-3 border-b border-hair">
+                <input
+                  type="checkbox"
+                  className="size-5 shrink-0 accent-ink"
+                  checked={sought.includes(one.id)}
+                  onChange={(event) => {
+                    setMistakes(event.target.checked ? [...sought, one.id] : sought.filter((id) => id !== one.id));
+                  }}
+                />
+                <span>{one.may}</span>
+              </label>
+            ))}
+          </Folded>
+          {room > 6 && (
+            <label className="flex min-h-11 items-center gap-3 border-b border-hair text-lg">
+              <input
+                type="checkbox"
+                className="size-5 accent-ink"
+                checked={challenge}
+                onChange={(event) => {
+                  setChallenge(event.target.checked);
+                }}
+              />
+              A challenge at the end
+            </label>
+          )}
+        </div>
+        <div className="sticky bottom-0 mt-auto flex flex-wrap items-center gap-x-4 gap-y-2 border-t-2 border-ink bg-paper py-3">
           <Button type="submit" look="strong" className="text-lg" aria-disabled={!ready}>
             {make.isPending ? 'Making…' : chosen.length > 1 ? `Make ${chosen.length} sheets` : 'Make the sheet'}
           </Button>
-          <span className="text-lg text-soft">
-            {total === 0 ? 'Choose what it is about.' : total === 1 ? '1 question' : `${total} questions`}
-          </span>
+          {total === 0 ? (
+            <span className="text-lg text-soft">Choose what it is about.</span>
+          ) : (
+            <span className="flex items-center gap-2 text-lg">
+              <label htmlFor={all}>Questions in all</label>
+              <input
+                id={all}
+                type="number"
+                min={Object.keys(wanted).length}
+                max={60}
+                value={total}
+                onChange={(event) => {
+                  const number = Math.min(60, Number(event.target.value));
+                  if (number >= 1) {
+                    setWanted(scaledTo(wanted, number));
+                  }
+                }}
+                className="min-h-10 w-18 rounded-md border-2 border-ink bg-sheet px-2 font-bold"
+              />
+            </span>
+          )}
+          {total > room && (
+            <p role="status" className="basis-full text-minute">
+              There is room for {room}; only the first {room} are printed.
+            </p>
+          )}
         </div>
       </form>
       <section aria-label="What it is about" className="min-h-0 lg:overflow-y-auto">
         <h2 className="text-xl font-bold">What it is about</h2>
-        <ul className="mt-1">
-          {rungs.data?.map((rung) => {
-            const count = wanted[rung.id] ?? 0;
-            return (
-              <li key={rung.id} className="flex items-center gap-2 border-b border-hair py-0.5">
-                <span className={`flex-1 text-lg ${count > 0 ? 'font-bold' : ''}`}>{rung.can}</span>
-                <button
-                  type="button"
-                  className="grid size-10 place-items-center rounded hover:bg-wash aria-disabled:opacity-40"
-                  aria-label={`Fewer: ${rung.can}`}
-                  aria-disabled={count === 0}
-                  onClick={() => {
-                    set(rung.id, count - 1);
-                  }}
-                >
-                  <Minus size={18} aria-hidden="true" />
-                </button>
-                <span className="w-7 text-center text-xl font-bold tabular-nums" aria-hidden="true">
-                  {count === 0 ? '' : count}
-                </span>
-                <button
-                  type="button"
-                  className="grid size-10 place-items-center rounded hover:bg-wash"
-                  aria-label={`More: ${rung.can}${count > 0 ? ` ${count} now` : ''}`}
-                  onClick={() => {
-                    // the first tap takes a usual number of questions
-                    set(rung.id, count === 0 ? 6 : count + 1);
-                  }}
-                >
-                  <Plus size={18} aria-hidden="true" />
-                </button>
-              </li>
-            );
-          })}
-        </ul>
+        <Aims
+          rungs={rungs.data ?? []}
+          wanted={wanted}
+          taught={mine?.taught ?? []}
+          first={usual[layout].first}
+          onChange={set}
+        />
       </section>
     </div>
+  );
+}
+
+/** Settings that are folded away until somebody wants them. */
+function Folded({ label, short, children }: { label: string; short: string; children: ReactNode }) {
+  return (
+    <details className="border-b border-hair">
+      <summary className="flex min-h-11 cursor-pointer items-center gap-2 text-lg">
+        <span>{label}</span>
+        <span className="ml-auto text-right text-base font-bold">{short}</span>
+      </summary>
+      <div className="pb-2 pl-4">{children}</div>
+    </details>
   );
 }

@@ -1,9 +1,14 @@
 import { useRef, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
-import type { AnswerForm, Paper, PrintPart, Scaffold, SheetSettings } from '../api/types';
+import type { Paper, PrintPart, SheetSettings } from '../api/types';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
+import { Line, Pick } from '../ui/Pick';
 import { useTitle } from '../ui/useTitle';
+import { Copies } from './Copies';
+import { Paper as PaperShown } from './Paper';
+import { PrintSettings } from './PrintSettings';
+import { usePdf } from './usePdf';
 import { useSheet } from './useSheet';
 
 const papers: readonly { value: Paper; text: string }[] = [
@@ -11,40 +16,49 @@ const papers: readonly { value: Paper; text: string }[] = [
   { value: 'letter', text: 'US Letter' },
 ];
 const parts: readonly { value: PrintPart; text: string }[] = [
-  { value: 'both', text: 'Sheet and key' },
-  { value: 'sheet', text: 'Sheet' },
-  { value: 'key', text: 'Key' },
-  { value: 'worked', text: 'Key, worked' },
+  { value: 'both', text: 'sheet and key' },
+  { value: 'sheet', text: 'sheet' },
+  { value: 'key', text: 'key' },
+  { value: 'worked', text: 'key, worked' },
 ];
-const scaffolds: readonly { value: Scaffold; text: string }[] = [
-  { value: 'full', text: 'Set out' },
-  { value: 'outline', text: 'Empty paper' },
-  { value: 'none', text: 'A line' },
-];
-const forms: readonly { value: AnswerForm; text: string }[] = [
-  { value: 'write', text: 'write the answer' },
-  { value: 'columns', text: 'fill columns' },
-  { value: 'line', text: 'fill a number line' },
-  { value: 'hands', text: 'draw the hands' },
-  { value: 'choice', text: 'circle one of four' },
-  { value: 'true-false', text: 'true or false' },
-];
+const files = [
+  ['text', 'text'],
+  ['csv', 'CSV'],
+  ['qti', 'QTI'],
+] as const;
 
-/** The sheet and its key as they will be printed. */
+/** About how many pages will come out of the printer: each sheet on the screen is as long as its pages together. */
+function pagesOf(frame: HTMLIFrameElement | null): number {
+  const pages = frame?.contentDocument?.querySelectorAll<HTMLElement>('.page') ?? [];
+  return [...pages].reduce((sum, page) => {
+    const one = parseFloat(getComputedStyle(page).minHeight);
+    return sum + Math.max(1, Math.ceil((page.clientHeight - 2 * 60) / one - 0.05));
+  }, 0);
+}
+
+/** The sheet and its key as they will be printed, with all that can be chosen beside it. */
 export function PrintPreview() {
   useTitle('Print');
   const { id = '' } = useParams();
   const [params, setParams] = useSearchParams();
-  const { keeper, state } = useSheet(id);
+  const { keeper, state, error } = useSheet(id);
   const { settings } = state.draft;
+  const pdf = usePdf();
+  const frame = useRef<HTMLIFrameElement>(null);
+  const [pages, setPages] = useState(0);
   const change = (part: Partial<SheetSettings>) => {
     keeper?.change((now) => ({ ...now, settings: { ...now.settings, ...part } }));
   };
-  const frame = useRef<HTMLIFrameElement>(null);
-  const set = (name: string) => (value: string) => {
+  const set = (values: Record<string, string | null>) => {
     setParams(
       (now) => {
-        now.set(name, value);
+        for (const [name, value] of Object.entries(values)) {
+          if (value === null) {
+            now.delete(name);
+          } else {
+            now.set(name, value);
+          }
+        }
         return now;
       },
       { replace: true },
@@ -52,127 +66,156 @@ export function PrintPreview() {
   };
   const paper = papers.find((one) => one.value === params.get('paper'))?.value ?? 'a4';
   const part = parts.find((one) => one.value === params.get('part'))?.value ?? 'both';
-  const query = `paper=${paper}&part=${part}`;
+  const copies = params.get('set');
+  const code = copies === null ? null : params.get('code');
+  const family = keeper?.levels ?? [];
+  const all = copies === null && params.get('levels') === '1' && family.length > 1;
+  const query = new URLSearchParams({
+    paper,
+    part,
+    ...(all ? { levels: '1' } : {}),
+    ...(copies === null ? {} : { set: copies }),
+    ...(code === null ? {} : { code }),
+  }).toString();
   const shown = `${query}&v=${JSON.stringify(settings)}`;
   // what has not been saved yet would not be on the paper
-  const ready = state.saving === 'saved';
+  const ready = keeper !== null && state.saving === 'saved';
   // while something is being saved the paper stays as it was, so that nothing flickers under one's typing
   const [paperShown, setPaperShown] = useState<{ query: string; key: string } | null>(null);
   if (ready && paperShown?.key !== shown) {
     setPaperShown({ query, key: shown });
   }
+  if (error) {
+    return <p className="p-6 text-lg">{error.message}</p>;
+  }
   return (
-    <div className="flex min-h-0 flex-1 flex-col">
-      <div className="flex flex-wrap items-center gap-x-5 gap-y-2 border-b-2 border-ink px-6 py-2.5">
-        <h1 className="sr-only">Print</h1>
-        <Link to={`/prepare?sheet=${id}`} className="underline underline-offset-4">
-          Back to the sheet
-        </Link>
-        <Choice label="Paper" value={paper} options={papers} onChange={set('paper')} />
-        <Choice label="What to print" value={part} options={parts} onChange={set('part')} />
-        <Choice
-          label="Room for working"
-          value={settings.scaffold}
-          options={scaffolds}
-          onChange={(scaffold) => {
-            change({ scaffold });
-          }}
-        />
-        <label className="flex items-center gap-2">
-          Answers
-          <select
-            className="min-h-9 rounded-md border-2 border-ink bg-sheet px-2"
-            value={settings.answers}
-            onChange={(event) => {
-              const answers = forms.find((one) => one.value === event.target.value)?.value;
-              if (answers) {
-                change({ answers });
-              }
+    <div className="flex min-h-0 flex-1 max-lg:flex-col">
+      <aside
+        aria-label="How it is printed"
+        className="flex shrink-0 flex-col border-ink max-lg:border-b-2 lg:w-88 lg:border-r-2"
+      >
+        <div className="min-h-0 flex-1 px-5 py-4 lg:overflow-y-auto">
+          <Link to={`/prepare?sheet=${id}`} className="underline underline-offset-4">
+            Back to the sheet
+          </Link>
+          <h1 className="mt-1 mb-2 text-2xl font-bold [overflow-wrap:anywhere]">{state.draft.title || 'Print'}</h1>
+          {code !== null && (
+            <p className="mb-2 text-lg">
+              Copy <strong>{code}</strong> alone.{' '}
+              <button
+                type="button"
+                className="underline underline-offset-4"
+                onClick={() => {
+                  set({ code: null });
+                }}
+              >
+                All copies
+              </button>
+            </p>
+          )}
+          <Pick
+            label="Print"
+            value={part}
+            options={parts}
+            onChange={(value) => {
+              set({ part: value });
             }}
-          >
-            {forms.map((form) => (
-              <option key={form.value} value={form.value}>
-                {form.text}
-              </option>
+          />
+          {family.length > 1 && copies === null && (
+            <Pick
+              label="Levels"
+              value={all ? 'all' : 'one'}
+              options={[
+                { value: 'one', text: settings.level === null ? 'this one' : `${settings.level} only` },
+                { value: 'all', text: `all ${family.length}` },
+              ]}
+              onChange={(value) => {
+                set({ levels: value === 'all' ? '1' : null });
+              }}
+            />
+          )}
+          <Line label="Paper">
+            <Choice
+              label="Paper"
+              value={paper}
+              options={papers}
+              onChange={(value) => {
+                set({ paper: value });
+              }}
+            />
+          </Line>
+          <PrintSettings settings={settings} onChange={change} />
+          <Copies
+            sheetId={id}
+            classId={settings.classId}
+            ready={ready}
+            shown={copies}
+            onShow={(value) => {
+              set({ set: value, code: null });
+            }}
+          />
+          <p className="mt-5 flex gap-4">
+            Keep the questions as
+            {files.map(([format, name]) => (
+              <a
+                key={format}
+                href={`/api/sheets/${id}/file/${format}`}
+                className="underline underline-offset-4"
+                download
+              >
+                {name}
+              </a>
             ))}
-          </select>
-        </label>
-        <label className="flex min-h-9 items-center gap-2">
-          <input
-            type="checkbox"
-            className="size-5 accent-ink"
-            checked={settings.example}
-            onChange={(event) => {
-              change({ example: event.target.checked });
-            }}
-          />
-          Worked example
-        </label>
-        <label className="flex min-h-9 items-center gap-2">
-          <input
-            type="checkbox"
-            className="size-5 accent-ink"
-            checked={settings.chart}
-            onChange={(event) => {
-              change({ chart: event.target.checked });
-            }}
-          />
-          Chart of units
-        </label>
-        <label className="flex min-w-56 flex-1 items-center gap-2">
-          Instruction
-          <input
-            className="min-h-9 min-w-0 flex-1 rounded-md border-2 border-ink bg-sheet px-2"
-            value={settings.instruction}
-            maxLength={200}
-            onChange={(event) => {
-              change({ instruction: event.target.value });
-            }}
-          />
-        </label>
-        <span className="flex gap-3">
-          Keep as
-          {(
-            [
-              ['text', 'text'],
-              ['csv', 'CSV'],
-              ['qti', 'QTI'],
-            ] as const
-          ).map(([format, name]) => (
-            <a key={format} href={`/api/sheets/${id}/file/${format}`} className="underline underline-offset-4" download>
-              {name}
-            </a>
-          ))}
-        </span>
-        <span className="ml-auto flex gap-2.5">
-          <a
-            href={`/print/sheets/${id}.pdf?${query}`}
-            target="_blank"
-            rel="noreferrer"
-            className="inline-flex min-h-10 items-center rounded-md border-2 border-ink bg-sheet px-3.5 font-bold hover:bg-wash"
-          >
-            PDF
-          </a>
-          <Button
-            look="strong"
-            onClick={() => {
-              frame.current?.contentWindow?.print();
-            }}
-          >
-            Print
-          </Button>
-        </span>
-      </div>
+          </p>
+        </div>
+        <div className="border-t-2 border-ink px-5 py-3">
+          {pdf.page === null ? (
+            <div className="flex gap-2.5">
+              <Button
+                look="strong"
+                className="flex-1 justify-center text-lg"
+                onClick={() => {
+                  frame.current?.contentWindow?.print();
+                }}
+              >
+                Print
+              </Button>
+              <Button
+                className="text-lg"
+                aria-disabled={!ready}
+                onClick={() => {
+                  if (ready) {
+                    setPages(pagesOf(frame.current));
+                    pdf.make(`/print/sheets/${id}.pdf/progress?${query}`);
+                  }
+                }}
+              >
+                PDF
+              </Button>
+            </div>
+          ) : (
+            <div>
+              <p role="status">
+                Making the PDF:{' '}
+                {pdf.page === 0 ? 'one moment' : `page ${pdf.page} of about ${Math.max(pages, pdf.page)}`}
+              </p>
+              <div className="mt-1 flex items-center gap-3">
+                <progress
+                  aria-label="Pages made"
+                  className="h-3 flex-1 accent-ink"
+                  value={pdf.page}
+                  max={Math.max(pages, pdf.page, 1)}
+                />
+                <Button onClick={pdf.stop}>Stop</Button>
+              </div>
+            </div>
+          )}
+        </div>
+      </aside>
       {paperShown ? (
-        <iframe
-          ref={frame}
-          key={paperShown.key}
-          title="Print preview"
-          src={`/print/sheets/${id}?${paperShown.query}`}
-          className="min-h-96 w-full flex-1 bg-desk"
-        />
+        <PaperShown src={`/print/sheets/${id}?${paperShown.query}`} version={paperShown.key} frame={frame} />
       ) : (
-        <p className="p-6">One moment: the sheet is being saved.</p>
+        <p className="flex-1 p-6">One moment: the sheet is being saved.</p>
       )}
     </div>
   );

@@ -5,31 +5,27 @@ import { useEffect, useRef, useState } from 'react';
 import type { QuestionReply } from '../api/types';
 import { Marked, plain } from '../models/Marked';
 
+/** What can be typed of a question. */
+interface Changed {
+  sum: string;
+  wording: string;
+  challenge: boolean;
+}
+
 interface RowProps {
   question: QuestionReply;
   number: number;
   isCurrent: boolean;
   onOpen: () => void;
   onRemove: () => void;
-  onRewrite: (sum: string) => void;
-  onWord: (wording: string) => void;
+  onChange: (changed: Changed) => void;
   onLock: () => void;
   /** Another question like it. */
   onRenew: () => void;
 }
 
 /** A question on the sheet: to be opened, kept, replaced, changed, moved, taken off. */
-export function QuestionRow({
-  question,
-  number,
-  isCurrent,
-  onOpen,
-  onRemove,
-  onRewrite,
-  onWord,
-  onLock,
-  onRenew,
-}: RowProps) {
+export function QuestionRow({ question, number, isCurrent, onOpen, onRemove, onChange, onLock, onRenew }: RowProps) {
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
     id: question.id,
   });
@@ -55,15 +51,11 @@ export function QuestionRow({
         {editing ? (
           <EditField
             number={number}
-            sum={question.sum}
-            wording={question.wording}
+            before={question}
             onDone={(done) => {
               setEditing(false);
-              if (done !== null && done.sum !== question.sum) {
-                onRewrite(done.sum);
-              }
-              if (done !== null && done.wording !== question.wording) {
-                onWord(done.wording);
+              if (done !== null) {
+                onChange(done);
               }
             }}
           />
@@ -75,6 +67,7 @@ export function QuestionRow({
             aria-label={`Question ${number}: ${plain(question.shown)}. Show it worked`}
             className={`w-full rounded px-1 py-1 text-left text-lg [overflow-wrap:anywhere] hover:bg-wash ${isCurrent ? 'bg-wash' : ''}`}
           >
+            {question.challenge && <span className="block text-base font-bold">Challenge</span>}
             <span className="block">
               <Marked text={question.shown} />
             </span>
@@ -135,23 +128,22 @@ export function QuestionRow({
 
 function EditField({
   number,
-  sum,
-  wording,
+  before,
   onDone,
 }: {
   number: number;
-  sum: string;
-  wording: string;
-  onDone: (done: { sum: string; wording: string } | null) => void;
+  before: Changed;
+  onDone: (done: Changed | null) => void;
 }) {
-  const [text, setText] = useState(sum);
-  const [words, setWords] = useState(wording);
+  const [text, setText] = useState(before.sum);
+  const [words, setWords] = useState(before.wording);
+  const [challenge, setChallenge] = useState(before.challenge);
   const field = useRef<HTMLInputElement>(null);
   useEffect(() => {
     field.current?.select();
   }, []);
   const done = () => {
-    onDone(text.trim() === '' ? null : { sum: text, wording: words.trim() });
+    onDone(text.trim() === '' ? null : { sum: text, wording: words.trim(), challenge });
   };
   const look = 'my-0.5 w-full rounded-md border-2 border-ink bg-sheet px-2 py-1 text-lg';
   return (
@@ -198,9 +190,22 @@ function EditField({
         }}
         className={`${look} text-base`}
       />
-      <button type="submit" className="sr-only">
-        Done
-      </button>
+      <div className="flex items-center justify-between gap-3">
+        <label className="flex min-h-9 items-center gap-2 text-base">
+          <input
+            type="checkbox"
+            className="size-5 accent-ink"
+            checked={challenge}
+            onChange={(event) => {
+              setChallenge(event.target.checked);
+            }}
+          />
+          a challenge at the end
+        </label>
+        <button type="submit" className="min-h-9 px-2 text-base font-bold underline underline-offset-4">
+          Done
+        </button>
+      </div>
     </form>
   );
 }

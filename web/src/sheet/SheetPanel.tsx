@@ -7,23 +7,16 @@ import {
   useSensors,
   type DragEndEvent,
 } from '@dnd-kit/core';
-import {
-  arrayMove,
-  SortableContext,
-  sortableKeyboardCoordinates,
-  verticalListSortingStrategy,
-} from '@dnd-kit/sortable';
-import { useMutation } from '@tanstack/react-query';
-import { RefreshCw } from 'lucide-react';
-import { useEffect, useRef } from 'react';
+import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import { RefreshCw, Scale } from 'lucide-react';
+import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
-import { ask } from '../api/client';
-import type { OthersReply, QuestionReply } from '../api/types';
 import { plain } from '../models/Marked';
 import { Button } from '../ui/Button';
-import { useNotice } from '../ui/notices';
 import type { KeeperState, SheetKeeper } from './keeper';
 import { QuestionRow } from './QuestionRow';
+import { Telling } from './Telling';
+import { useQuestionEdits } from './useQuestionEdits';
 
 interface Props {
   keeper: SheetKeeper;
@@ -41,7 +34,6 @@ function boardOf(sums: readonly string[]): string {
 
 /** The sheet in hand: a piece of paper beside the working, saved as it changes. */
 export function SheetPanel({ keeper, state, current, onOpen }: Props) {
-  const notice = useNotice();
   const { draft } = state;
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
@@ -57,80 +49,12 @@ export function SheetPanel({ keeper, state, current, onOpen }: Props) {
     before.current = count;
   }, [count]);
 
-  const remove = (question: QuestionReply) => {
-    const place = draft.questions.indexOf(question);
-    keeper.change((now) => ({ ...now, questions: now.questions.filter((one) => one.id !== question.id) }));
-    notice(`Question ${place + 1} is off the sheet.`, () => {
-      keeper.change((now) => ({ ...now, questions: now.questions.toSpliced(place, 0, question) }));
-    });
-  };
-  const rewrite = (question: QuestionReply, sum: string) => {
-    keeper.change((now) => ({
-      ...now,
-      questions: now.questions.map((one) =>
-        one.id === question.id ? { ...one, sum, shown: sum, answer: null, problem: null } : one,
-      ),
-    }));
-  };
-  const lock = (question: QuestionReply) => {
-    keeper.change((now) => ({
-      ...now,
-      questions: now.questions.map((one) => (one.id === question.id ? { ...one, locked: !one.locked } : one)),
-    }));
-  };
-  const word = (question: QuestionReply, wording: string) => {
-    keeper.change((now) => ({
-      ...now,
-      questions: now.questions.map((one) => (one.id === question.id ? { ...one, wording } : one)),
-    }));
-  };
-  /** Other numbers for these questions; what was there comes back with undo. */
-  const renew = useMutation({
-    mutationFn: async (which: readonly QuestionReply[]) => {
-      const sums = which.map((one) => one.sum);
-      const others = await ask<OthersReply>('POST', '/api/sheets/others', {
-        sums,
-        keep: draft.questions.map((one) => one.sum),
-        seed: Math.floor(Math.random() * 1e6),
-      });
-      return new Map(which.map((one, i) => [one.id, others.sums[i] ?? null]));
-    },
-    onSuccess: (found) => {
-      const before = draft.questions;
-      const none = [...found.values()].filter((sum) => sum === null).length;
-      keeper.change((now) => ({
-        ...now,
-        questions: now.questions.map((one) => {
-          const sum = found.get(one.id);
-          // a question in words tells its own numbers, so the words go with the old ones
-          return sum ? { ...one, sum, shown: sum, answer: null, problem: null, warnings: [], wording: '' } : one;
-        }),
-      }));
-      notice(
-        none === found.size
-          ? 'There is no other question quite like this.'
-          : none > 0
-            ? `New numbers; ${none} stayed, since there is no other question quite like them.`
-            : 'New numbers.',
-        () => {
-          keeper.change((now) => ({ ...now, questions: before }));
-        },
-      );
-    },
-    onError: (failure) => {
-      notice(failure.message);
-    },
-  });
+  const edits = useQuestionEdits(keeper, state);
+  const [telling, setTelling] = useState(false);
   const open = draft.questions.filter((one) => !one.locked);
   const dropped = ({ active, over }: DragEndEvent) => {
     if (over && active.id !== over.id) {
-      keeper.change((now) => {
-        const ids = now.questions.map((one) => one.id);
-        return {
-          ...now,
-          questions: arrayMove(now.questions, ids.indexOf(String(active.id)), ids.indexOf(String(over.id))),
-        };
-      });
+      edits.move(String(active.id), String(over.id));
     }
   };
   const place = (id: string | number) => draft.questions.findIndex((one) => one.id === id) + 1;
@@ -153,6 +77,29 @@ export function SheetPanel({ keeper, state, current, onOpen }: Props) {
           </Link>
         </span>
       </div>
+      <Telling
+        sheetId={keeper.id}
+        saved={state.saving === 'saved' ? JSON.stringify(draft.questions.map((one) => [one.sum, one.locked])) : null}
+        open={telling}
+        onOpenChange={setTelling}
+        onSwap={(swap) => {
+          edits.swap(swap.question, swap.sum);
+        }}
+      />
+      {keeper.levels.length > 1 && (
+        <nav aria-label="Levels of this sheet" className="mb-2 flex rounded-md border-2 border-ink">
+          {keeper.levels.map((one) => (
+            <Link
+              key={one.id}
+              to={`/prepare?sheet=${one.id}`}
+              aria-current={one.id === keeper.id ? 'page' : undefined}
+              className="min-h-9 flex-1 border-l-2 border-ink py-1 text-center capitalize first:border-l-0 hover:bg-wash aria-[current]:bg-ink aria-[current]:font-bold aria-[current]:text-paper"
+            >
+              {one.level ?? one.title}
+            </Link>
+          ))}
+        </nav>
+      )}
       <div className="min-h-0 flex-1 overflow-y-auto bg-sheet px-5 py-4 shadow-[0_1px_6px_#0003]">
         <label className="sr-only" htmlFor="sheet-title">
           Title of the sheet
@@ -174,18 +121,25 @@ export function SheetPanel({ keeper, state, current, onOpen }: Props) {
         />
         {count > 1 && (
           <div className="mt-1 flex flex-wrap items-center gap-x-4 text-soft">
-            {draft.settings.level !== null && <span>{draft.settings.level} level</span>}
+            {draft.settings.level !== null && keeper.levels.length < 2 && <span>{draft.settings.level} level</span>}
             <button
               type="button"
               className="inline-flex min-h-8 items-center gap-1.5 underline underline-offset-4 hover:text-ink"
-              aria-disabled={open.length === 0 || renew.isPending}
+              aria-disabled={open.length === 0 || edits.busy}
               onClick={() => {
-                if (open.length > 0 && !renew.isPending) {
-                  renew.mutate(open);
-                }
+                edits.renew(open);
               }}
             >
               <RefreshCw size={15} aria-hidden="true" /> New numbers{open.length < count ? ' for the open ones' : ''}
+            </button>
+            <button
+              type="button"
+              className="inline-flex min-h-8 items-center gap-1.5 underline underline-offset-4 hover:text-ink"
+              onClick={() => {
+                setTelling(true);
+              }}
+            >
+              <Scale size={15} aria-hidden="true" /> What it brings to light
             </button>
           </div>
         )}
@@ -227,21 +181,24 @@ export function SheetPanel({ keeper, state, current, onOpen }: Props) {
                       onOpen(question.sum);
                     }}
                     onRemove={() => {
-                      remove(question);
+                      edits.remove(question);
                     }}
-                    onRewrite={(sum) => {
-                      rewrite(question, sum);
-                    }}
-                    onWord={(wording) => {
-                      word(question, wording);
+                    onChange={(changed) => {
+                      if (changed.sum !== question.sum) {
+                        edits.rewrite(question, changed.sum);
+                      }
+                      if (changed.wording !== question.wording) {
+                        edits.word(question, changed.wording);
+                      }
+                      if (changed.challenge !== question.challenge) {
+                        edits.challenge(question, changed.challenge);
+                      }
                     }}
                     onLock={() => {
-                      lock(question);
+                      edits.lock(question);
                     }}
                     onRenew={() => {
-                      if (!renew.isPending) {
-                        renew.mutate([question]);
-                      }
+                      edits.renew([question]);
                     }}
                   />
                 ))}

@@ -1,17 +1,25 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { Copy, Printer, Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { Link, useNavigate, useSearchParams } from 'react-router';
 import { ask } from '../api/client';
-import { shelfQuery } from '../api/queries';
+import { classesQuery, codeQuery, rungsQuery, shelfQuery } from '../api/queries';
 import type { SheetLineReply, SheetReply } from '../api/types';
 import { Button } from '../ui/Button';
 import { useNotice } from '../ui/notices';
 import { useTitle } from '../ui/useTitle';
+import { Choice } from '../ui/Choice';
+import { useSettled } from '../ui/useSettled';
 import { BringIn } from './BringIn';
+import { ShelfRow } from './ShelfRow';
 import { forgetSheet, rememberSheet } from './useSheet';
 
-const when = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'long' });
+const pick = 'min-h-10 max-w-72 rounded-md border-2 border-ink bg-sheet px-2';
+const places = [
+  { value: 'shelf', text: 'on the shelf' },
+  { value: 'archive', text: 'archived' },
+] as const;
+/** The code of a copy, as it stands on a child's paper. */
+const codeLike = /^[BCDFGHJKLMNPQRTVWXY346789]{4}$/i;
 
 /** All sheets of the teacher, the one changed last first. */
 export function Shelf() {
@@ -21,8 +29,38 @@ export function Shelf() {
   const notice = useNotice();
   const shelf = useQuery(shelfQuery);
   const [bringing, setBringing] = useState(false);
-  const [search, setSearch] = useState('');
-  const found = shelf.data?.filter((sheet) => sheet.title.toLowerCase().includes(search.trim().toLowerCase()));
+  const classes = useQuery(classesQuery);
+  const rungs = useQuery(rungsQuery);
+  const [params, setParams] = useSearchParams();
+  const asked = (name: string) => params.get(name) ?? '';
+  const put = (name: string, value: string) => {
+    setParams(
+      (now) => {
+        if (value === '') {
+          now.delete(name);
+        } else {
+          now.set(name, value);
+        }
+        return now;
+      },
+      { replace: true },
+    );
+  };
+  const search = asked('find');
+  const archived = asked('in') === 'archive';
+  const [rung, classId] = [asked('rung'), asked('class')];
+  const words = search.trim().toLowerCase();
+  const here = shelf.data?.filter((sheet) => sheet.archived === archived);
+  const found = here?.filter(
+    (sheet) =>
+      sheet.title.toLowerCase().includes(words) &&
+      (rung === '' || sheet.rungs.includes(rung)) &&
+      (classId === '' || sheet.classId === classId),
+  );
+  const used = new Set(shelf.data?.flatMap((sheet) => sheet.rungs));
+  const settled = useSettled(search.trim(), 200);
+  const code = useQuery({ ...codeQuery(settled.toUpperCase()), enabled: codeLike.test(settled) });
+  const filtered = search !== '' || rung !== '' || classId !== '';
   const refresh = () => void client.invalidateQueries(shelfQuery);
   const sorry = (failure: Error) => {
     notice(failure.message);
@@ -47,6 +85,17 @@ export function Shelf() {
   const restore = useMutation({
     mutationFn: (id: string) => ask<SheetReply>('POST', `/api/sheets/${id}/restore`),
     onSuccess: refresh,
+    onError: sorry,
+  });
+  const archive = useMutation({
+    mutationFn: ({ sheet, away }: { sheet: SheetLineReply; away: boolean }) =>
+      ask<SheetReply>(away ? 'PUT' : 'DELETE', `/api/sheets/${sheet.id}/archive`),
+    onSuccess: (_, { sheet, away }) => {
+      refresh();
+      notice(away ? `“${sheet.title}” is in the archive.` : `“${sheet.title}” is back on the shelf.`, () => {
+        archive.mutate({ sheet, away: !away });
+      });
+    },
     onError: sorry,
   });
   const remove = useMutation({
@@ -89,66 +138,119 @@ export function Shelf() {
       </div>
       {shelf.isError && <p className="mt-6">{shelf.error.message}</p>}
       {shelf.data?.length === 0 && (
-        <p className="mt-6 text-lg">No sheets yet. Begin one with “New sheet”, or type a sum and add it to one.</p>
+        <p className="mt-6 text-lg">No sheets yet. Have one made, or type a sum and add it to one.</p>
       )}
-      {(shelf.data?.length ?? 0) > 6 && (
-        <label className="mt-4 flex items-center gap-3 text-lg">
-          Find
-          <input
-            type="search"
-            value={search}
+      {(shelf.data?.length ?? 0) > 0 && (
+        <div className="mt-4 flex flex-wrap items-center gap-x-4 gap-y-2 text-lg">
+          <label className="flex min-w-64 flex-1 items-center gap-3">
+            Find
+            <input
+              type="search"
+              value={search}
+              placeholder="a title, or the code on a copy"
+              onChange={(event) => {
+                put('find', event.target.value);
+              }}
+              className="min-w-0 flex-1 rounded-md border-2 border-ink bg-sheet px-3 py-1.5 placeholder:text-soft"
+            />
+          </label>
+          <select
+            aria-label="What it is about"
+            className={pick}
+            value={rung}
             onChange={(event) => {
-              setSearch(event.target.value);
+              put('rung', event.target.value);
             }}
-            className="min-w-0 flex-1 rounded-md border-2 border-ink bg-sheet px-3 py-1.5"
-          />
-        </label>
+          >
+            <option value="">about anything</option>
+            {rungs.data
+              ?.filter((one) => used.has(one.id))
+              .map((one) => (
+                <option key={one.id} value={one.id}>
+                  {one.can}
+                </option>
+              ))}
+          </select>
+          {(classes.data?.length ?? 0) > 1 && (
+            <select
+              aria-label="Class"
+              className={pick}
+              value={classId}
+              onChange={(event) => {
+                put('class', event.target.value);
+              }}
+            >
+              <option value="">any class</option>
+              {classes.data?.map((one) => (
+                <option key={one.id} value={one.id}>
+                  {one.name}
+                </option>
+              ))}
+            </select>
+          )}
+          {shelf.data?.some((sheet) => sheet.archived) && (
+            <Choice
+              label="Where"
+              value={archived ? 'archive' : 'shelf'}
+              options={places}
+              onChange={(value) => {
+                put('in', value === 'archive' ? value : '');
+              }}
+            />
+          )}
+        </div>
       )}
-      {search !== '' && found?.length === 0 && <p className="mt-6 text-lg">No sheet has “{search}” in its title.</p>}
+      {code.data && codeLike.test(settled) && (
+        <p className="mt-4 border-l-4 border-ink bg-sheet px-4 py-2 text-lg">
+          Copy <strong>{code.data.code}</strong>
+          {code.data.name === '' ? '' : ` of ${code.data.name}`}, “{code.data.title}”:{' '}
+          <Link
+            to={`/sheets/${code.data.sheetId}/print?set=${code.data.setId}&code=${code.data.code}&part=key`}
+            className="font-bold underline underline-offset-4"
+          >
+            its key
+          </Link>
+        </p>
+      )}
+      {found?.length === 0 && filtered && !code.data && (
+        <p className="mt-6 text-lg">
+          No sheet here is like that.{' '}
+          <button
+            type="button"
+            className="underline underline-offset-4"
+            onClick={() => {
+              setParams({}, { replace: true });
+            }}
+          >
+            Show all
+          </button>
+        </p>
+      )}
+      {found?.length === 0 && !filtered && archived && <p className="mt-6 text-lg">The archive is empty.</p>}
+      {found?.length === 0 && !filtered && !archived && (shelf.data?.length ?? 0) > 0 && (
+        <p className="mt-6 text-lg">All sheets are in the archive.</p>
+      )}
       <BringIn open={bringing} onOpenChange={setBringing} />
       <ul>
         {found?.map((sheet) => (
-          <li key={sheet.id} className="flex flex-wrap items-center gap-x-4 border-b border-hair py-2">
-            <Link
-              to={`/prepare?sheet=${sheet.id}`}
-              className="min-w-60 flex-1 py-2 text-xl [overflow-wrap:anywhere] hover:underline"
-            >
-              <span className="font-bold">{sheet.title}</span>
-              <span className="block text-base text-soft">
-                {sheet.questions === 1 ? '1 question' : `${sheet.questions} questions`}
-                {sheet.level === null ? '' : `, ${sheet.level} level`}, changed {when.format(new Date(sheet.changedAt))}
-              </span>
-            </Link>
-            <span className="flex items-center gap-1">
-              <Link
-                to={`/sheets/${sheet.id}/print`}
-                className="inline-flex min-h-10 items-center gap-2 px-2 underline underline-offset-4"
-                aria-label={`Print ${sheet.title}`}
-              >
-                <Printer size={17} aria-hidden="true" /> Print
-              </Link>
-              <Button
-                look="quiet"
-                className="font-normal"
-                aria-label={`Copy ${sheet.title}`}
-                onClick={() => {
-                  copy.mutate(sheet.id);
-                }}
-              >
-                <Copy size={17} aria-hidden="true" /> Copy
-              </Button>
-              <Button
-                look="quiet"
-                className="font-normal"
-                aria-label={`Delete ${sheet.title}`}
-                onClick={() => {
-                  remove.mutate(sheet);
-                }}
-              >
-                <Trash2 size={17} aria-hidden="true" /> Delete
-              </Button>
-            </span>
-          </li>
+          <ShelfRow
+            key={sheet.id}
+            sheet={sheet}
+            className={
+              (classes.data?.length ?? 0) > 1
+                ? (classes.data?.find((one) => one.id === sheet.classId)?.name ?? null)
+                : null
+            }
+            onCopy={() => {
+              copy.mutate(sheet.id);
+            }}
+            onArchive={() => {
+              archive.mutate({ sheet, away: !sheet.archived });
+            }}
+            onDelete={() => {
+              remove.mutate(sheet);
+            }}
+          />
         ))}
       </ul>
     </div>

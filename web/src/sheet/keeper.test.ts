@@ -12,6 +12,7 @@ const question = (id: string, sum: string) => ({
   warnings: [],
   wording: '',
   locked: false,
+  challenge: false,
 });
 const sheet: SheetReply = {
   id: 's',
@@ -19,6 +20,8 @@ const sheet: SheetReply = {
   title: 'Tide',
   questions: [question('a', '1 h + 2 h')],
   settings: plainSettings,
+  levels: [],
+  archived: false,
 };
 
 class Shelf {
@@ -38,7 +41,13 @@ describe('the keeper of a sheet', () => {
     shelf = new Shelf();
   });
 
-  const saves = (version: number, draft: Draft): SheetReply => ({ ...draft, id: 's', version: version + 1 });
+  const saves = (version: number, draft: Draft): SheetReply => ({
+    ...draft,
+    id: 's',
+    version: version + 1,
+    levels: [],
+    archived: false,
+  });
 
   it('shows a change at once and sends several of them as one', async () => {
     const send = vi.fn((_: string, version: number, draft: Draft) => Promise.resolve(saves(version, draft)));

@@ -1,5 +1,5 @@
 import { ask, Refused } from '../api/client';
-import type { QuestionReply, SheetReply, SheetSettings } from '../api/types';
+import type { QuestionReply, SheetLevelReply, SheetReply, SheetSettings } from '../api/types';
 import { newId } from '../ui/newId';
 
 export interface Draft {
@@ -16,7 +16,20 @@ export const plainSettings: SheetSettings = {
   answers: 'write',
   example: false,
   chart: false,
+  columns: null,
+  type: 'usual',
+  times: 'as-written',
+  layout: 'page',
+  classId: null,
+  aims: [],
+  limits: { fives: null, regroups: null, noon: null, midnight: null, unknown: null, hour: null },
 };
+
+/** What stands apart stands at the end, on paper as on the screen. */
+export const challengesLast = (questions: readonly QuestionReply[]): QuestionReply[] => [
+  ...questions.filter((one) => !one.challenge),
+  ...questions.filter((one) => one.challenge),
+];
 
 /** A question as it is added, before the server has looked at it. */
 export function newQuestion(sum: { sum: string; shown?: string; answer?: string | null }): QuestionReply {
@@ -29,6 +42,7 @@ export function newQuestion(sum: { sum: string; shown?: string; answer?: string 
     warnings: [],
     wording: '',
     locked: false,
+    challenge: false,
   };
 }
 
@@ -58,7 +72,8 @@ const sameContent = (a: Draft, b: Draft): boolean =>
       question.id === other?.id &&
       question.sum === other.sum &&
       question.wording === other.wording &&
-      question.locked === other.locked
+      question.locked === other.locked &&
+      question.challenge === other.challenge
     );
   });
 
@@ -66,7 +81,13 @@ const put: Send = (id, version, draft) =>
   ask<SheetReply>('PUT', `/api/sheets/${id}`, {
     version,
     title: draft.title,
-    questions: draft.questions.map(({ id: key, sum, wording, locked }) => ({ id: key, sum, wording, locked })),
+    questions: draft.questions.map(({ id: key, sum, wording, locked, challenge }) => ({
+      id: key,
+      sum,
+      wording,
+      locked,
+      challenge,
+    })),
     settings: draft.settings,
   });
 
@@ -112,6 +133,11 @@ export class SheetKeeper {
 
   readonly snapshot = (): KeeperState => this.state;
 
+  /** The sheets that were made together with it, itself among them. */
+  get levels(): readonly SheetLevelReply[] {
+    return this.sheet.levels;
+  }
+
   get id(): string {
     return this.sheet.id;
   }
@@ -139,7 +165,7 @@ export class SheetKeeper {
     this.show({ theirs: null, saving: 'saving' });
     this.change(() => ({
       title: theirs.title,
-      questions: [...theirs.questions, ...mine],
+      questions: challengesLast([...theirs.questions, ...mine]),
       settings: theirs.settings,
     }));
   }

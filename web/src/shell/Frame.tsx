@@ -140,6 +140,14 @@ export function Frame({ me }: { me: MeReply }) {
                   <DropdownMenu.Item
                     className="cursor-pointer px-4 py-2 outline-none data-[highlighted]:bg-wash"
                     onSelect={() => {
+                      void navigate('/classes');
+                    }}
+                  >
+                    Classes
+                  </DropdownMenu.Item>
+                  <DropdownMenu.Item
+                    className="cursor-pointer px-4 py-2 outline-none data-[highlighted]:bg-wash"
+                    onSelect={() => {
                       setKeysOpen(true);
                     }}
                   >

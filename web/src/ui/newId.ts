@@ -6,3 +6,6 @@ export function newId(): string {
   const hex = [...bytes].map((byte) => byte.toString(16).padStart(2, '0')).join('');
   return [hex.slice(0, 8), hex.slice(8, 12), hex.slice(12, 16), hex.slice(16, 20), hex.slice(20)].join('-');
 }
+
+/** A seed for whatever is drawn by chance: the same seed gives the same numbers. */
+export const newSeed = (): number => Math.floor(Math.random() * 1e6);

@@ -1,0 +1,205 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { ask } from '../api/client';
+import { classesQuery, rungsQuery } from '../api/queries';
+import type { ClassReply, ClassRequest } from '../api/types';
+import { Button } from '../ui/Button';
+import { newId } from '../ui/newId';
+import { useNotice } from '../ui/notices';
+import { useTitle } from '../ui/useTitle';
+
+const put = (one: ClassReply) =>
+  ask<ClassReply>('PUT', `/api/classes/${one.id}`, {
+    name: one.name,
+    children: one.children,
+    taught: one.taught,
+  } satisfies ClassRequest);
+
+const namesIn = (text: string): string[] =>
+  text
+    .split(/[\n,;]/)
+    .map((name) => name.trim())
+    .filter((name) => name !== '');
+
+/** The teacher's classes: what the children are called, and what has been taught. */
+export function Classes() {
+  useTitle('Classes');
+  const client = useQueryClient();
+  const notice = useNotice();
+  const classes = useQuery(classesQuery);
+  const [begun, setBegun] = useState<ClassReply | null>(null);
+  const [open, setOpen] = useState<string | null>(null);
+  const refresh = () => client.invalidateQueries(classesQuery);
+  const save = useMutation({
+    mutationFn: put,
+    onSuccess: async (saved) => {
+      await refresh();
+      setBegun(null);
+      notice(`${saved.name} is saved.`);
+      // what is not yet taught is said beside the questions of sheets
+      client.removeQueries({ queryKey: ['keeper'] });
+    },
+    onError: (failure) => {
+      notice(failure.message);
+    },
+  });
+  const remove = useMutation({
+    mutationFn: (one: ClassReply) => ask<null>('DELETE', `/api/classes/${one.id}`),
+    onSuccess: (_, one) => {
+      void refresh();
+      notice(`${one.name} and the names in it are erased. Its sheets stay.`, () => {
+        save.mutate(one);
+      });
+    },
+    onError: (failure) => {
+      notice(failure.message);
+    },
+  });
+  const all = [...(classes.data ?? []), ...(begun ? [begun] : [])];
+  const shown = all.find((one) => one.id === open) ?? all[0];
+  return (
+    <div className="mx-auto w-full max-w-5xl px-6 py-8">
+      <div className="flex flex-wrap items-end justify-between gap-3 border-b-2 border-ink pb-3">
+        <h1 className="text-3xl font-bold">Classes</h1>
+        <Button
+          onClick={() => {
+            const fresh = { id: newId(), name: '', children: [], taught: [] };
+            setBegun(fresh);
+            setOpen(fresh.id);
+          }}
+        >
+          New class
+        </Button>
+      </div>
+      {classes.isError && <p className="mt-6 text-lg">{classes.error.message}</p>}
+      {classes.isSuccess && all.length === 0 && (
+        <p className="mt-6 text-lg">No class yet. Begin one with “New class”.</p>
+      )}
+      {all.length > 1 && (
+        <nav aria-label="Classes" className="mt-4 flex flex-wrap gap-2">
+          {all.map((one) => (
+            <Button
+              key={one.id}
+              look={one.id === shown?.id ? 'strong' : 'plain'}
+              aria-pressed={one.id === shown?.id}
+              onClick={() => {
+                setOpen(one.id);
+              }}
+            >
+              {one.name === '' ? 'New class' : one.name}
+            </Button>
+          ))}
+        </nav>
+      )}
+      {shown && (
+        <ClassForm
+          key={shown.id}
+          before={shown}
+          busy={save.isPending}
+          onSave={(one) => {
+            save.mutate(one);
+          }}
+          onDelete={
+            shown.id === begun?.id
+              ? () => {
+                  setBegun(null);
+                }
+              : () => {
+                  remove.mutate(shown);
+                }
+          }
+        />
+      )}
+    </div>
+  );
+}
+
+interface FormProps {
+  before: ClassReply;
+  busy: boolean;
+  onSave: (one: ClassReply) => void;
+  onDelete: () => void;
+}
+
+function ClassForm({ before, busy, onSave, onDelete }: FormProps) {
+  const rungs = useQuery(rungsQuery);
+  const [name, setName] = useState(before.name);
+  const [names, setNames] = useState(before.children.join('\n'));
+  const [taught, setTaught] = useState<readonly string[]>(before.taught);
+  const children = namesIn(names);
+  const changed =
+    name !== before.name ||
+    children.join('\n') !== before.children.join('\n') ||
+    JSON.stringify(taught) !== JSON.stringify(before.taught);
+  const known = rungs.data?.map((rung) => rung.id) ?? [];
+  return (
+    <form
+      className="mt-5 grid gap-x-10 gap-y-5 md:grid-cols-[2fr_3fr]"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (changed && !busy) {
+          onSave({ ...before, name: name.trim(), children, taught: [...taught] });
+        }
+      }}
+    >
+      <div>
+        <label className="block text-lg font-bold">
+          Name of the class
+          <input
+            value={name}
+            maxLength={60}
+            required
+            onChange={(event) => {
+              setName(event.target.value);
+            }}
+            className="mt-1 block w-full rounded-md border-2 border-ink bg-sheet px-3 py-1.5 text-xl font-normal"
+          />
+        </label>
+        <label className="mt-4 block text-lg font-bold">
+          Children, a first name to a line
+          <textarea
+            value={names}
+            rows={14}
+            spellCheck={false}
+            aria-describedby="children-note"
+            onChange={(event) => {
+              setNames(event.target.value);
+            }}
+            className="mt-1 block w-full rounded-md border-2 border-ink bg-sheet px-3 py-2 text-lg font-normal"
+          />
+        </label>
+        <p id="children-note" className="mt-1 text-soft">
+          {children.length === 1 ? '1 child' : `${children.length} children`}. First names or initials only: they are
+          printed on paper, and kept until you erase them. The school’s own policy decides.
+        </p>
+        <div className="mt-4 flex flex-wrap gap-3">
+          <Button type="submit" look="strong" className="text-lg" aria-disabled={!changed || busy}>
+            {busy ? 'Saving…' : 'Save'}
+          </Button>
+          <Button onClick={onDelete}>Erase this class</Button>
+        </div>
+      </div>
+      <fieldset>
+        <legend className="text-lg font-bold">Taught so far</legend>
+        <p className="text-soft">What needs more than this is pointed out beside a question.</p>
+        <ul className="mt-1">
+          {rungs.data?.map((rung) => (
+            <li key={rung.id}>
+              <label className="flex min-h-9 items-center gap-3 border-b border-hair">
+                <input
+                  type="checkbox"
+                  className="size-5 shrink-0 accent-ink"
+                  checked={taught.includes(rung.id)}
+                  onChange={(event) => {
+                    setTaught(known.filter((id) => (id === rung.id ? event.target.checked : taught.includes(id))));
+                  }}
+                />
+                {rung.can}
+              </label>
+            </li>
+          ))}
+        </ul>
+      </fieldset>
+    </form>
+  );
+}

@@ -1,0 +1,159 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Trash2 } from 'lucide-react';
+import { Link } from 'react-router';
+import { useId, useState } from 'react';
+import { ask } from '../api/client';
+import { classesQuery, setsQuery } from '../api/queries';
+import type { VariantSetReply, VariantsRequest } from '../api/types';
+import { Button } from '../ui/Button';
+import { useNotice } from '../ui/notices';
+import { newSeed } from '../ui/newId';
+
+const when = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', hour: '2-digit', minute: '2-digit' });
+
+interface Props {
+  sheetId: string;
+  classId: string | null;
+  /** Whether what is on the screen has been saved: copies are made of what is saved. */
+  ready: boolean;
+  shown: string | null;
+  onShow: (set: string | null) => void;
+}
+
+/** The same sheet with other numbers, for neighbours or for every child. */
+export function Copies({ sheetId, classId, ready, shown, onShow }: Props) {
+  const client = useQueryClient();
+  const notice = useNotice();
+  const sets = useQuery(setsQuery(sheetId));
+  const classes = useQuery(classesQuery);
+  const mine = classes.data?.find((one) => one.id === classId) ?? classes.data?.[0];
+  const children = mine?.children ?? [];
+  const [count, setCount] = useState('2');
+  const [notes, setNotes] = useState<readonly string[]>([]);
+  const field = useId();
+  const number = Number(count);
+  const refresh = () => client.invalidateQueries(setsQuery(sheetId));
+  const make = useMutation({
+    mutationFn: (wanted: { count: number; names: readonly string[] }) =>
+      ask<VariantSetReply>('POST', `/api/sheets/${sheetId}/sets`, {
+        count: wanted.count,
+        names: [...wanted.names],
+        seed: newSeed(),
+      } satisfies VariantsRequest),
+    onSuccess: (set) => {
+      setNotes(set.notes);
+      void refresh();
+      onShow(set.id);
+    },
+    onError: (failure) => {
+      notice(failure.message);
+    },
+  });
+  const restore = useMutation({
+    mutationFn: (set: string) => ask<null>('POST', `/api/sheets/${sheetId}/sets/${set}/restore`),
+    onSuccess: refresh,
+  });
+  const remove = useMutation({
+    mutationFn: (set: string) => ask<null>('DELETE', `/api/sheets/${sheetId}/sets/${set}`),
+    onSuccess: (_, set) => {
+      if (set === shown) {
+        onShow(null);
+      }
+      void refresh();
+      notice('The copies are deleted; their codes lead nowhere now.', () => {
+        restore.mutate(set);
+      });
+    },
+    onError: (failure) => {
+      notice(failure.message);
+    },
+  });
+  const busy = make.isPending || !ready;
+  return (
+    <section aria-label="Copies with other numbers" className="mt-5">
+      <h2 className="text-lg font-bold">Copies with other numbers</h2>
+      <form
+        className="mt-2 flex items-center gap-2"
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (!busy && number >= 2 && number <= 60) {
+            make.mutate({ count: number, names: [] });
+          }
+        }}
+      >
+        <label htmlFor={field} className="sr-only">
+          How many different copies
+        </label>
+        <input
+          id={field}
+          type="number"
+          min={2}
+          max={60}
+          required
+          value={count}
+          onChange={(event) => {
+            setCount(event.target.value);
+          }}
+          className="min-h-10 w-16 rounded-md border-2 border-ink bg-sheet px-2 font-bold"
+        />
+        <Button type="submit" aria-disabled={busy}>
+          for neighbours
+        </Button>
+      </form>
+      {children.length > 1 ? (
+        <Button
+          className="mt-2"
+          aria-disabled={busy}
+          onClick={() => {
+            if (!busy) {
+              make.mutate({ count: Math.min(60, children.length), names: children });
+            }
+          }}
+        >
+          One for each of {mine?.name}
+        </Button>
+      ) : (
+        <p className="mt-2">
+          <Link to="/classes" className="underline underline-offset-4">
+            Write down a class
+          </Link>{' '}
+          to print the children’s names.
+        </p>
+      )}
+      {make.isPending && <p role="status">One moment…</p>}
+      {notes.length > 0 && shown !== null && (
+        <ul role="status" className="mt-2 border-l-4 border-minute pl-3">
+          {notes.map((note) => (
+            <li key={note}>{note}</li>
+          ))}
+        </ul>
+      )}
+      <ul className="mt-2">
+        {sets.data?.map((set) => (
+          <li key={set.id} className="flex items-center gap-1 border-b border-hair">
+            <button
+              type="button"
+              aria-pressed={set.id === shown}
+              className={`min-h-11 flex-1 text-left ${set.id === shown ? 'font-bold' : 'underline underline-offset-4'}`}
+              onClick={() => {
+                onShow(set.id === shown ? null : set.id);
+              }}
+            >
+              {set.copies.length} copies, {when.format(new Date(set.madeAt))}
+            </button>
+            <button
+              type="button"
+              className="grid size-9 place-items-center text-soft hover:text-ink"
+              aria-label={`Delete the ${set.copies.length} copies of ${when.format(new Date(set.madeAt))}`}
+              onClick={() => {
+                remove.mutate(set.id);
+              }}
+            >
+              <Trash2 size={17} aria-hidden="true" />
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,154 @@
+import { useQuery } from '@tanstack/react-query';
+import { useId } from 'react';
+import { classesQuery } from '../api/queries';
+import type { AnswerForm, Layout, Scaffold, SheetSettings, TimesGiven, TypeSize } from '../api/types';
+import { Pick, Tick } from '../ui/Pick';
+
+const layouts: readonly { value: Layout; text: string }[] = [
+  { value: 'page', text: 'the lesson' },
+  { value: 'tickets', text: 'exit tickets' },
+  { value: 'slips', text: 'warm-up slips' },
+  { value: 'home', text: 'home' },
+];
+const scaffolds: readonly { value: Scaffold; text: string }[] = [
+  { value: 'full', text: 'all set out' },
+  { value: 'outline', text: 'empty paper' },
+  { value: 'none', text: 'only a line' },
+];
+const forms: readonly { value: AnswerForm; text: string }[] = [
+  { value: 'write', text: 'write them' },
+  { value: 'columns', text: 'fill columns' },
+  { value: 'line', text: 'fill a number line' },
+  { value: 'hands', text: 'draw the hands' },
+  { value: 'table', text: 'complete a table' },
+  { value: 'choice', text: 'circle one of four' },
+  { value: 'true-false', text: 'true or false' },
+];
+const given: readonly { value: TimesGiven; text: string }[] = [
+  { value: 'as-written', text: 'as typed' },
+  { value: '24h', text: '24-hour clock' },
+  { value: 'words', text: 'in words' },
+  { value: 'clocks', text: 'clock faces' },
+];
+const sizes: readonly { value: TypeSize; text: string }[] = [
+  { value: 'small', text: 'small' },
+  { value: 'usual', text: 'usual' },
+  { value: 'large', text: 'large' },
+];
+const columns: readonly { value: 'auto' | '1' | '2'; text: string }[] = [
+  { value: 'auto', text: 'as they fit' },
+  { value: '1', text: 'one' },
+  { value: '2', text: 'two' },
+];
+
+interface Props {
+  settings: SheetSettings;
+  onChange: (part: Partial<SheetSettings>) => void;
+}
+
+/** How the sheet is set out; kept with the sheet. */
+export function PrintSettings({ settings, onChange }: Props) {
+  const classes = useQuery(classesQuery);
+  const instruction = useId();
+  const isPage = settings.layout === 'page' || settings.layout === 'home';
+  return (
+    <>
+      <Pick
+        label="Paper for"
+        value={settings.layout}
+        options={layouts}
+        onChange={(layout) => {
+          onChange({ layout });
+        }}
+      />
+      <Pick
+        label="Answers"
+        value={settings.answers}
+        options={forms}
+        onChange={(answers) => {
+          onChange({ answers });
+        }}
+      />
+      <Pick
+        label="Times given"
+        value={settings.times}
+        options={given}
+        onChange={(times) => {
+          onChange({ times });
+        }}
+      />
+      <Pick
+        label="Room for working"
+        value={settings.scaffold}
+        options={scaffolds}
+        onChange={(scaffold) => {
+          onChange({ scaffold });
+        }}
+      />
+      {isPage && (
+        <Pick
+          label="Columns"
+          value={settings.columns === 1 ? '1' : settings.columns === 2 ? '2' : 'auto'}
+          options={columns}
+          onChange={(value) => {
+            onChange({ columns: value === 'auto' ? null : Number(value) });
+          }}
+        />
+      )}
+      <Pick
+        label="Type"
+        value={settings.type}
+        options={sizes}
+        onChange={(type) => {
+          onChange({ type });
+        }}
+      />
+      {isPage && (
+        <>
+          {settings.layout === 'page' && (
+            <Tick
+              label="Worked example"
+              value={settings.example}
+              onChange={(example) => {
+                onChange({ example });
+              }}
+            />
+          )}
+          <Tick
+            label="Chart of units"
+            value={settings.chart}
+            onChange={(chart) => {
+              onChange({ chart });
+            }}
+          />
+          <div className="border-b border-hair py-2">
+            <label htmlFor={instruction}>Instruction</label>
+            <input
+              id={instruction}
+              className="mt-1 min-h-9 w-full rounded-md border-2 border-ink bg-sheet px-2"
+              value={settings.instruction}
+              maxLength={200}
+              placeholder="Write 60 when you take an hour."
+              onChange={(event) => {
+                onChange({ instruction: event.target.value });
+              }}
+            />
+          </div>
+        </>
+      )}
+      {(classes.data?.length ?? 0) > 0 && (
+        <Pick
+          label="Class"
+          value={settings.classId ?? ''}
+          options={[
+            { value: '', text: 'none' },
+            ...(classes.data ?? []).map((one) => ({ value: one.id, text: one.name })),
+          ]}
+          onChange={(id) => {
+            onChange({ classId: id === '' ? null : id });
+          }}
+        />
+      )}
+    </>
+  );
+}

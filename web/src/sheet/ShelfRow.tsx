@@ -1,0 +1,71 @@
+import { Archive, ArchiveRestore, Copy, Printer, Trash2 } from 'lucide-react';
+import { Link } from 'react-router';
+import type { Layout, SheetLineReply } from '../api/types';
+import { Button } from '../ui/Button';
+
+const when = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'long' });
+const papers: Record<Layout, string> = {
+  page: '',
+  tickets: 'exit tickets, ',
+  slips: 'warm-up slips, ',
+  home: 'home, ',
+};
+
+interface Props {
+  sheet: SheetLineReply;
+  className: string | null;
+  onCopy: () => void;
+  onArchive: () => void;
+  onDelete: () => void;
+}
+
+/** A sheet on the shelf. */
+export function ShelfRow({ sheet, className, onCopy, onArchive, onDelete }: Props) {
+  return (
+    <li className="flex flex-wrap items-center gap-x-4 border-b border-hair py-2">
+      <Link
+        to={`/prepare?sheet=${sheet.id}`}
+        className="min-w-60 flex-1 py-2 text-xl [overflow-wrap:anywhere] hover:underline"
+      >
+        <span className="font-bold">{sheet.title}</span>
+        <span className="block text-base text-soft">
+          {papers[sheet.layout]}
+          {sheet.questions === 1 ? '1 question' : `${sheet.questions} questions`}
+          {sheet.level === null ? '' : `, ${sheet.level} level`}
+          {className === null ? '' : `, ${className}`}, changed {when.format(new Date(sheet.changedAt))}
+        </span>
+      </Link>
+      <span className="flex items-center gap-1">
+        <Link
+          to={`/sheets/${sheet.id}/print`}
+          className="inline-flex min-h-10 items-center gap-2 px-2 underline underline-offset-4"
+          aria-label={`Print ${sheet.title}`}
+        >
+          <Printer size={17} aria-hidden="true" /> Print
+        </Link>
+        <Button look="quiet" className="font-normal" aria-label={`Copy ${sheet.title}`} onClick={onCopy}>
+          <Copy size={17} aria-hidden="true" /> Copy
+        </Button>
+        <Button
+          look="quiet"
+          className="font-normal"
+          aria-label={`${sheet.archived ? 'Put back' : 'Archive'} ${sheet.title}`}
+          onClick={onArchive}
+        >
+          {sheet.archived ? (
+            <>
+              <ArchiveRestore size={17} aria-hidden="true" /> Put back
+            </>
+          ) : (
+            <>
+              <Archive size={17} aria-hidden="true" /> Archive
+            </>
+          )}
+        </Button>
+        <Button look="quiet" className="font-normal" aria-label={`Delete ${sheet.title}`} onClick={onDelete}>
+          <Trash2 size={17} aria-hidden="true" /> Delete
+        </Button>
+      </span>
+    </li>
+  );
+}

@@ -1,0 +1,106 @@
+import { arrayMove } from '@dnd-kit/sortable';
+import { useMutation } from '@tanstack/react-query';
+import { ask } from '../api/client';
+import type { OthersReply, QuestionReply } from '../api/types';
+import { newSeed } from '../ui/newId';
+import { useNotice } from '../ui/notices';
+import { challengesLast, type KeeperState, type SheetKeeper } from './keeper';
+
+/** All that can be done to the questions of a sheet; what is lost by it comes back with undo. */
+export function useQuestionEdits(keeper: SheetKeeper, state: KeeperState) {
+  const notice = useNotice();
+  const { questions } = state.draft;
+  const all = (edit: (questions: QuestionReply[]) => QuestionReply[]) => {
+    keeper.change((now) => ({ ...now, questions: edit(now.questions) }));
+  };
+  const one = (id: string, edit: (question: QuestionReply) => QuestionReply) => {
+    all((now) => now.map((question) => (question.id === id ? edit(question) : question)));
+  };
+  const withSum = (question: QuestionReply, sum: string): QuestionReply => ({
+    ...question,
+    sum,
+    shown: sum,
+    answer: null,
+    problem: null,
+    warnings: [],
+  });
+  /** Other numbers for these questions. */
+  const renew = useMutation({
+    mutationFn: async (which: readonly QuestionReply[]) => {
+      const sums = which.map((question) => question.sum);
+      const others = await ask<OthersReply>('POST', '/api/sheets/others', {
+        sums,
+        keep: questions.map((question) => question.sum),
+        seed: newSeed(),
+      });
+      return new Map(which.map((question, i) => [question.id, others.sums[i] ?? null]));
+    },
+    onSuccess: (found) => {
+      const before = questions;
+      const none = [...found.values()].filter((sum) => sum === null).length;
+      all((now) =>
+        now.map((question) => {
+          const sum = found.get(question.id);
+          // a question in words tells its own numbers, so the words go with the old ones
+          return sum ? { ...withSum(question, sum), wording: '' } : question;
+        }),
+      );
+      notice(
+        none === found.size
+          ? 'There is no other question quite like this.'
+          : none > 0
+            ? `New numbers; ${none} stayed, since there is no other question quite like them.`
+            : 'New numbers.',
+        () => {
+          all(() => before);
+        },
+      );
+    },
+    onError: (failure) => {
+      notice(failure.message);
+    },
+  });
+  return {
+    busy: renew.isPending,
+    renew: (which: readonly QuestionReply[]) => {
+      if (which.length > 0 && !renew.isPending) {
+        renew.mutate(which);
+      }
+    },
+    remove: (question: QuestionReply) => {
+      const place = questions.indexOf(question);
+      all((now) => now.filter((other) => other.id !== question.id));
+      notice(`Question ${place + 1} is off the sheet.`, () => {
+        all((now) => now.toSpliced(place, 0, question));
+      });
+    },
+    rewrite: (question: QuestionReply, sum: string) => {
+      one(question.id, (now) => withSum(now, sum));
+    },
+    /** Another sum in place of one, with undo. */
+    swap: (place: number, sum: string) => {
+      const before = questions[place - 1];
+      if (before) {
+        one(before.id, (now) => withSum(now, sum));
+        notice(`Question ${place} is another one now.`, () => {
+          one(before.id, () => before);
+        });
+      }
+    },
+    lock: (question: QuestionReply) => {
+      one(question.id, (now) => ({ ...now, locked: !now.locked }));
+    },
+    word: (question: QuestionReply, wording: string) => {
+      one(question.id, (now) => ({ ...now, wording }));
+    },
+    challenge: (question: QuestionReply, challenge: boolean) => {
+      all((now) => challengesLast(now.map((other) => (other.id === question.id ? { ...other, challenge } : other))));
+    },
+    move: (from: string, to: string) => {
+      all((now) => {
+        const ids = now.map((question) => question.id);
+        return challengesLast(arrayMove(now, ids.indexOf(from), ids.indexOf(to)));
+      });
+    },
+  };
+}
