@@ -12,11 +12,19 @@ use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Symfony\Component\HttpKernel\KernelEvents;
 use Symfony\Component\Security\Core\Exception\AccessDeniedException;
 use Symfony\Component\Security\Core\Exception\AuthenticationException;
+use Symfony\Component\Validator\ConstraintViolation;
+use Symfony\Component\Validator\Exception\ValidationFailedException;
 
-/** Turns every failure of the API into a problem reply that says nothing of the inside. */
+/**
+ * Turns every failure of the API into a problem reply that says nothing of the inside. Of what was not as expected it says
+ * what the constraint says whose payload is {@see self::SAY}: words meant for people.
+ */
 #[AsEventListener(event: KernelEvents::EXCEPTION, priority: -64)]
 final class ProblemListener
 {
+    /** The payload of a constraint whose message is shown to people. */
+    public const SAY = 'say';
+
     public function __invoke(ExceptionEvent $event): void
     {
         $path = $event->getRequest()->getPathInfo();
@@ -41,9 +49,22 @@ final class ProblemListener
             404 === $status => Problem::response(404, 'not-found', 'That is not here.'),
             403 === $status => Problem::response(403, 'not-allowed', 'That is not allowed.'),
             405 === $status => Problem::response(405, 'not-this-way', 'That cannot be done this way.'),
-            422 === $status || 400 === $status => Problem::response($status, 'not-as-expected', 'What was sent is not as expected.'),
+            422 === $status || 400 === $status => Problem::response($status, 'not-as-expected', $this->said($thrown) ?? 'What was sent is not as expected.'),
             $status < 500 => Problem::response($status, 'refused', 'That could not be done.'),
             default => Problem::response(500, 'our-fault', 'Something went wrong on our side. What you typed is still here; try again.'),
         };
+    }
+
+    private function said(\Throwable $thrown): ?string
+    {
+        $failed = $thrown->getPrevious();
+        foreach ($failed instanceof ValidationFailedException ? $failed->getViolations() : [] as $violation) {
+            $constraint = $violation instanceof ConstraintViolation ? $violation->getConstraint() : null;
+            if (self::SAY === $constraint?->payload) {
+                return (string) $violation->getMessage();
+            }
+        }
+
+        return null;
     }
 }

@@ -10,6 +10,7 @@ use Rostik\Core\Notation\SpokenTime;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sheet\TimesGiven;
 use Rostik\Core\Sum\Comparison;
+use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\Earlier;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\Later;
@@ -49,10 +50,11 @@ final readonly class Asking
         return $sum->withTimes(...array_map(static fn (StatedTime $t): StatedTime => $t->as24(), $stated));
     }
 
-    public function question(Sum $sum, TimesGiven $times): string
+    /** @param bool $hands whether the hands of a clock are to be drawn */
+    public function question(Sum $sum, TimesGiven $times, bool $hands = false): string
     {
-        if ($this->reads($sum)) {
-            return 'What time is it?';
+        if ($sum instanceof Rewrite && $this->reads($sum)) {
+            return $hands ? 'Draw the hands: '.$this->spoken->of($sum->time).'.' : 'What time is it?';
         }
         $told = match ($times) {
             TimesGiven::Words => $this->inWords($sum),
@@ -71,6 +73,21 @@ final readonly class Asking
         };
     }
 
+    /** What is said of a sum, to be called true or false. */
+    public function claim(Sum $sum, string $answer): string
+    {
+        $text = $this->inSigns($sum);
+
+        return match (true) {
+            $sum instanceof Comparison => str_replace(' ? ', ' '.$answer.' ', $text),
+            $sum instanceof Missing => str_replace('_', $answer, $text),
+            $sum instanceof Order => 'In order: '.$answer,
+            $sum instanceof Conversion => Marked::plain($this->marked->amount($sum->amount)).' = '.$answer,
+            $sum instanceof Rewrite => ucfirst($this->spoken->of($sum->time)).' is '.$answer,
+            default => $text.' = '.$answer,
+        };
+    }
+
     public function inSigns(Sum $sum): string
     {
         return Marked::plain($this->forms->write($sum, $this->marked));
@@ -83,10 +100,10 @@ final readonly class Asking
     }
 
     /** @return list<StatedTime> the times to be drawn as clocks, in the order in which they are spoken of */
-    public function clocks(Sum $sum, TimesGiven $times): array
+    public function clocks(Sum $sum, TimesGiven $times, bool $hands = false): array
     {
         if ($sum instanceof Rewrite && $this->reads($sum)) {
-            return [$sum->time];
+            return $hands ? [] : [$sum->time];
         }
         if (TimesGiven::Clocks !== $times || null === $this->byClocks($sum)) {
             return [];

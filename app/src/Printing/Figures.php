@@ -13,6 +13,7 @@ use Rostik\Core\Picture\LinePicture;
 use Rostik\Core\Sheet\AnswerForm;
 use Rostik\Core\Sheet\Scaffold;
 use Rostik\Core\Sum\ClockMove;
+use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\Missing;
 use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\Sum;
@@ -27,8 +28,11 @@ final readonly class Figures
     private const ALONE = 40.0;
     private const BESIDE = 36.0;
 
-    /** @param list<StatedTime> $given times that are shown on clocks rather than written */
-    public function of(Sum $sum, WorkedSum $worked, SheetSettings $settings, array $given): string
+    /**
+     * @param list<StatedTime> $given  times that are shown on clocks rather than written
+     * @param ?WorkedMethod    $method in which it is to be set out
+     */
+    public function of(Sum $sum, SheetSettings $settings, array $given, ?WorkedMethod $method): string
     {
         $faces = array_map(static fn (StatedTime $t): array => [$t->time(), self::half($t)], $given);
         $hands = AnswerForm::Hands === $settings->answers && $this->hasHands($sum);
@@ -38,7 +42,7 @@ final readonly class Figures
         $across = \count($faces) > 1 ? self::BESIDE : self::ALONE;
         $clocks = implode('', array_map(static fn (array $face): string => ClockDrawing::of($face[0], $across, $face[1]), $faces));
 
-        return $clocks.($hands || ($sum instanceof Rewrite && [] !== $given) ? '' : $this->paper($sum, $worked, $settings));
+        return $clocks.($hands || ($sum instanceof Rewrite && [] !== $given) ? '' : $this->paper($settings, $method));
     }
 
     /** Clocks that are given, without anything to work on. */
@@ -67,50 +71,44 @@ final readonly class Figures
         return $plain instanceof ClockMove || $plain instanceof Rewrite;
     }
 
-    private function paper(Sum $sum, WorkedSum $worked, SheetSettings $settings): string
+    /** The method for whose working there is room: what was asked for, the class's own, or the usual one for such sums. */
+    public function method(Sum $sum, WorkedSum $worked, SheetSettings $settings, ?string $house): ?WorkedMethod
     {
-        $plain = $sum instanceof Missing ? $sum->turnedRound() : $sum;
-        $line = $this->drawn($worked, LinePicture::class);
-        $columns = $this->drawn($worked, ColumnsPicture::class);
-        $wantsLine = match ($settings->answers) {
-            AnswerForm::Line => true,
-            AnswerForm::Columns => false,
-            default => null === $columns || $plain instanceof ClockMove || $sum instanceof Missing || 'number-line' === ($worked->recommended->method ?? ''),
+        $onTheClock = $sum instanceof ClockMove || $sum instanceof Missing || $sum instanceof Elapsed;
+        $wanted = match (true) {
+            AnswerForm::Line === $settings->answers => ['number-line', 'hours-first'],
+            AnswerForm::Columns === $settings->answers => ['column'],
+            default => [$house, $onTheClock ? 'number-line' : 'column'],
         };
+        foreach (array_filter($wanted) as $id) {
+            foreach ($worked->methods as $method) {
+                if ($method->id === $id) {
+                    return $method;
+                }
+            }
+        }
+
+        return $worked->methods[0] ?? null;
+    }
+
+    private function paper(SheetSettings $settings, ?WorkedMethod $method): string
+    {
         $asked = AnswerForm::Line === $settings->answers || AnswerForm::Columns === $settings->answers;
         if (Scaffold::None === $settings->scaffold && !$asked) {
             return '';
         }
-        if ($wantsLine && null !== $line && (Scaffold::Full === $settings->scaffold || $asked)) {
-            return LineDrawing::of($line[0], $line[1], $settings->scaffold);
-        }
-        if (!$wantsLine && null !== $columns && (Scaffold::Full === $settings->scaffold || $asked)) {
-            return ColumnsDrawing::of($columns[0], $settings->scaffold);
-        }
-
-        return Scaffold::None === $settings->scaffold ? '' : ColumnsDrawing::paper();
-    }
-
-    /**
-     * The first and the last picture of the method that draws this model.
-     *
-     * @template P of LinePicture|ColumnsPicture
-     *
-     * @param class-string<P> $model
-     *
-     * @return array{P, P}|null
-     */
-    private function drawn(WorkedSum $worked, string $model): ?array
-    {
-        foreach ($worked->methods as $method) {
-            $first = $method->steps[0]->picture;
-            $last = $method->steps[\count($method->steps) - 1]->picture;
-            if ($first instanceof $model && $last instanceof $model) {
-                return [$first, $last];
+        $first = $method?->steps[0]->picture;
+        $last = null === $method ? null : $method->steps[\count($method->steps) - 1]->picture;
+        if (Scaffold::Full === $settings->scaffold || $asked) {
+            if ($first instanceof LinePicture && $last instanceof LinePicture) {
+                return LineDrawing::of($first, $last, $settings->scaffold);
+            }
+            if ($first instanceof ColumnsPicture) {
+                return ColumnsDrawing::of($first, $settings->scaffold);
             }
         }
 
-        return null;
+        return Scaffold::None === $settings->scaffold ? '' : ColumnsDrawing::paper();
     }
 
     private static function half(StatedTime $time): string

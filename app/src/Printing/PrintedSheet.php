@@ -41,10 +41,10 @@ final readonly class PrintedSheet
         $blocks = [];
         $heads = false;
         foreach ($this->questions as $question) {
-            if (false === $heads || $heads !== $question->row?->heads) {
+            if (false === $heads || $heads !== $question->space->row?->heads) {
                 $blocks[] = [];
             }
-            $heads = $question->row?->heads;
+            $heads = $question->space->row?->heads;
             $blocks[\count($blocks) - 1][] = $question;
         }
 
@@ -54,11 +54,6 @@ final readonly class PrintedSheet
     /** Whether two questions stand side by side. */
     public function inTwoColumns(): bool
     {
-        return 2 === ($this->settings->columns ?? ([] !== array_filter($this->questions, static fn (PrintedQuestion $q): bool => '' !== $q->figure) ? 2 : 1));
-    }
-
-    public function hasTable(): bool
-    {
-        return [] !== array_filter($this->questions, static fn (PrintedQuestion $q): bool => null !== $q->row);
+        return 2 === ($this->settings->columns ?? ([] !== array_filter($this->questions, static fn (PrintedQuestion $q): bool => '' !== $q->space->figure) ? 2 : 1));
     }
 }

@@ -12,13 +12,15 @@ use Rostik\Core\Notation\NotUnderstood;
 use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sheet\AnswerForm;
+use Rostik\Core\Sheet\Choice;
 use Rostik\Core\Sheet\Choices;
 use Rostik\Core\Skill\Another;
 use Rostik\Core\Sum\Comparison;
 use Rostik\Core\Sum\Order;
+use Rostik\Core\Sum\Sum;
+use Rostik\Core\Time\StatedTime;
 use Rostik\Core\Work\Workbench;
 use Rostik\Core\Work\WorkedMethod;
-use Rostik\Core\Work\WorkedSum;
 
 /** Sets one question out for paper: how it is asked, what is drawn, what is to be chosen from, and how it is worked. */
 final readonly class QuestionPrinter
@@ -52,49 +54,54 @@ final readonly class QuestionPrinter
             $read = $this->asking->given($this->reader->read($sum)->sum, $settings->times);
             $work = $this->bench->work($this->forms->write($read, $this->plain));
         } catch (NotUnderstood $no) {
-            return new PrintedQuestion($number, '' === $wording ? $sum : $wording, null, $no->getMessage());
+            return new PrintedQuestion($number, '' === $wording ? $sum : $wording, null, $no->getMessage(), AnswerSpace::line());
         }
         if (null === $work->answer) {
-            return new PrintedQuestion($number, '' === $wording ? $this->asking->inSigns($read) : $wording, null, 'a.m. or p.m. is not said, and it changes the answer.');
+            return new PrintedQuestion($number, '' === $wording ? $this->asking->inSigns($read) : $wording, null, 'a.m. or p.m. is not said, and it changes the answer.', AnswerSpace::line());
         }
-        $asked = '' === $wording ? $this->asking->question($read, $settings->times) : $wording;
-        $method = $worked ? $this->method($work, $teacher) : null;
+        $method = $this->figures->method($read, $work, $settings, $teacher->houseMethods()[$work->kind->value] ?? null);
         $answer = Marked::plain($work->answer->shown);
-        $printed = fn (string $said, string $figure = '', array $choices = [], ?string $statement = null, bool $rule = true, ?TableRow $row = null): PrintedQuestion => new PrintedQuestion(
-            $number,
-            $said,
-            $answer,
-            null,
-            $figure,
-            array_values(array_filter($choices, is_string(...))),
-            $statement,
-            $rule,
-            $row,
-            null === $method ? [] : $this->steps($method),
-            null === $method ? '' : $this->figures->worked($method),
-            $method->title ?? '',
-        );
-        $given = '' === $wording || $this->asking->reads($read) ? $this->asking->clocks($read, $settings->times) : [];
-        if (AnswerForm::Choice === $settings->answers || AnswerForm::TrueFalse === $settings->answers) {
-            $choices = array_map(static fn ($c): string => $c->text, $this->choices->for($read, self::CHOICES, crc32($number.$work->sum)));
-            if ([] !== $choices) {
-                return AnswerForm::Choice === $settings->answers
-                    ? $printed($asked, $this->figures->clocks(...$given), $choices, rule: false)
-                    : $printed('' === $wording ? '' : $wording, statement: $this->asking->inSigns($read).' = '.$choices[0]);
-            }
-        }
-        $row = AnswerForm::Table === $settings->answers && '' === $wording ? TableRow::of($read, $this->marked) : null;
-        if (null !== $row) {
-            return $printed($asked, rule: false, row: $row);
-        }
-        if ($read instanceof Comparison && '' === $wording) {
-            return $printed($asked, rule: false);
-        }
-        if ($read instanceof Order) {
-            return $printed($asked);
+        $asked = '' === $wording ? $this->asking->question($read, $settings->times, AnswerForm::Hands === $settings->answers) : $wording;
+        $space = $this->chosen($number, $read, $settings, $wording) ?? $this->space($read, $settings, $wording, $method);
+        if (null !== $space->statement) {
+            $asked = $wording;
+            $answer = $this->asking->claim($read, $answer) === $space->statement ? 'true' : 'false: '.$answer;
         }
 
-        return $printed($asked, $this->figures->of($read, $work, $settings, $given));
+        return new PrintedQuestion($number, $asked, $answer, null, $space, $worked && null !== $method ? $this->working($method) : null);
+    }
+
+    /** Answers to choose from, where they are wanted and real mistakes lead to any. */
+    private function chosen(int $number, Sum $sum, SheetSettings $settings, string $wording): ?AnswerSpace
+    {
+        if (AnswerForm::Choice !== $settings->answers && AnswerForm::TrueFalse !== $settings->answers) {
+            return null;
+        }
+        $choices = array_map(static fn (Choice $c): string => $c->text, $this->choices->for($sum, self::CHOICES, crc32($number.$this->forms->write($sum, $this->plain))));
+
+        return match (true) {
+            [] === $choices => null,
+            AnswerForm::Choice === $settings->answers => AnswerSpace::oneOf($choices, $this->figures->clocks(...$this->clocks($sum, $settings, $wording))),
+            default => AnswerSpace::trueOrFalse($this->asking->claim($sum, $choices[0])),
+        };
+    }
+
+    private function space(Sum $sum, SheetSettings $settings, string $wording, ?WorkedMethod $method): AnswerSpace
+    {
+        $row = AnswerForm::Table === $settings->answers && '' === $wording ? TableRow::of($sum, $this->marked) : null;
+
+        return match (true) {
+            null !== $row => AnswerSpace::row($row),
+            $sum instanceof Comparison && '' === $wording => AnswerSpace::within(),
+            $sum instanceof Order => AnswerSpace::line(),
+            default => AnswerSpace::line($this->figures->of($sum, $settings, $this->clocks($sum, $settings, $wording), $method)),
+        };
+    }
+
+    /** @return list<StatedTime> what is shown on clocks; words tell their own times */
+    private function clocks(Sum $sum, SheetSettings $settings, string $wording): array
+    {
+        return '' === $wording || $this->asking->reads($sum) ? $this->asking->clocks($sum, $settings->times, AnswerForm::Hands === $settings->answers) : [];
     }
 
     /**
@@ -112,36 +119,30 @@ final readonly class QuestionPrinter
                 continue;
             }
         }
+        $plain = null;
         foreach (array_keys($taken) as $sum) {
             foreach ($this->another->like($this->reader->read((string) $sum)->sum, 3, $seed) as $other) {
                 $printed = isset($taken[$other->sum]) ? null : $this->print(0, $other->sum, '', $settings, $teacher);
-                if (null !== $printed && null !== $printed->answer && [] !== $printed->working) {
-                    $shown = $this->asking->given($this->reader->read($other->sum)->sum, $settings->times);
-
-                    return new PrintedQuestion(0, $this->asking->inSigns($shown), $printed->answer, null, working: $printed->working, worked: $printed->worked, method: $printed->method);
+                if (null === $printed?->working) {
+                    continue;
                 }
+                $shown = $this->asking->given($this->reader->read($other->sum)->sum, $settings->times);
+                $answer = Marked::plain($this->bench->answer($this->forms->write($shown, $this->plain))->answer->shown ?? '');
+                $example = new PrintedQuestion(0, $this->asking->inSigns($shown), $answer, null, AnswerSpace::within(), $printed->working);
+                if ('' !== $printed->working->drawing) {
+                    return $example;
+                }
+                $plain ??= $example;
+                break;
             }
         }
 
-        return null;
+        // one that is told in steps alone, where none is drawn
+        return $plain;
     }
 
-    /** The class's own method for this kind of sum, or the one that suits the numbers. */
-    private function method(WorkedSum $worked, Teacher $teacher): ?WorkedMethod
+    private function working(WorkedMethod $method): PrintedWorking
     {
-        $house = $teacher->houseMethods()[$worked->kind->value] ?? null;
-        foreach ($worked->methods as $method) {
-            if ($method->id === $house) {
-                return $method;
-            }
-        }
-
-        return $worked->methods[0] ?? null;
-    }
-
-    /** @return list<string> */
-    private function steps(WorkedMethod $method): array
-    {
-        return array_map(static fn ($step): string => Marked::plain($step->say), $method->steps);
+        return new PrintedWorking($method->title, array_map(static fn ($step): string => Marked::plain($step->say), $method->steps), $this->figures->worked($method));
     }
 }

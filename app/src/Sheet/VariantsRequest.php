@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\App\Sheet;
 
+use Rostik\App\Api\ProblemListener;
 use Rostik\Core\Sheet\Variants;
 use Symfony\Component\Validator\Constraints as Assert;
 
@@ -15,7 +16,7 @@ final readonly class VariantsRequest
      * @param list<string> $names children's names to be printed, one for each copy; fewer or none leave the rest without
      */
     public function __construct(
-        #[Assert\Range(min: 2, max: Variants::MOST, notInRangeMessage: 'There can be {{ min }} to {{ max }} copies.')]
+        #[Assert\Range(min: 2, max: Variants::MOST, notInRangeMessage: 'There can be {{ min }} to {{ max }} copies.', payload: ProblemListener::SAY)]
         public int $count,
         #[Assert\Count(max: Variants::MOST)]
         #[Assert\All([new Assert\Type('string'), new Assert\Length(max: 40)])]

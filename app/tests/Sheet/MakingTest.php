@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Rostik\App\Tests\Sheet;
 
-use PHPUnit\Framework\Attributes\DataProvider;
 use Rostik\App\Tests\ApiTestCase;
 use Symfony\Component\Uid\Uuid;
 
@@ -156,47 +155,83 @@ final class MakingTest extends ApiTestCase
         self::assertSame([['line' => 2, 'message' => '“bananas” was not understood. One that works: 3:45 pm + 2 h 30 min']], $read['faults']);
     }
 
-    /**
-     * @param array<string, mixed> $settings
-     * @param list<string>         $holds
-     * @param list<string>         $lacks
-     */
-    #[DataProvider('papers')]
-    public function testThePaper(array $settings, string $part, array $holds, array $lacks): void
+    public function testTheLevelsBelongTogether(): void
     {
-        $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Tide', 'questions' => array_map(
-            static fn (string $sum): array => ['id' => Uuid::v4()->toRfc4122(), 'sum' => $sum],
-            ['5 h 20 min - 2 h 35 min', '3:45 pm + 2 h 30 min', 'quarter to 5 as digital', '2 days ? 40 h', 'order 9 am, 12:15 pm, 8 pm', 'bananas'],
-        )]);
-        self::assertIsString($sheet['id']);
-        $this->ask('PUT', '/api/sheets/'.$sheet['id'], ['version' => $sheet['version'], 'title' => 'Tide', 'questions' => $sheet['questions'], 'settings' => $settings]);
-        self::assertSame(200, $this->code());
-        $this->browser->request('GET', '/print/sheets/'.$sheet['id'].'?part='.$part);
-        self::assertSame(200, $this->code());
-        $html = (string) $this->browser->getResponse()->getContent();
-        foreach ($holds as $text) {
-            self::assertStringContainsString($text, $html);
-        }
-        // the example is drawn by chance, and may happen to come to what a question comes to
-        $questions = (string) preg_replace('~(This is how:</strong>).*?</aside>~s', '$1', $html);
-        foreach ($lacks as $text) {
-            self::assertStringNotContainsString($text, $questions);
+        $sheets = $this->make();
+        $levels = $sheets[0]['levels'];
+        self::assertIsArray($levels);
+        self::assertSame(['support', 'core', 'stretch'], array_column($levels, 'level'));
+        self::assertSame(array_column($sheets, 'id'), array_column($levels, 'id'));
+        self::assertIsString($sheets[1]['id']);
+        $this->ask('DELETE', '/api/sheets/'.$sheets[1]['id']);
+        self::assertIsString($sheets[2]['id']);
+        $left = $this->ask('GET', '/api/sheets/'.$sheets[2]['id'])['levels'];
+        self::assertIsArray($left);
+        self::assertSame(['support', 'stretch'], array_column($left, 'level'));
+        self::assertSame([], $this->make(['levels' => ['core']])[0]['levels'], 'one alone belongs to none');
+    }
+
+    public function testTicketsAndHomePagesAreSetOutAsTheyShouldBe(): void
+    {
+        $expected = ['page' => ['outline', false], 'tickets' => ['none', false], 'slips' => ['none', false], 'home' => ['outline', true]];
+        foreach ($expected as $layout => [$scaffold, $example]) {
+            [$sheet] = $this->make(['levels' => ['core'], 'layout' => $layout]);
+            self::assertIsArray($sheet['settings']);
+            self::assertSame([$layout, $scaffold, $example], [$sheet['settings']['layout'], $sheet['settings']['scaffold'], $sheet['settings']['example']]);
+            self::assertSame(['subtract-regroup', 'later-across-hour'], $sheet['settings']['aims']);
         }
     }
 
-    /** @return iterable<string, array{array<string, mixed>, string, list<string>, list<string>}> */
-    public static function papers(): iterable
+    public function testTheNumbersBringCertainMistakesToLightAndAChallengeStandsAtTheEnd(): void
     {
-        $common = ['What time is it?', 'A clock to be read', '2 days ___ 40 h', 'Write &lt;, &gt; or =.', 'Put in order: 9:00 a.m., 12:15 p.m., 8:00 p.m.'];
-        yield 'all set out' => [['scaffold' => 'full', 'instruction' => 'Write 60 when you take an hour.', 'chart' => true, 'example' => true], 'sheet', [...$common, 'Columns to work in', 'A number line to work on', 'Write 60 when you take an hour.', '1 hour = 60 minutes', 'This is how:'], ['Squared paper for working', '2 h 45 min', '6:15 p.m.']];
-        yield 'empty paper' => [['scaffold' => 'outline'], 'sheet', [...$common, 'Squared paper for working'], ['Columns to work in', 'This is how:', '1 hour = 60 minutes']];
-        yield 'only a line' => [['scaffold' => 'none'], 'sheet', $common, ['Squared paper', 'Columns to work in', 'A number line']];
-        yield 'columns to fill' => [['scaffold' => 'outline', 'answers' => 'columns'], 'sheet', ['Columns to work in'], ['A number line']];
-        yield 'lines to fill' => [['scaffold' => 'outline', 'answers' => 'line'], 'sheet', ['A number line to work on'], []];
-        yield 'hands to draw' => [['answers' => 'hands'], 'sheet', ['A clock face to draw the hands on'], []];
-        yield 'one of four, from real mistakes' => [['answers' => 'choice'], 'sheet', ['class="choices"', '<li>2 h 45 min</li>'], ['2 h 44 min']];
-        yield 'true or false' => [['answers' => 'true-false'], 'sheet', ['True or false? How do you know?'], []];
-        yield 'the key' => [['scaffold' => 'full'], 'key', ['2 h 45 min', '6:15 p.m.', '4:45', 'bananas'], ['Columns to work in', 'Minutes first']];
-        yield 'the key, worked' => [['scaffold' => 'full'], 'worked', ['2 h 45 min', '35 is more than 20, so take 1 h and write it as 60 min: 60 + 20 = 80.', 'In columns, worked', 'The number line, worked'], ['Columns to work in']];
+        [$sheet] = $this->make(['levels' => ['core'], 'aims' => [['rung' => 'subtract-regroup', 'count' => 6]], 'mistakes' => ['borrows-ten', 'zero-when-stuck'], 'challenge' => true]);
+        self::assertIsArray($sheet['questions']);
+        self::assertSame([false, false, false, false, false, false, true], array_column($sheet['questions'], 'challenge'));
+        self::assertIsString($sheet['id']);
+        $told = $this->ask('GET', '/api/sheets/'.$sheet['id'].'/telling');
+        self::assertIsArray($told['mistakes']);
+        $shows = array_column($told['mistakes'], 'questions', 'id');
+        self::assertGreaterThanOrEqual(3, \count((array) ($shows['borrows-ten'] ?? [])));
+        self::assertIsInt($told['told']);
+        self::assertIsArray($told['blurred']);
+        self::assertSame($told['of'], $told['told'] + \count($told['blurred']));
+    }
+
+    public function testASwapIsOfferedAndKeepsItsPromise(): void
+    {
+        $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Tide', 'questions' => [['id' => Uuid::v4()->toRfc4122(), 'sum' => '2 h 30 min + 4 h 35 min', 'locked' => true], ['id' => Uuid::v4()->toRfc4122(), 'sum' => '2 h 40 min + 4 h 30 min']]]);
+        self::assertIsString($sheet['id']);
+        self::assertIsArray($sheet['questions']);
+        self::assertIsArray($sheet['questions'][1]);
+        $told = $this->ask('GET', '/api/sheets/'.$sheet['id'].'/telling');
+        self::assertIsArray($told['swap']);
+        self::assertSame(2, $told['swap']['question'], 'what is kept stays');
+        $sheet['questions'][1]['sum'] = $told['swap']['sum'];
+        $this->ask('PUT', '/api/sheets/'.$sheet['id'], ['version' => 1, 'title' => 'Tide', 'questions' => $sheet['questions']]);
+        self::assertSame($told['swap']['told'], $this->ask('GET', '/api/sheets/'.$sheet['id'].'/telling')['told']);
+    }
+
+    public function testTheShelfIsFoundByRungAndClassAndHasAnArchive(): void
+    {
+        $class = $this->ask('GET', '/api/classes')[0] ?? null;
+        self::assertIsArray($class);
+        [$sheet] = $this->make(['levels' => ['core'], 'classId' => $class['id']]);
+        self::assertIsString($sheet['id']);
+        $line = fn (): mixed => array_values(array_filter($this->ask('GET', '/api/sheets'), static fn ($l): bool => \is_array($l) && $l['id'] === $sheet['id']))[0] ?? null;
+        $shown = $line();
+        self::assertIsArray($shown);
+        self::assertSame([false, $class['id'], 'page'], [$shown['archived'], $shown['classId'], $shown['layout']]);
+        self::assertIsArray($shown['rungs']);
+        self::assertContains('subtract-regroup', $shown['rungs']);
+        self::assertTrue($this->ask('PUT', '/api/sheets/'.$sheet['id'].'/archive')['archived']);
+        $shown = $line();
+        self::assertTrue(\is_array($shown) && true === $shown['archived']);
+        self::assertFalse($this->ask('DELETE', '/api/sheets/'.$sheet['id'].'/archive')['archived']);
+        // other questions, other rungs
+        $this->ask('PUT', '/api/sheets/'.$sheet['id'], ['version' => $this->ask('GET', '/api/sheets/'.$sheet['id'])['version'], 'title' => 'x', 'questions' => [['id' => Uuid::v4()->toRfc4122(), 'sum' => '2 days ? 40 h']]]);
+        self::assertSame(200, $this->code());
+        $shown = $line();
+        self::assertIsArray($shown);
+        self::assertSame(['compare-lengths'], $shown['rungs']);
     }
 }

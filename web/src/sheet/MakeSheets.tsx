@@ -31,7 +31,7 @@ const usual: Record<Layout, { first: number; room: number; levels: readonly Leve
   page: { first: 6, room: 60, levels: ['support', 'core', 'stretch'] },
   tickets: { first: 3, room: 3, levels: ['core'] },
   slips: { first: 6, room: 6, levels: ['core'] },
-  home: { first: 6, room: 60, levels: ['core'] },
+  home: { first: 4, room: 60, levels: ['core'] },
 };
 
 /** From an aim to sheets: rungs of the ladder, how many questions, and the levels wanted. */

@@ -202,7 +202,7 @@ export function PrintPreview() {
               <div className="mt-1 flex items-center gap-3">
                 <progress
                   aria-label="Pages made"
-                  className="h-3 flex-1 accent-ink"
+                  className="h-3 min-w-0 flex-1 appearance-none [&::-moz-progress-bar]:bg-ink [&::-webkit-progress-bar]:bg-hair [&::-webkit-progress-value]:bg-ink"
                   value={pdf.page}
                   max={Math.max(pages, pdf.page, 1)}
                 />

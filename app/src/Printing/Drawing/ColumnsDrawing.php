@@ -34,7 +34,10 @@ final class ColumnsDrawing
             $ends[] = $at - 1;
         }
         foreach ($picture->heads as $c => $head) {
-            $svg->text((($ends[$c] ?? 0) + 0.5 - ($head->squares - 1) / 2) * self::SQUARE, 4.9, $head->unit, 4.2, 'middle', true);
+            // a short head stands over the ones, a long one over both digits; the lines of the squares keep clear of it
+            $x = (($ends[$c] ?? 0) + (\strlen($head->unit) > 1 && $head->squares > 1 ? 0 : 0.5)) * self::SQUARE;
+            $half = 0.9 + 1.2 * \strlen($head->unit);
+            $svg->blank($x - $half, 1, 2 * $half, 5)->text($x, 4.9, $head->unit, 4.2, 'middle', true);
         }
         if (!$solved && Scaffold::Full !== $scaffold) {
             return (string) $svg;
@@ -65,6 +68,7 @@ final class ColumnsDrawing
         }
         if ($solved) {
             foreach ($picture->rough as $i => $rough) {
+                $svg->blank(($at + 0.4) * self::SQUARE, ($i + 1.15) * self::SQUARE, 1.95 * mb_strlen($rough), 4.6);
                 $svg->text(($at + 0.5) * self::SQUARE, ($i + 1.7) * self::SQUARE, $rough, 3.4, 'start');
             }
             if ('' !== $picture->after) {

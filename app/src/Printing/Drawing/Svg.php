@@ -42,6 +42,14 @@ final class Svg
         return $this;
     }
 
+    /** A piece of paper without anything on it. */
+    public function blank(float $x, float $y, float $width, float $height): self
+    {
+        $this->marks .= \sprintf('<rect x="%s" y="%s" width="%s" height="%s" fill="#fff"/>', self::n($x), self::n($y), self::n($width), self::n($height));
+
+        return $this;
+    }
+
     public function box(float $x, float $y, float $width, float $height): self
     {
         return $this->path(\sprintf('M%s %sh%sv%sh-%sz', self::n($x), self::n($y), self::n($width), self::n($height), self::n($width)), 0.3, '#fff');

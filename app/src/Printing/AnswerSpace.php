@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Printing;
+
+/** Where a child answers: what is drawn to work on, what is to be chosen from, a row of a table, a line. */
+final readonly class AnswerSpace
+{
+    /**
+     * @param string       $figure    as SVG; may be empty
+     * @param list<string> $choices   answers to circle one of
+     * @param ?string      $statement to be called true or false
+     * @param ?TableRow    $row       where a table is to be completed
+     * @param bool         $rule      whether there is a line for the answer
+     */
+    private function __construct(
+        public string $figure = '',
+        public array $choices = [],
+        public ?string $statement = null,
+        public ?TableRow $row = null,
+        public bool $rule = false,
+    ) {
+    }
+
+    public static function line(string $figure = ''): self
+    {
+        return new self($figure, rule: true);
+    }
+
+    /** @param list<string> $choices */
+    public static function oneOf(array $choices, string $figure): self
+    {
+        return new self($figure, $choices);
+    }
+
+    public static function trueOrFalse(string $statement): self
+    {
+        return new self(statement: $statement, rule: true);
+    }
+
+    public static function row(TableRow $row): self
+    {
+        return new self(row: $row);
+    }
+
+    /** The answer has its place within the question. */
+    public static function within(): self
+    {
+        return new self();
+    }
+}

@@ -1,0 +1,242 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Tests\Printing;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use Rostik\App\Tests\ApiTestCase;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+use Symfony\Component\Process\Process;
+use Symfony\Component\Uid\Uuid;
+
+/** What comes out on paper for each way in which a sheet can be set out. */
+final class PaperTest extends ApiTestCase
+{
+    private const SUMS = ['5 h 20 min - 2 h 35 min', '3:45 pm + 2 h 30 min', 'quarter to 5 as digital', '2 days ? 40 h', 'order 9 am, 12:15 pm, 8 pm', 'bananas'];
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->signIn();
+    }
+
+    /**
+     * @param list<string>         $sums
+     * @param array<string, mixed> $settings
+     */
+    private function sheet(array $sums, array $settings, int $challenges = 0): string
+    {
+        $questions = array_map(static fn (string $sum): array => ['id' => Uuid::v4()->toRfc4122(), 'sum' => $sum], $sums);
+        foreach (array_keys(\array_slice($questions, 0, $challenges)) as $i) {
+            $questions[$i]['challenge'] = true;
+        }
+        $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Tide', 'questions' => $questions]);
+        self::assertIsString($sheet['id']);
+        $this->ask('PUT', '/api/sheets/'.$sheet['id'], ['version' => $sheet['version'], 'title' => 'Tide', 'questions' => $sheet['questions'], 'settings' => $settings]);
+        self::assertSame(200, $this->code());
+
+        return $sheet['id'];
+    }
+
+    private function page(string $id, string $how): string
+    {
+        $this->browser->request('GET', '/print/sheets/'.$id.'?'.$how);
+        self::assertSame(200, $this->code());
+
+        return (string) $this->browser->getResponse()->getContent();
+    }
+
+    /**
+     * @param array<string, mixed> $settings
+     * @param list<string>         $holds
+     * @param list<string>         $lacks
+     */
+    #[DataProvider('papers')]
+    public function testThePaper(array $settings, string $part, array $holds, array $lacks): void
+    {
+        $html = $this->page($this->sheet(self::SUMS, $settings), 'part='.$part);
+        foreach ($holds as $text) {
+            self::assertStringContainsString($text, $html);
+        }
+        // the example is drawn by chance, and may happen to come to what a question comes to
+        $questions = (string) preg_replace('~(This is how:</strong>).*?</aside>~s', '$1', $html);
+        foreach ($lacks as $text) {
+            self::assertStringNotContainsString($text, $questions);
+        }
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string, list<string>, list<string>}> */
+    public static function papers(): iterable
+    {
+        $common = ['What time is it?', 'A clock to be read', '2 days ___ 40 h', 'Write &lt;, &gt; or =.', 'Put in order: 9:00 a.m., 12:15 p.m., 8:00 p.m.'];
+        yield 'all set out' => [['scaffold' => 'full', 'instruction' => 'Write 60 when you take an hour.', 'chart' => true, 'example' => true], 'sheet', [...$common, 'Columns to work in', 'A number line to work on', 'Write 60 when you take an hour.', '1 h = 60 min ·', 'This is how:'], ['Squared paper for working', '2 h 45 min', '6:15 p.m.']];
+        yield 'empty paper' => [['scaffold' => 'outline'], 'sheet', [...$common, 'Squared paper for working'], ['Columns to work in', 'This is how:', '1 h = 60 min ·']];
+        yield 'only a line' => [['scaffold' => 'none'], 'sheet', $common, ['Squared paper', 'Columns to work in', 'A number line']];
+        yield 'columns to fill' => [['scaffold' => 'outline', 'answers' => 'columns'], 'sheet', ['Columns to work in'], ['A number line']];
+        yield 'lines to fill' => [['scaffold' => 'outline', 'answers' => 'line'], 'sheet', ['A number line to work on'], []];
+        yield 'hands to draw' => [['answers' => 'hands'], 'sheet', ['A clock face to draw the hands on'], []];
+        yield 'one of four, from real mistakes' => [['answers' => 'choice'], 'sheet', ['class="choices"', '<li>2 h 45 min</li>'], ['2 h 44 min']];
+        yield 'true or false' => [['answers' => 'true-false'], 'sheet', ['True or false? How do you know?'], []];
+        yield 'the key' => [['scaffold' => 'full'], 'key', ['2 h 45 min', '6:15 p.m.', '4:45', 'bananas'], ['Columns to work in', 'Minutes first']];
+        yield 'the key, worked' => [['scaffold' => 'full'], 'worked', ['2 h 45 min', '35 is more than 20, so take 1 h and write it as 60 min: 60 + 20 = 80.', 'In columns, worked', 'The number line, worked'], ['Columns to work in']];
+    }
+
+    public function testExitTicketsAreFourToAPageWithThreeQuestionsEach(): void
+    {
+        $id = $this->sheet(['1 h + 2 h', '4 h - 1 h', '2 x 3 h', '8 h / 2'], ['layout' => 'tickets', 'scaffold' => 'none']);
+        $paper = $this->page($id, 'part=both');
+        self::assertSame([1, 4, 4, 4, 0], [substr_count($paper, 'class="page cut tickets"'), substr_count($paper, 'class="piece"'), substr_count($paper, '>1 h + 2 h<') - 1, substr_count($paper, '>2 × 3 h<') - 1, substr_count($paper, '>8 h ÷ 2<')], 'the key has them once more; the fourth has no room');
+        $slips = $this->page($this->sheet(['1 h + 2 h'], ['layout' => 'slips']), 'part=sheet');
+        self::assertSame([5, 5], [substr_count($slips, 'class="piece"'), substr_count($slips, '>1 h + 2 h<')]);
+    }
+
+    public function testAHomePageShowsTheMethodToWhoeverHelpsAndItsAnswersAtTheFoot(): void
+    {
+        $paper = $this->page($this->sheet(['5 h 20 min - 2 h 35 min', '7 h 5 min - 3 h 40 min'], ['layout' => 'home']), 'part=sheet');
+        self::assertStringContainsString('In class we work this way: columns.', $paper);
+        self::assertStringContainsString('In columns, worked', $paper);
+        self::assertMatchesRegularExpression('~fold back here.*<strong>1\.</strong> 2 h 45 min.*<strong>2\.</strong> 3 h 25 min~s', $paper);
+    }
+
+    /** The class's own method is shown and has its room on the paper, whatever the numbers would suggest. */
+    public function testTheHouseMethodIsUsedThroughout(): void
+    {
+        $this->ask('PUT', '/api/me/house-method', ['kind' => 'difference', 'method' => 'number-line']);
+        $id = $this->sheet(['5 h 20 min - 2 h 35 min'], ['scaffold' => 'full', 'example' => true]);
+        $paper = $this->page($id, 'part=sheet');
+        self::assertStringContainsString('The number line, worked', $paper);
+        self::assertStringContainsString('A number line to work on', $paper);
+        self::assertStringNotContainsString('Columns to work in', $paper);
+        self::assertStringContainsString('The number line, worked', $this->page($id, 'part=worked'));
+    }
+
+    public function testAChallengeStandsAtTheEndWithTheLastNumber(): void
+    {
+        $paper = $this->page($this->sheet(['9 h - 35 min', '1 h + 2 h', '4 h - 1 h'], ['scaffold' => 'none'], 1), 'part=both');
+        self::assertMatchesRegularExpression('~>1</span>\s*<span class="sum">1 h \+ 2 h.*>2</span>\s*<span class="sum">4 h − 1 h.*<h2>Challenge</h2>.*>3</span>\s*<span class="sum">9 h − 35 min~s', $paper);
+        self::assertMatchesRegularExpression('~class="answers".*>3</span>\s*<span class="sum">9 h − 35 min</span>\s*<strong class="answer">8 h 25 min~s', $paper);
+    }
+
+    public function testTheTableHasOneGapInEachRow(): void
+    {
+        $paper = $this->page($this->sheet(['9:20 am + 45 min', '11:05 am - 40 min', '9:20 am to 1:05 pm', '_ + 45 min = 10:20 am', '11:10 am - _ = 9:35 am', '95 min in h min', '1 h + 2 h'], ['answers' => 'table']), 'part=sheet');
+        preg_match_all('~<tr><th scope="row">(\d)</th>(.*?)</tr>~', $paper, $rows, \PREG_SET_ORDER);
+        self::assertSame([
+            '1' => '<td>9:20 a.m.</td><td>45 min</td><td></td>',
+            '2' => '<td></td><td>40 min</td><td>11:05 a.m.</td>',
+            '3' => '<td>9:20 a.m.</td><td></td><td>1:05 p.m.</td>',
+            '4' => '<td></td><td>45 min</td><td>10:20 a.m.</td>',
+            '5' => '<td>9:35 a.m.</td><td></td><td>11:10 a.m.</td>',
+            '6' => '<td>95 min</td><td>____ h ____ min</td>',
+        ], array_column($rows, 2, 1));
+        self::assertSame(2, substr_count($paper, '<table class="complete">'), 'times and units have tables of their own');
+        self::assertStringContainsString('>1 h + 2 h<', $paper, 'what is told by no row is asked as usual');
+    }
+
+    /**
+     * @param list<string> $said
+     * @param list<string> $key
+     */
+    #[DataProvider('forms')]
+    public function testTheFormInWhichTimesAreGiven(string $times, array $said, array $key, int $clocks): void
+    {
+        $sums = ['3:45 pm + 2 h 30 min', '11:05 am - 40 min', '9:20 am to 1:05 pm', '_ + 45 min = 10:20 am', '11:10 am - _ = 9:35 am', '3:45 + 20 min'];
+        $id = $this->sheet($sums, ['times' => $times, 'scaffold' => 'none']);
+        $paper = $this->page($id, 'part=sheet');
+        preg_match_all('~<span class="sum">(.*?)</span>~', $paper, $found);
+        self::assertSame($said, array_map(html_entity_decode(...), $found[1]));
+        self::assertSame($clocks, substr_count($paper, 'A clock to be read'));
+        preg_match_all('~<strong class="answer">(.*?)</strong>~', $this->page($id, 'part=key'), $found);
+        self::assertSame($key, $found[1]);
+    }
+
+    /** @return iterable<string, array{string, list<string>, list<string>, int}> */
+    public static function forms(): iterable
+    {
+        $usual = ['6:15 p.m.', '10:25 a.m.', '3 h 45 min', '9:35 a.m.', '1 h 35 min', '4:05'];
+        yield 'as written' => ['as-written', ['3:45 p.m. + 2 h 30 min', '11:05 a.m. − 40 min', '9:20 a.m. to 1:05 p.m.', '_ + 45 min = 10:20 a.m.', '11:10 a.m. − _ = 9:35 a.m.', '3:45 + 20 min'], $usual, 0];
+        yield 'by the 24-hour clock' => ['24h', ['15:45 + 2 h 30 min', '11:05 − 40 min', '09:20 to 13:05', '_ + 45 min = 10:20', '11:10 − _ = 09:35', '3:45 + 20 min'], ['18:15', '10:25', '3 h 45 min', '09:35', '1 h 35 min', '4:05'], 0];
+        yield 'in words' => ['words', [
+            'What time is it 2 h 30 min after quarter to four in the afternoon?', 'What time is it 40 min before five past eleven in the morning?',
+            'How long is it from twenty past nine in the morning until five past one in the afternoon?', '45 min later it is twenty past ten in the morning. What time is it now?',
+            'How long is it from twenty-five to ten in the morning until ten past eleven in the morning?', 'What time is it 20 min after quarter to four?',
+        ], $usual, 0];
+        yield 'on clocks' => ['clocks', [
+            'What time is it 2 h 30 min later?', 'What time was it 40 min earlier?', 'How long is it from the first clock to the second?',
+            '45 min later, the clock shows this. What time is it now?', 'How long is it from the first clock to the second?', 'What time is it 20 min later?',
+        ], $usual, 8];
+    }
+
+    public function testHandsAreDrawnWhereAClockWouldBeRead(): void
+    {
+        $paper = $this->page($this->sheet(['quarter to 5 as digital', '3:45 pm + 2 h 30 min'], ['answers' => 'hands', 'times' => 'clocks']), 'part=sheet');
+        self::assertStringContainsString('Draw the hands: quarter to five.', $paper);
+        self::assertSame([1, 2], [substr_count($paper, 'A clock to be read, p.m.'), substr_count($paper, 'A clock face to draw the hands on')]);
+    }
+
+    /** Each claim is true or made by a real mistake, and the key says which; both kinds come up. */
+    public function testClaimsToBeCalledTrueOrFalse(): void
+    {
+        $sums = ['2 days ? 40 h', '_ + 45 min = 10:20 am', '95 min in h min', 'quarter to 5 as digital', 'order 9 am, 12:15 pm, 8 pm', '5 h 20 min - 2 h 35 min', '2 h 30 min + 4 h 55 min', '6 h 10 min - 1 h 25 min', '7 am to 3 pm', '11:15 am + 2 h'];
+        $key = $this->page($this->sheet($sums, ['answers' => 'true-false']), 'part=key');
+        preg_match_all('~<span class="sum"> ?(.*?)</span>\s*<strong class="answer">(true|false: (.*?))</strong>~', $key, $claims, \PREG_SET_ORDER);
+        self::assertGreaterThanOrEqual(9, \count($claims));
+        foreach ($claims as $claim) {
+            $text = html_entity_decode($claim[1]);
+            self::assertStringNotContainsString('_', $text);
+            self::assertStringNotContainsString('?', $text);
+            if (isset($claim[3])) {
+                self::assertStringNotContainsString(html_entity_decode($claim[3]), explode(' = ', $text)[1] ?? 'x');
+            }
+        }
+        $verdicts = array_count_values(array_map(static fn (array $c): string => substr($c[2], 0, 4), $claims));
+        self::assertGreaterThan(0, $verdicts['true'] ?? 0);
+        self::assertGreaterThan(0, $verdicts['fals'] ?? 0);
+    }
+
+    public function testAllLevelsInOneGoOnTwoColumnsOrOneInThreeSizes(): void
+    {
+        $made = $this->ask('POST', '/api/sheets/make', ['title' => 'Tide', 'aims' => [['rung' => 'add-regroup', 'count' => 2]], 'levels' => ['support', 'core', 'stretch'], 'seed' => 3]);
+        self::assertIsArray($made['sheets']);
+        [$support] = $made['sheets'];
+        self::assertIsArray($support);
+        self::assertIsString($support['id']);
+        $paper = $this->page($support['id'], 'levels=1&part=both');
+        self::assertSame([3, 3], [substr_count($paper, 'aria-label="Sheet"'), substr_count($paper, 'aria-label="Answer key"')]);
+        self::assertMatchesRegularExpression('~support level.*core level.*stretch level~s', $paper);
+        self::assertSame(1, substr_count($this->page($support['id'], 'part=sheet'), 'aria-label="Sheet"'));
+        self::assertIsArray($support['settings']);
+        foreach ([[1, 'small', 'questions one'], [2, 'large', 'questions two'], [null, 'usual', 'questions two']] as [$columns, $type, $class]) {
+            $id = $this->sheet(['5 h 20 min - 2 h 35 min'], ['columns' => $columns, 'type' => $type]);
+            $paper = $this->page($id, 'part=sheet');
+            self::assertStringContainsString($class, $paper);
+            self::assertStringContainsString('type-'.$type, $paper);
+        }
+    }
+
+    /** The PDF of several copies says every page as it is laid out, and is the file that the pages make. */
+    public function testThePdfOfACopySetComesWithItsProgress(): void
+    {
+        $id = $this->sheet(['5 h 20 min - 2 h 35 min', '3:45 pm + 2 h 30 min'], []);
+        $set = $this->ask('POST', '/api/sheets/'.$id.'/sets', ['count' => 3, 'names' => ['Anouk', 'Bram', 'Cleo']]);
+        self::assertIsString($set['id']);
+        self::assertIsArray($set['copies']);
+        $this->browser->request('GET', '/print/sheets/'.$id.'.pdf/progress?set='.$set['id'].'&paper=letter');
+        self::assertInstanceOf(StreamedResponse::class, $this->browser->getResponse());
+        $lines = array_map(static fn (string $line): mixed => json_decode($line, true), array_filter(explode("\n", $this->browser->getInternalResponse()->getContent())));
+        $last = array_pop($lines);
+        self::assertIsArray($last);
+        self::assertSame('tide.pdf', $last['name']);
+        $pages = array_map(static fn ($line): int => \is_array($line) && \is_int($line['page']) ? $line['page'] : 0, $lines);
+        self::assertSame([4], \array_slice($pages, -1), 'three sheets and a page of keys');
+        self::assertSame($pages, array_values(array_unique($pages)));
+        $pdf = base64_decode(\is_string($last['pdf']) ? $last['pdf'] : '', true);
+        self::assertIsString($pdf);
+        $text = (new Process(['pdftotext', '-layout', '-', '-'], null, null, $pdf))->mustRun()->getOutput();
+        foreach (['Anouk', 'Bram', 'Cleo', ...array_column($set['copies'], 'code')] as $word) {
+            self::assertGreaterThanOrEqual(2, substr_count($text, \is_string($word) ? $word : ''), 'on the sheet and in the key');
+        }
+        self::assertStringContainsString('612 x 792', (new Process(['pdfinfo', '-'], null, null, $pdf))->mustRun()->getOutput());
+    }
+}
