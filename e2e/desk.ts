@@ -27,6 +27,11 @@ export class Desk {
     return this.page.getByRole('region', { name: 'Sheet', exact: true }).getByRole('listitem');
   }
 
+  /** The print preview, once what is shown is up to date. */
+  get paper() {
+    return this.page.frameLocator('iframe[title="Print preview"]');
+  }
+
   /** Types a sum as a person does: slash, then the keys. */
   async type(sum: string): Promise<void> {
     await this.page.keyboard.press('/');

@@ -1,5 +1,4 @@
 import { execFileSync } from 'node:child_process';
-import { writeFileSync } from 'node:fs';
 import { expect, test } from './desk.js';
 
 test('from an aim to three sheets in under a minute, changed, locked, drawn anew, printed', async ({ desk }, info) => {
@@ -10,20 +9,18 @@ test('from an aim to three sheets in under a minute, changed, locked, drawn anew
   await desk.hasNoBarriers();
   await page.getByLabel('Title').fill('The causeway');
   await page.getByRole('button', { name: 'More: I can take an hour and write it as 60 minutes.' }).click();
+  await page.getByText('Numbers', { exact: true }).click();
   await page.locator('[aria-label="Regroup"]').getByText('must', { exact: true }).click();
   await page.getByRole('button', { name: 'Make 3 sheets' }).click();
   await expect(page.getByText('3 sheets are made.').first()).toBeVisible();
-  for (const level of ['support', 'core', 'stretch']) {
-    await expect(
-      page.getByRole('link', { name: new RegExp(`The causeway 6 questions, ${level} level`) }).first(),
-    ).toBeVisible();
+  // the first question stands worked beside the sheet, and each level is one tap away
+  await expect(desk.answer).toBeVisible();
+  const levels = page.getByRole('navigation', { name: 'Levels of this sheet' });
+  for (const level of ['stretch', 'core', 'support']) {
+    await levels.getByRole('link', { name: level }).click();
+    await expect(levels.getByRole('link', { name: level })).toHaveAttribute('aria-current', 'page');
+    await expect(desk.questions).toHaveCount(6);
   }
-  await page
-    .getByRole('link', { name: /The causeway 6 questions, support level/ })
-    .first()
-    .click();
-  await expect(desk.questions).toHaveCount(6);
-  await expect(page.getByText('support level')).toBeVisible();
   const texts = () =>
     desk.questions
       .getByRole('button', { name: /Show it worked/ })
@@ -63,21 +60,21 @@ test('from an aim to three sheets in under a minute, changed, locked, drawn anew
 
   // the paper: with boxes to fill, a worked example, and a key that is worked
   await page.getByRole('link', { name: 'Print…' }).click();
-  const paper = page.frameLocator('iframe');
+  const { paper } = desk;
   await expect(paper.getByText('This is how:')).toBeVisible();
   await expect(paper.getByRole('img', { name: 'Columns to work in' }).first()).toBeVisible();
   await expect(paper.getByText('The Pintail is at sea').first()).toBeVisible();
-  await page.getByLabel('Answers').selectOption('choice');
+  await page.getByLabel('Answers', { exact: true }).selectOption('choice');
   await expect(paper.locator('.choices').first()).toBeVisible();
   await page.getByLabel('Instruction').fill('Circle one.');
   await expect(paper.getByText('Circle one.')).toBeVisible();
   await desk.hasNoBarriers();
-  await page.getByText('Key, worked', { exact: true }).click();
+  await page.getByLabel('Print', { exact: true }).selectOption('worked');
   await expect(paper.getByRole('img', { name: /worked$/ }).first()).toBeVisible();
-  const address = await page.getByRole('link', { name: 'PDF' }).getAttribute('href');
-  const pdf = await page.request.get(address ?? '');
+  const coming = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'PDF' }).click();
   const file = info.outputPath('key.pdf');
-  writeFileSync(file, await pdf.body());
+  await (await coming).saveAs(file);
   expect(execFileSync('pdftotext', [file, '-'], { encoding: 'utf8' })).toMatch(/The gap|write it as 60 min/);
 });
 

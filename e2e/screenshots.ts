@@ -35,7 +35,7 @@ test('a picture of each view', async ({ desk }) => {
   await page.screenshot({ path: `${to}not-understood.png` });
   await desk.sumLine.fill('');
   await page.getByRole('link', { name: 'Print…' }).click();
-  await expect(page.frameLocator('iframe').getByText('Name')).toBeVisible();
+  await expect(desk.paper.getByText('Name')).toBeVisible();
   await page.screenshot({ path: `${to}print.png` });
   await page.goto('/sheets/make');
   await page.getByLabel('Title').fill('The causeway');

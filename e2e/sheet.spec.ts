@@ -36,7 +36,7 @@ test('five sums typed and put on a sheet are there after reloading, and print wi
   }
 
   await page.getByRole('link', { name: 'Print…' }).click();
-  const paper = page.frameLocator('iframe');
+  const { paper } = desk;
   await expect(paper.getByRole('heading', { name: 'Lifeboat drill' }).first()).toBeVisible();
   await expect(paper.getByText('Name')).toBeVisible();
   await desk.hasNoBarriers();

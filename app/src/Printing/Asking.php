@@ -58,7 +58,7 @@ final readonly class Asking
         }
         $told = match ($times) {
             TimesGiven::Words => $this->inWords($sum),
-            TimesGiven::Clocks => $this->byClocks($sum),
+            TimesGiven::Clocks, TimesGiven::RomanClocks => $this->byClocks($sum),
             default => null,
         };
         if (null !== $told) {
@@ -105,7 +105,7 @@ final readonly class Asking
         if ($sum instanceof Rewrite && $this->reads($sum)) {
             return $hands ? [] : [$sum->time];
         }
-        if (TimesGiven::Clocks !== $times || null === $this->byClocks($sum)) {
+        if (!$times->areDrawn() || null === $this->byClocks($sum)) {
             return [];
         }
         if ($sum instanceof Missing) {

@@ -12,6 +12,7 @@ use Rostik\Core\Picture\ColumnsPicture;
 use Rostik\Core\Picture\LinePicture;
 use Rostik\Core\Sheet\AnswerForm;
 use Rostik\Core\Sheet\Scaffold;
+use Rostik\Core\Sheet\TimesGiven;
 use Rostik\Core\Sum\ClockMove;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\Missing;
@@ -40,15 +41,16 @@ final readonly class Figures
             $faces[] = [null, ''];
         }
         $across = \count($faces) > 1 ? self::BESIDE : self::ALONE;
-        $clocks = implode('', array_map(static fn (array $face): string => ClockDrawing::of($face[0], $across, $face[1]), $faces));
+        $roman = TimesGiven::RomanClocks === $settings->times;
+        $clocks = implode('', array_map(static fn (array $face): string => ClockDrawing::of($face[0], $across, $face[1], $roman), $faces));
 
         return $clocks.($hands || ($sum instanceof Rewrite && [] !== $given) ? '' : $this->paper($settings, $method));
     }
 
     /** Clocks that are given, without anything to work on. */
-    public function clocks(StatedTime ...$given): string
+    public function clocks(bool $roman, StatedTime ...$given): string
     {
-        return implode('', array_map(static fn (StatedTime $t): string => ClockDrawing::of($t->time(), \count($given) > 1 ? self::BESIDE : self::ALONE, self::half($t)), $given));
+        return implode('', array_map(static fn (StatedTime $t): string => ClockDrawing::of($t->time(), \count($given) > 1 ? self::BESIDE : self::ALONE, self::half($t), $roman), $given));
     }
 
     /** The working as it stands at the end; empty where the method draws nothing for paper. */

@@ -14,6 +14,7 @@ use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sheet\AnswerForm;
 use Rostik\Core\Sheet\Choice;
 use Rostik\Core\Sheet\Choices;
+use Rostik\Core\Sheet\TimesGiven;
 use Rostik\Core\Skill\Another;
 use Rostik\Core\Sum\Comparison;
 use Rostik\Core\Sum\Order;
@@ -81,7 +82,7 @@ final readonly class QuestionPrinter
 
         return match (true) {
             [] === $choices => null,
-            AnswerForm::Choice === $settings->answers => AnswerSpace::oneOf($choices, $this->figures->clocks(...$this->clocks($sum, $settings, $wording))),
+            AnswerForm::Choice === $settings->answers => AnswerSpace::oneOf($choices, $this->figures->clocks(TimesGiven::RomanClocks === $settings->times, ...$this->clocks($sum, $settings, $wording))),
             default => AnswerSpace::trueOrFalse($this->asking->claim($sum, $choices[0])),
         };
     }

@@ -34,7 +34,7 @@ final class SheetRepository extends ServiceEntityRepository
             ->setParameter('teacher', $teacher->id(), 'uuid')
             ->groupBy('s.id')
             ->orderBy('s.changedAt', 'DESC')
-            ->addOrderBy('s.id', 'DESC')
+            ->addOrderBy('s.id', 'ASC')
             ->getQuery()
             ->getResult();
 

@@ -64,6 +64,8 @@ final readonly class SheetSettings
 
         return new self(
             $level,
+            answers: \in_array('set-clock', $aims, true) ? AnswerForm::Hands : AnswerForm::Write,
+            times: \in_array('roman-clock', $aims, true) ? TimesGiven::RomanClocks : TimesGiven::AsWritten,
             scaffold: $small ? Scaffold::None : Scaffold::forLevel($level),
             example: $helped || Layout::Home === $layout,
             chart: $helped,

@@ -15,4 +15,11 @@ enum TimesGiven: string
     case Words = 'words';
     /** On clock faces, with the half of the day beside them. */
     case Clocks = 'clocks';
+    /** On clock faces with Roman numerals. */
+    case RomanClocks = 'roman-clocks';
+
+    public function areDrawn(): bool
+    {
+        return self::Clocks === $this || self::RomanClocks === $this;
+    }
 }

@@ -492,7 +492,7 @@ export interface TellingReply {
   swap: SwapReply | null;
 }
 
-export type TimesGiven = 'as-written' | '24h' | 'words' | 'clocks';
+export type TimesGiven = 'as-written' | '24h' | 'words' | 'clocks' | 'roman-clocks';
 
 export type TypeSize = 'small' | 'usual' | 'large';
 

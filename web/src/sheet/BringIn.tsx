@@ -7,13 +7,23 @@ import type { Fault, ReadFileReply, SheetReply } from '../api/types';
 import { Button } from '../ui/Button';
 import { newId } from '../ui/newId';
 import { Window } from '../ui/Window';
+import { challengesLast, newQuestion, type SheetKeeper } from './keeper';
 import { rememberSheet } from './useSheet';
 
 /** A list that is pasted, or a file: text, CSV or QTI. Where a line cannot be read, it is said and nothing is taken. */
-export function BringIn({ open, onOpenChange }: { open: boolean; onOpenChange: (open: boolean) => void }) {
+interface Props {
+  open: boolean;
+  onOpenChange: (open: boolean) => void;
+  /** What was pasted already. */
+  pasted?: string;
+  /** The sheet in hand that it is added to; a new one is made without it. */
+  keeper?: SheetKeeper | null;
+}
+
+export function BringIn({ open, onOpenChange, pasted = '', keeper = null }: Props) {
   const client = useQueryClient();
   const navigate = useNavigate();
-  const [text, setText] = useState('');
+  const [text, setText] = useState(pasted);
   const [faults, setFaults] = useState<readonly Fault[]>([]);
   const bring = useMutation({
     mutationFn: async () => {
@@ -21,9 +31,25 @@ export function BringIn({ open, onOpenChange }: { open: boolean; onOpenChange: (
       if (read.faults.length > 0) {
         return read.faults;
       }
+      if (keeper) {
+        const added = read.questions.map((one) => ({
+          ...newQuestion(one),
+          wording: one.wording,
+          challenge: one.challenge,
+        }));
+        keeper.change((draft) => ({ ...draft, questions: challengesLast([...draft.questions, ...added]) }));
+        onOpenChange(false);
+        setText('');
+        return [];
+      }
       const sheet = await ask<SheetReply>('POST', '/api/sheets', {
         title: read.title,
-        questions: read.questions.map((one) => ({ id: newId(), sum: one.sum, wording: one.wording })),
+        questions: read.questions.map((one) => ({
+          id: newId(),
+          sum: one.sum,
+          wording: one.wording,
+          challenge: one.challenge,
+        })),
       });
       rememberSheet(sheet);
       void client.invalidateQueries(shelfQuery);
@@ -93,7 +119,7 @@ export function BringIn({ open, onOpenChange }: { open: boolean; onOpenChange: (
           }
         }}
       >
-        Make a sheet of it
+        {keeper ? 'Add them to the sheet' : 'Make a sheet of it'}
       </Button>
     </Window>
   );

@@ -88,7 +88,11 @@ export function MakeSheets() {
           ...made.shortages,
         ].join(' '),
       );
-      void navigate(`/prepare?sheet=${made.sheets[0]?.id ?? ''}`);
+      const [first] = made.sheets;
+      // the first question stands worked beside the sheet
+      void navigate(
+        `/prepare?${new URLSearchParams({ sheet: first?.id ?? '', sum: first?.questions[0]?.sum ?? '' }).toString()}`,
+      );
     },
     onError: (failure) => {
       notice(failure.message);

@@ -29,6 +29,7 @@ const given: readonly { value: TimesGiven; text: string }[] = [
   { value: '24h', text: '24-hour clock' },
   { value: 'words', text: 'in words' },
   { value: 'clocks', text: 'clock faces' },
+  { value: 'roman-clocks', text: 'Roman clocks' },
 ];
 const sizes: readonly { value: TypeSize; text: string }[] = [
   { value: 'small', text: 'small' },
@@ -54,7 +55,7 @@ export function PrintSettings({ settings, onChange }: Props) {
   return (
     <>
       <Pick
-        label="Paper for"
+        label="For"
         value={settings.layout}
         options={layouts}
         onChange={(layout) => {
@@ -78,7 +79,7 @@ export function PrintSettings({ settings, onChange }: Props) {
         }}
       />
       <Pick
-        label="Room for working"
+        label="Working space"
         value={settings.scaffold}
         options={scaffolds}
         onChange={(scaffold) => {

@@ -106,6 +106,10 @@ export function Frame({ me }: { me: MeReply }) {
               onEnter={() => {
                 open(text);
               }}
+              onList={(list) => {
+                const here = window.location.pathname === '/prepare' ? window.location.search : '';
+                void navigate(`/prepare${here}`, { state: { list } });
+              }}
               onAdd={() => {
                 if (window.location.pathname.startsWith('/teach')) {
                   queue(text);

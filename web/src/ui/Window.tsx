@@ -24,6 +24,12 @@ export function Window({ open, onOpenChange, title, side = false, width = 'w-[30
         <Dialog.Overlay className="fixed inset-0 z-40 bg-black/40" />
         <Dialog.Content
           aria-describedby={undefined}
+          onKeyDown={(event) => {
+            // a notice that stands over the window would keep the key to itself
+            if (event.key === 'Escape') {
+              onOpenChange(false);
+            }
+          }}
           className={`fixed z-50 max-w-[94vw] overflow-y-auto border-ink bg-sheet p-6 ${place} ${width}`}
         >
           <Dialog.Title className="text-2xl font-bold">{title}</Dialog.Title>

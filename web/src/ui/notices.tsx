@@ -27,6 +27,10 @@ export function NoticeProvider({ children }: { children: ReactNode }) {
         <Toast.Root
           key={notice.id}
           duration={notice.undo ? 15000 : 5000}
+          onEscapeKeyDown={(event) => {
+            // Escape is for what one is in; a notice, with its undo, stays its time
+            event.preventDefault();
+          }}
           onOpenChange={(open) => {
             if (!open) {
               close(notice.id);

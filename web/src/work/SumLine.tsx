@@ -8,13 +8,15 @@ interface Props {
   onType: (text: string) => void;
   /** Enter: on to the working. */
   onEnter: () => void;
+  /** Several lines were pasted: a list of sums. */
+  onList: (list: string) => void;
   /** Shift and Enter: on to the sheet. */
   onAdd: () => void;
   problem: Error | null;
 }
 
 /** The sum line: one field in which any sum can be typed. What is wrong with it is said under it, kindly, after a pause. */
-export function SumLine({ text, onType, onEnter, onAdd, problem }: Props) {
+export function SumLine({ text, onType, onEnter, onList, onAdd, problem }: Props) {
   const field = useRef<HTMLInputElement>(null);
   useKeys({
     '/': () => {
@@ -64,7 +66,14 @@ export function SumLine({ text, onType, onEnter, onAdd, problem }: Props) {
             field.current?.blur();
           }
         }}
-        placeholder="type a sum"
+        onPaste={(event) => {
+          const pasted = event.clipboardData.getData('text/plain').trim();
+          if (pasted.includes('\n')) {
+            event.preventDefault();
+            onList(pasted);
+          }
+        }}
+        placeholder="type a sum, or paste a list"
         autoComplete="off"
         autoCapitalize="off"
         spellCheck={false}

@@ -1,11 +1,12 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useEffectEvent, useRef } from 'react';
-import { Link, useNavigate, useSearchParams } from 'react-router';
+import { Link, useLocation, useNavigate, useSearchParams } from 'react-router';
 import { ask } from '../api/client';
 import { shelfQuery, workQuery } from '../api/queries';
 import type { SheetReply, WorkedSum as Worked } from '../api/types';
 import { DayStrip } from '../models/DayStrip';
 import { Marked, plain } from '../models/Marked';
+import { BringIn } from '../sheet/BringIn';
 import { SheetPanel } from '../sheet/SheetPanel';
 import { newQuestion } from '../sheet/keeper';
 import { rememberSheet, useSheet } from '../sheet/useSheet';
@@ -118,6 +119,13 @@ export function WorkScreen() {
     }
   });
   const ready = keeper !== null || sheetId === null;
+  // a list that was pasted into the sum line
+  const {
+    key,
+    search,
+    state: given,
+  } = useLocation() as { key: string; search: string; state: { list?: string } | null };
+  const list = given?.list ?? '';
   useEffect(() => {
     const [wish] = wishes;
     if (wish !== undefined && ready && !busy.current) {
@@ -127,6 +135,17 @@ export function WorkScreen() {
 
   return (
     <>
+      {list !== '' && ready && (
+        <BringIn
+          key={key}
+          open
+          onOpenChange={() => {
+            void navigate(`/prepare${search}`, { replace: true });
+          }}
+          pasted={list}
+          keeper={keeper}
+        />
+      )}
       <div className="border-b border-hair px-4 pt-1.5">
         <DayStrip strip={worked?.strip ?? noDay} />
       </div>
@@ -244,6 +263,7 @@ function Beginning({ onOpen }: { onOpen: (sum: string) => void }) {
 /** No sheet in hand: begin one, or take one up again. */
 function Sheets({ onBegin }: { onBegin: () => void }) {
   const shelf = useQuery(shelfQuery);
+  const open = shelf.data?.filter((sheet) => !sheet.archived) ?? [];
   const [params] = useSearchParams();
   const to = (id: string) => {
     const next = new URLSearchParams(params);
@@ -256,11 +276,11 @@ function Sheets({ onBegin }: { onBegin: () => void }) {
       <Button className="mt-3" onClick={onBegin}>
         New sheet
       </Button>
-      {(shelf.data?.length ?? 0) > 0 && (
+      {open.length > 0 && (
         <>
           <p className="mt-5 mb-1 text-soft">or go on with</p>
           <ul>
-            {shelf.data?.slice(0, 6).map((sheet) => (
+            {open.slice(0, 6).map((sheet) => (
               <li key={sheet.id} className="border-b border-[#cfcabd]">
                 <Link to={to(sheet.id)} className="block py-2 text-lg hover:underline">
                   {sheet.title}

@@ -10,12 +10,16 @@ use Rostik\Core\Time\TimeOfDay;
 /** A clock face, with hands or to draw them in. */
 final class ClockDrawing
 {
+    /** As clocks have them: four is mostly IIII there, but IV is what is taught (common practice). */
+    private const ROMAN = ['I', 'II', 'III', 'IV', 'V', 'VI', 'VII', 'VIII', 'IX', 'X', 'XI', 'XII'];
+
     /**
      * @param ?TimeOfDay $time   null for a face without hands
      * @param float      $across the face, in mm
      * @param string     $below  "a.m.", "p.m." or nothing
+     * @param bool       $roman  whether the hours are numbered I to XII
      */
-    public static function of(?TimeOfDay $time, float $across = 40.0, string $below = ''): string
+    public static function of(?TimeOfDay $time, float $across = 40.0, string $below = '', bool $roman = false): string
     {
         $label = (null === $time ? 'A clock face to draw the hands on' : 'A clock to be read').('' === $below ? '' : ', '.$below);
         $svg = new Svg(44, '' === $below ? 44 : 49, $label, $across / 40);
@@ -30,7 +34,7 @@ final class ClockDrawing
         $svg->path($ticks[0], 0.2)->path($ticks[1], 0.5);
         for ($hour = 1; $hour <= 12; ++$hour) {
             [$x, $y] = self::on(14.9, $hour * 30);
-            $svg->text($x, $y + 1.5, (string) $hour, 4.2);
+            $svg->text($x, $y + 1.5, $roman ? self::ROMAN[$hour - 1] : (string) $hour, $roman ? 3.6 : 4.2);
         }
         if (null !== $time) {
             $hands = ClockHands::at($time);

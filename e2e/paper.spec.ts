@@ -1,0 +1,182 @@
+import { execFileSync } from 'node:child_process';
+import type { Download } from '@playwright/test';
+import { expect, test, type Desk } from './desk.js';
+
+/** A sheet with a name of its own, made for one level. */
+async function made(desk: Desk, title: string, aim: string, kind = 'Lesson'): Promise<void> {
+  const { page } = desk;
+  await page.goto('/sheets/make');
+  await page.getByRole('radio', { name: kind }).click();
+  await page.getByLabel('Title').fill(title);
+  await page.getByRole('button', { name: `More: ${aim}` }).click();
+  if (kind === 'Lesson') {
+    for (const level of ['Support', 'Stretch']) {
+      await page.getByRole('checkbox', { name: level }).uncheck();
+    }
+  }
+  await page.getByRole('button', { name: 'Make the sheet' }).click();
+  await expect(page.getByLabel('Title of the sheet')).toHaveValue(title);
+}
+
+const textOf = async (download: Download): Promise<string> =>
+  execFileSync('pdftotext', ['-layout', await download.path(), '-'], { encoding: 'utf8' });
+
+test('a copy for every child, its PDF with progress, and its key found by the code', async ({ desk }) => {
+  const { page } = desk;
+  await made(desk, 'Seal survey', 'I can take an hour and write it as 60 minutes.');
+  await page.getByRole('link', { name: 'Print…' }).click();
+  await page.getByRole('button', { name: 'One for each of Kittiwakes' }).click();
+  await expect(desk.paper.getByText('Anouk').first()).toBeVisible();
+  await expect(desk.paper.getByText('Yusuf').first()).toBeAttached();
+  await desk.hasNoBarriers();
+  const code = (await desk.paper.locator('.code').nth(2).textContent()) ?? '';
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'PDF' }).click();
+  await expect(page.getByText(/Making the PDF: page \d+ of about \d+/)).toBeVisible();
+  await expect(page.getByRole('progressbar', { name: 'Pages made' })).toBeVisible();
+  const text = await textOf(await download);
+  expect(text.match(/Name Cleo/g)).toHaveLength(1);
+  // the code stands at the top of the sheet, on its pages, and in the key
+  expect(text.split(code).length - 1).toBeGreaterThanOrEqual(3);
+  await expect(page.getByRole('button', { name: 'PDF' })).toBeVisible();
+
+  await page.goto('/sheets');
+  await page.getByLabel('Find').fill(code.toLowerCase());
+  await expect(page.getByText(`Copy ${code} of Cleo, “Seal survey”`)).toBeVisible();
+  await desk.hasNoBarriers();
+  await page.getByRole('link', { name: 'its key' }).click();
+  await expect(desk.paper.getByText('Cleo')).toBeVisible();
+  await expect(desk.paper.locator('.answer')).toHaveCount(6);
+  await expect(page.getByText(`Copy ${code} alone.`)).toBeVisible();
+
+  // deleted, and brought back
+  await page.getByRole('button', { name: 'All copies' }).click();
+  await page.getByRole('button', { name: /^Delete the 24 copies/ }).click();
+  await expect(page.getByRole('button', { name: /^24 copies/ })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('button', { name: /^24 copies/ })).toBeVisible();
+});
+
+test('a PDF under way can be stopped', async ({ desk }) => {
+  const { page } = desk;
+  await made(desk, 'Causeway log', 'I can find how long it is across hours.');
+  await page.getByRole('link', { name: 'Print…' }).click();
+  await page.getByLabel('How many different copies').fill('40');
+  await page.getByRole('button', { name: 'for neighbours' }).click();
+  await expect(desk.paper.locator('.page[aria-label^="Sheet"]')).toHaveCount(40);
+  await page.getByRole('button', { name: 'PDF' }).click();
+  await expect(page.getByText('Making the PDF')).toBeVisible();
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await expect(page.getByRole('button', { name: 'PDF' })).toBeVisible();
+  await expect(page.getByText('could not be made')).toHaveCount(0);
+});
+
+test('exit tickets, four to a page, and a home page with its method', async ({ desk }) => {
+  const { page } = desk;
+  await made(desk, 'Before you go', 'I can add hours and minutes that pass 60.', 'Exit ticket');
+  await expect(desk.questions).toHaveCount(3);
+  await page.getByRole('link', { name: 'Print…' }).click();
+  await expect(desk.paper.locator('.piece')).toHaveCount(4);
+  await page.getByLabel('For', { exact: true }).selectOption('home');
+  await expect(desk.paper.getByText('For whoever helps at home.')).toBeVisible();
+  await desk.hasNoBarriers();
+  await page.getByLabel('Times given').selectOption('words');
+  await page.getByLabel('Type', { exact: true }).selectOption('large');
+  await expect(desk.paper.locator('body')).toHaveClass(/type-large/);
+});
+
+test('what the sheet brings to light, and a swap that tells more', async ({ desk }) => {
+  const { page } = desk;
+  await page.getByRole('button', { name: 'New sheet' }).click();
+  await page.getByLabel('Title of the sheet').fill('Lifeboat times');
+  await page.keyboard.press('Enter');
+  for (const sum of ['2 h 30 min + 4 h 35 min', '2 h 40 min + 4 h 30 min']) {
+    await desk.type(sum);
+    await page.keyboard.press('Shift+Enter');
+    await page.keyboard.press('Escape');
+  }
+  await expect(desk.questions).toHaveCount(2);
+  await desk.saved();
+  await page.getByRole('button', { name: 'What it brings to light' }).click();
+  const dialog = page.getByRole('dialog', { name: 'What it brings to light' });
+  await expect(dialog.getByText('Tells 14 of 15 pairs')).toBeVisible();
+  await desk.hasNoBarriers();
+  await dialog.getByRole('button', { name: /^Swap question/ }).click();
+  await expect(dialog.getByText('Tells 15 of 15 pairs')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Undo' }).first().click();
+  await expect(desk.questions.first()).toContainText('= 7 h 5 min');
+  await expect(desk.questions.last()).toContainText('= 7 h 10 min');
+});
+
+test('a list pasted into the sum line goes on the sheet in hand; a challenge goes to its end', async ({ desk }) => {
+  const { page } = desk;
+  await page.getByRole('button', { name: 'New sheet' }).click();
+  await page.getByLabel('Title of the sheet').fill('Kelp times');
+  await desk.sumLine.focus();
+  await page.evaluate(() => {
+    const data = new DataTransfer();
+    data.setData('text/plain', '4 h - 35 min\n1 h + 2 h | How long is it in all?\nbananas');
+    document.activeElement?.dispatchEvent(
+      new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }),
+    );
+  });
+  const dialog = page.getByRole('dialog', { name: 'Bring in a list' });
+  await dialog.getByRole('button', { name: 'Add them to the sheet' }).click();
+  await expect(dialog.getByRole('alert')).toContainText('Line 3');
+  await dialog.getByRole('textbox').fill('4 h - 35 min\n1 h + 2 h | How long is it in all?');
+  await dialog.getByRole('button', { name: 'Add them to the sheet' }).click();
+  await expect(desk.questions).toHaveCount(2);
+  await page.getByRole('button', { name: 'Change question 1' }).click();
+  await page.getByLabel('a challenge at the end').check();
+  await page.keyboard.press('Enter');
+  await expect(desk.questions.last()).toContainText('Challenge');
+  await expect(desk.questions.last()).toContainText('= 3 h 25 min');
+  await desk.saved();
+  await page.reload();
+  await expect(desk.questions.last()).toContainText('Challenge');
+});
+
+test('the shelf: found by what it is about, archived, put back', async ({ desk }) => {
+  const { page } = desk;
+  await made(desk, 'Market hours', 'I can compare lengths of time.');
+  await page.goto('/sheets');
+  const row = page.getByRole('link', { name: /^Market hours/ });
+  await page.getByLabel('What it is about').selectOption('compare-lengths');
+  await expect(row).toBeVisible();
+  await expect(page.getByRole('link', { name: /^The tide and the ferry \d/ })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Archive Market hours' }).click();
+  await expect(row).toHaveCount(0);
+  await page.getByLabel('What it is about').selectOption('');
+  await page.getByRole('radio', { name: 'archived' }).click();
+  await expect(row).toBeVisible();
+  await desk.hasNoBarriers();
+  await page.getByRole('button', { name: 'Put back Market hours' }).click();
+  await expect(row).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).last().click();
+  await expect(row).toBeVisible();
+});
+
+test('a class is written down, saved, erased, and brought back', async ({ desk }) => {
+  const { page } = desk;
+  await page.getByRole('button', { name: /Arden Vale/ }).click();
+  await page.getByRole('menuitem', { name: 'Classes' }).click();
+  await expect(page.getByRole('heading', { name: 'Classes' })).toBeVisible();
+  await desk.hasNoBarriers();
+  await page.getByRole('button', { name: 'New class' }).click();
+  await page.getByLabel('Name of the class').fill('Sandpipers');
+  await page.getByLabel('Children, a first name to a line').fill('Wren\nOtis, Uma');
+  await expect(page.getByText('3 children.')).toBeVisible();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Sandpipers is saved.').first()).toBeVisible();
+  await page.reload();
+  await page.getByRole('button', { name: 'Sandpipers' }).click();
+  await expect(page.getByLabel('Children, a first name to a line')).toHaveValue('Wren\nOtis\nUma');
+  await page.getByRole('button', { name: 'Erase this class' }).click();
+  await expect(page.getByRole('button', { name: 'Sandpipers' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('button', { name: 'Sandpipers' })).toBeVisible();
+  await page.getByRole('button', { name: 'Sandpipers' }).click();
+  await page.getByRole('button', { name: 'Erase this class' }).click();
+  await expect(page.getByLabel('Name of the class')).toHaveValue('Kittiwakes');
+});
