@@ -22,14 +22,14 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 #[Route('/api/sheets')]
 final readonly class SheetController
 {
-    public function __construct(private Sheets $sheets, private SheetRepository $repository, private SheetMaking $making, private MistakeBook $book)
+    public function __construct(private Sheets $sheets, private SheetMaking $making, private MistakeBook $book)
     {
     }
 
     #[Route('', methods: ['GET'])]
     public function shelf(#[CurrentUser] Teacher $teacher): Response
     {
-        return new JsonResponse($this->repository->shelf($teacher));
+        return new JsonResponse($this->sheets->shelf($teacher));
     }
 
     #[Route('', methods: ['POST'])]

@@ -22,6 +22,17 @@ final class SheetRepository extends ServiceEntityRepository
         return null === $sheet->family() ? [] : $this->findBy(['family' => $sheet->family(), 'owner' => $sheet->owner(), 'deletedAt' => null], ['id' => 'ASC']);
     }
 
+    /** Removes for good what the teacher deleted before that time: sheets, and copies with the names on them. */
+    public function forget(Teacher $teacher, \DateTimeImmutable $before): void
+    {
+        foreach ([Variant::class, Sheet::class] as $class) {
+            $this->getEntityManager()->createQuery(\sprintf('DELETE %s x WHERE x.owner = :teacher AND x.deletedAt < :before', $class))
+                ->setParameter('teacher', $teacher->id(), 'uuid')
+                ->setParameter('before', $before)
+                ->execute();
+        }
+    }
+
     /** @return list<SheetLineReply> the teacher's sheets that are not deleted, the one changed last first */
     public function shelf(Teacher $teacher): array
     {

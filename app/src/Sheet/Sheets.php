@@ -23,6 +23,9 @@ final readonly class Sheets
 {
     public const UNTITLED = 'Untitled sheet';
 
+    /** How long what was deleted can be brought back. */
+    private const KEPT = '-30 days';
+
     public function __construct(
         private EntityManagerInterface $entities,
         private SheetRepository $sheets,
@@ -45,6 +48,14 @@ final readonly class Sheets
         }
 
         return $sheet;
+    }
+
+    /** @return list<SheetLineReply> the teacher's sheets, the one changed last first; what was deleted long ago goes for good */
+    public function shelf(Teacher $teacher): array
+    {
+        $this->sheets->forget($teacher, $this->clock->now()->modify(self::KEPT));
+
+        return $this->sheets->shelf($teacher);
     }
 
     public function begin(Teacher $owner, NewSheetRequest $wanted): Sheet

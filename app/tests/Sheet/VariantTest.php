@@ -152,4 +152,26 @@ final class VariantTest extends ApiTestCase
             self::assertSame(404, $this->code(), $address);
         }
     }
+
+    /** What was deleted more than 30 days ago goes for good when the shelf is next opened, and the names on copies with it. */
+    public function testWhatWasDeletedLongAgoIsForgotten(): void
+    {
+        $sheet = $this->sheet([['sum' => '5 h 20 min - 2 h 35 min']]);
+        [$old] = $this->set($sheet, ['count' => 2, 'names' => ['Anouk', 'Bram']]);
+        [$fresh] = $this->set($sheet, ['count' => 2, 'names' => ['Anouk', 'Bram']]);
+        $gone = $this->sheet([['sum' => '1 h + 2 h']]);
+        foreach (['/api/sheets/'.$sheet.'/sets/'.$old, '/api/sheets/'.$sheet.'/sets/'.$fresh, '/api/sheets/'.$gone] as $address) {
+            $this->ask('DELETE', $address);
+        }
+        $database = $this->entities()->getConnection();
+        $database->executeStatement('UPDATE variant SET deleted_at = ? WHERE set_id = ?', [(new \DateTimeImmutable('-31 days'))->format('Y-m-d H:i:s'), Uuid::fromString($old)->toBinary()]);
+        $database->executeStatement('UPDATE sheet SET deleted_at = ? WHERE id = ?', [(new \DateTimeImmutable('-31 days'))->format('Y-m-d H:i:s'), Uuid::fromString($gone)->toBinary()]);
+        $this->entities()->clear();
+        $this->ask('GET', '/api/sheets');
+        self::assertEquals([2, 0], [$database->fetchOne('SELECT COUNT(*) FROM variant'), $database->fetchOne('SELECT COUNT(*) FROM sheet WHERE id = ?', [Uuid::fromString($gone)->toBinary()])]);
+        $this->ask('POST', '/api/sheets/'.$sheet.'/sets/'.$fresh.'/restore');
+        self::assertSame(204, $this->code());
+        $this->ask('POST', '/api/sheets/'.$gone.'/restore');
+        self::assertSame(404, $this->code());
+    }
 }
