@@ -108,8 +108,9 @@ export function MakeSheets() {
   const ready = total > 0 && chosen.length > 0 && !make.isPending;
   const { room } = usual[layout];
   return (
-    <div className="grid min-h-0 flex-1 gap-x-8 overflow-y-auto px-6 py-5 lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)] lg:overflow-hidden">
+    <div className="grid min-h-0 flex-1 gap-x-8 px-6 pt-5 lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)] lg:grid-rows-[minmax(0,1fr)_auto] lg:overflow-hidden">
       <form
+        id="make"
         className="flex flex-col gap-4 lg:overflow-y-auto lg:pr-2"
         onSubmit={(event) => {
           event.preventDefault();
@@ -119,15 +120,17 @@ export function MakeSheets() {
         }}
       >
         <h1 className="text-3xl font-bold">Make a sheet</h1>
-        <Choice
-          label="For"
-          value={layout}
-          options={layouts}
-          onChange={(value) => {
-            setLayout(value);
-            setChosen(usual[value].levels);
-          }}
-        />
+        <div>
+          <Choice
+            label="For"
+            value={layout}
+            options={layouts}
+            onChange={(value) => {
+              setLayout(value);
+              setChosen(usual[value].levels);
+            }}
+          />
+        </div>
         <label className="block text-lg font-bold">
           Title
           <input
@@ -211,39 +214,8 @@ export function MakeSheets() {
             </label>
           )}
         </div>
-        <div className="sticky bottom-0 mt-auto flex flex-wrap items-center gap-x-4 gap-y-2 border-t-2 border-ink bg-paper py-3">
-          <Button type="submit" look="strong" className="text-lg" aria-disabled={!ready}>
-            {make.isPending ? 'Making…' : chosen.length > 1 ? `Make ${chosen.length} sheets` : 'Make the sheet'}
-          </Button>
-          {total === 0 ? (
-            <span className="text-lg text-soft">Choose what it is about.</span>
-          ) : (
-            <span className="flex items-center gap-2 text-lg">
-              <label htmlFor={all}>Questions in all</label>
-              <input
-                id={all}
-                type="number"
-                min={Object.keys(wanted).length}
-                max={60}
-                value={total}
-                onChange={(event) => {
-                  const number = Math.min(60, Number(event.target.value));
-                  if (number >= 1) {
-                    setWanted(scaledTo(wanted, number));
-                  }
-                }}
-                className="min-h-10 w-18 rounded-md border-2 border-ink bg-sheet px-2 font-bold"
-              />
-            </span>
-          )}
-          {total > room && (
-            <p role="status" className="basis-full text-minute">
-              There is room for {room}; only the first {room} are printed.
-            </p>
-          )}
-        </div>
       </form>
-      <section aria-label="What it is about" className="min-h-0 lg:overflow-y-auto">
+      <section aria-label="What it is about" className="min-h-0 max-lg:mt-6 lg:row-span-2 lg:overflow-y-auto lg:pb-5">
         <h2 className="text-xl font-bold">What it is about</h2>
         <Aims
           rungs={rungs.data ?? []}
@@ -253,6 +225,37 @@ export function MakeSheets() {
           onChange={set}
         />
       </section>
+      <div className="sticky bottom-0 flex flex-wrap items-center gap-x-4 gap-y-2 border-t-2 border-ink bg-paper py-3">
+        <Button type="submit" form="make" look="strong" className="text-lg" aria-disabled={!ready}>
+          {make.isPending ? 'Making…' : chosen.length > 1 ? `Make ${chosen.length} sheets` : 'Make the sheet'}
+        </Button>
+        {total === 0 ? (
+          <span className="text-lg text-soft">Choose what it is about.</span>
+        ) : (
+          <span className="flex items-center gap-2 text-lg">
+            <label htmlFor={all}>Questions in all</label>
+            <input
+              id={all}
+              type="number"
+              min={Object.keys(wanted).length}
+              max={60}
+              value={total}
+              onChange={(event) => {
+                const number = Math.min(60, Number(event.target.value));
+                if (number >= 1) {
+                  setWanted(scaledTo(wanted, number));
+                }
+              }}
+              className="min-h-10 w-18 rounded-md border-2 border-ink bg-sheet px-2 font-bold"
+            />
+          </span>
+        )}
+        {total > room && (
+          <p role="status" className="basis-full text-minute">
+            There is room for {room}; only the first {room} are printed.
+          </p>
+        )}
+      </div>
     </div>
   );
 }

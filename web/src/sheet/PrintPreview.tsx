@@ -113,38 +113,40 @@ export function PrintPreview() {
               </button>
             </p>
           )}
-          <Pick
-            label="Print"
-            value={part}
-            options={parts}
-            onChange={(value) => {
-              set({ part: value });
-            }}
-          />
-          {family.length > 1 && copies === null && (
+          <div className="gap-x-10 max-lg:grid max-lg:sm:grid-cols-2">
             <Pick
-              label="Levels"
-              value={all ? 'all' : 'one'}
-              options={[
-                { value: 'one', text: settings.level === null ? 'this one' : `${settings.level} only` },
-                { value: 'all', text: `all ${family.length}` },
-              ]}
+              label="Print"
+              value={part}
+              options={parts}
               onChange={(value) => {
-                set({ levels: value === 'all' ? '1' : null });
+                set({ part: value });
               }}
             />
-          )}
-          <Line label="Paper">
-            <Choice
-              label="Paper"
-              value={paper}
-              options={papers}
-              onChange={(value) => {
-                set({ paper: value });
-              }}
-            />
-          </Line>
-          <PrintSettings settings={settings} onChange={change} />
+            {family.length > 1 && copies === null && (
+              <Pick
+                label="Levels"
+                value={all ? 'all' : 'one'}
+                options={[
+                  { value: 'one', text: settings.level === null ? 'this one' : `${settings.level} only` },
+                  { value: 'all', text: `all ${family.length}` },
+                ]}
+                onChange={(value) => {
+                  set({ levels: value === 'all' ? '1' : null });
+                }}
+              />
+            )}
+            <Line label="Paper">
+              <Choice
+                label="Paper"
+                value={paper}
+                options={papers}
+                onChange={(value) => {
+                  set({ paper: value });
+                }}
+              />
+            </Line>
+            <PrintSettings settings={settings} onChange={change} />
+          </div>
           <Copies
             sheetId={id}
             classId={settings.classId}
