@@ -11,6 +11,7 @@ final readonly class AnswerSpace
      * @param string       $figure    as SVG; may be empty
      * @param list<string> $choices   answers to circle one of
      * @param ?string      $statement to be called true or false
+     * @param ?bool        $isTrue    whether it is; null where nothing is claimed
      * @param ?TableRow    $row       where a table is to be completed
      * @param bool         $rule      whether there is a line for the answer
      */
@@ -18,6 +19,7 @@ final readonly class AnswerSpace
         public string $figure = '',
         public array $choices = [],
         public ?string $statement = null,
+        public ?bool $isTrue = null,
         public ?TableRow $row = null,
         public bool $rule = false,
     ) {
@@ -34,9 +36,9 @@ final readonly class AnswerSpace
         return new self($figure, $choices);
     }
 
-    public static function trueOrFalse(string $statement): self
+    public static function trueOrFalse(string $statement, bool $isTrue): self
     {
-        return new self(statement: $statement, rule: true);
+        return new self(statement: $statement, isTrue: $isTrue, rule: true);
     }
 
     public static function row(TableRow $row): self

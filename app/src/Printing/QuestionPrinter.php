@@ -64,9 +64,9 @@ final readonly class QuestionPrinter
         $answer = Marked::plain($work->answer->shown);
         $asked = '' === $wording ? $this->asking->question($read, $settings->times, AnswerForm::Hands === $settings->answers) : $wording;
         $space = $this->chosen($number, $read, $settings, $wording) ?? $this->space($read, $settings, $wording, $method);
-        if (null !== $space->statement) {
+        if (null !== $space->isTrue) {
             $asked = $wording;
-            $answer = $this->asking->claim($read, $answer) === $space->statement ? 'true' : 'false: '.$answer;
+            $answer = $space->isTrue ? 'true' : 'false: '.$answer;
         }
 
         return new PrintedQuestion($number, $asked, $answer, null, $space, $worked && null !== $method ? $this->working($method) : null);
@@ -75,15 +75,17 @@ final readonly class QuestionPrinter
     /** Answers to choose from, where they are wanted and real mistakes lead to any. */
     private function chosen(int $number, Sum $sum, SheetSettings $settings, string $wording): ?AnswerSpace
     {
-        if (AnswerForm::Choice !== $settings->answers && AnswerForm::TrueFalse !== $settings->answers) {
+        // to write <, > or = is to choose already
+        $choosing = AnswerForm::Choice === $settings->answers && !$sum instanceof Comparison;
+        if (!$choosing && AnswerForm::TrueFalse !== $settings->answers) {
             return null;
         }
-        $choices = array_map(static fn (Choice $c): string => $c->text, $this->choices->for($sum, self::CHOICES, crc32($number.$this->forms->write($sum, $this->plain))));
+        $choices = $this->choices->for($sum, self::CHOICES, crc32($number.$this->forms->write($sum, $this->plain)));
 
         return match (true) {
             [] === $choices => null,
-            AnswerForm::Choice === $settings->answers => AnswerSpace::oneOf($choices, $this->figures->clocks(TimesGiven::RomanClocks === $settings->times, ...$this->clocks($sum, $settings, $wording))),
-            default => AnswerSpace::trueOrFalse($this->asking->claim($sum, $choices[0])),
+            $choosing => AnswerSpace::oneOf(array_map(static fn (Choice $c): string => $c->text, $choices), $this->figures->clocks(TimesGiven::RomanClocks === $settings->times, ...$this->clocks($sum, $settings, $wording))),
+            default => AnswerSpace::trueOrFalse($this->asking->claim($sum, $choices[0]->text), null === $choices[0]->mistake),
         };
     }
 

@@ -1,0 +1,190 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Tests\Printing;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Rostik\App\Account\Teacher;
+use Rostik\App\Printing\Asking;
+use Rostik\App\Printing\Figures;
+use Rostik\App\Printing\PrintedQuestion;
+use Rostik\App\Printing\QuestionPrinter;
+use Rostik\App\Sheet\SheetSettings;
+use Rostik\Core\Mistake\Judge;
+use Rostik\Core\Notation\Forms;
+use Rostik\Core\Notation\Marked;
+use Rostik\Core\Notation\SumReader;
+use Rostik\Core\Notation\Writer;
+use Rostik\Core\Sheet\AnswerForm;
+use Rostik\Core\Sheet\Choices;
+use Rostik\Core\Sheet\Scaffold;
+use Rostik\Core\Sheet\TimesGiven;
+use Rostik\Core\Skill\Another;
+use Rostik\Core\Skill\Generator;
+use Rostik\Core\Skill\Ladder;
+use Rostik\Core\Skill\Level;
+use Rostik\Core\Work\Workbench;
+
+/** Questions of every rung and level, in every form of answer and every form of times: what must hold of all paper. */
+final class EveryPaperTest extends TestCase
+{
+    private static function printer(): QuestionPrinter
+    {
+        $forms = Forms::standard();
+
+        return new QuestionPrinter(Workbench::standard(), new SumReader($forms), $forms, Choices::standard(), Another::standard(), new Asking($forms), new Figures());
+    }
+
+    private static function teacher(): Teacher
+    {
+        return new Teacher('arden@ombrel.example', 'Arden Vale', 'Ombrel Island School', 'Kittiwakes');
+    }
+
+    /** @return iterable<string, array{AnswerForm, TimesGiven}> */
+    public static function settings(): iterable
+    {
+        foreach (AnswerForm::cases() as $answers) {
+            foreach (TimesGiven::cases() as $times) {
+                yield $answers->value.', '.$times->value => [$answers, $times];
+            }
+        }
+    }
+
+    #[DataProvider('settings')]
+    public function testEveryQuestionIsAskedCanBeAnsweredAndDoesNotGiveItsAnswerAway(AnswerForm $answers, TimesGiven $times): void
+    {
+        $printer = self::printer();
+        $teacher = self::teacher();
+        $forms = Forms::standard();
+        foreach (Ladder::standard()->rungs() as $rung) {
+            foreach (Level::cases() as $level) {
+                $settings = new SheetSettings(scaffold: Scaffold::forLevel($level), answers: $answers, times: $times);
+                foreach (Generator::standard()->draw($rung, $level, 4, 17)->sums as $i => $sum) {
+                    $text = $forms->write($sum, Writer::plain());
+                    $printed = $printer->print($i + 1, $text, '', $settings, $teacher, false);
+                    $what = $rung->id.', '.$level->value.': '.$text;
+                    self::assertNotNull($printed->answer, $what);
+                    self::assertNull($printed->working, $what);
+                    self::assertTrue(
+                        $printed->space->rule || [] !== $printed->space->choices || null !== $printed->space->row || str_contains($printed->question, '___'),
+                        $what.': there is a place for the answer',
+                    );
+                    self::assertSame(1, (int) $printed->space->rule + (int) ([] !== $printed->space->choices) + (int) (null !== $printed->space->row) + (int) str_contains($printed->question, '___'), $what.': and only one');
+                    $this->givesNothingAway($printed, $forms->write((new Asking($forms))->given($sum, $times), Writer::plain()), $what);
+                    $this->isWellFormed($printed->space->figure, $what);
+                }
+            }
+        }
+    }
+
+    /** The answer is on the paper nowhere but among the choices, or in a claim that is true. */
+    private function givesNothingAway(PrintedQuestion $printed, string $text, string $what): void
+    {
+        $answer = (string) $printed->answer;
+        if (null !== $printed->space->statement) {
+            self::assertMatchesRegularExpression('/^(true$|false: .)/', $answer, $what);
+            $claimed = explode(' = ', $printed->space->statement, 2)[1] ?? '';
+            if ('' !== $claimed && !str_contains($text, '_') && !str_contains($text, '?')) {
+                // what is claimed, marked as a child's answer
+                self::assertSame('true' === $answer, Judge::standard()->judge(SumReader::standard()->read($text)->sum, $claimed)->verdict->isRight(), $what.': '.$printed->space->statement);
+            }
+
+            return;
+        }
+        if ([] !== $printed->space->choices) {
+            // marked as answers of children, one is right and the others are not
+            $sum = SumReader::standard()->read($text)->sum;
+            self::assertCount(1, array_filter($printed->space->choices, static fn (string $choice): bool => Judge::standard()->judge($sum, $choice)->verdict->isRight()), $what.': '.implode('; ', $printed->space->choices));
+            self::assertCount(\count($printed->space->choices), array_unique($printed->space->choices), $what);
+            self::assertLessThanOrEqual(4, \count($printed->space->choices), $what);
+            self::assertGreaterThanOrEqual(2, \count($printed->space->choices), $what);
+        }
+        // 1 h + 0 min = 1 h: a question that stands in its answer is no giving away; a row or a drawing with the answer in it is
+        foreach (null === $printed->space->row ? [] : $printed->space->row->cells as $cell) {
+            self::assertNotSame($answer, $cell, $what);
+        }
+        self::assertCount(null === $printed->space->row ? 0 : 1, array_filter(null === $printed->space->row ? [] : $printed->space->row->cells, static fn (?string $cell): bool => null === $cell || str_contains($cell, '____')), $what);
+        if (preg_match('/^\d{1,2}:\d\d/', $answer, $digits)) {
+            preg_match_all('~<text[^>]*>([^<]*)</text>~', $printed->space->figure, $texts);
+            $given = preg_match_all('/\d{1,2}:\d\d/', $printed->question, $times) > 0 ? $times[0] : [];
+            self::assertNotContains($digits[0], array_diff($texts[1], $given), $what.': the drawing shows the answer');
+        }
+    }
+
+    private function isWellFormed(string $figure, string $what): void
+    {
+        if ('' === $figure) {
+            return;
+        }
+        $document = new \DOMDocument();
+        self::assertTrue($document->loadXML('<p>'.$figure.'</p>'), $what);
+        foreach ($document->getElementsByTagName('svg') as $svg) {
+            self::assertMatchesRegularExpression('/^[\d.]+mm$/', $svg->getAttribute('width'));
+            self::assertNotSame('', $svg->getAttribute('aria-label'), $what);
+            self::assertLessThanOrEqual(84.01, (float) $svg->getAttribute('width'), $what.': it fits beside another question');
+        }
+    }
+
+    /** By the 24-hour clock nothing on paper or in the key says a.m. or p.m. */
+    public function testTheTwentyFourHourClockIsKeptToThroughout(): void
+    {
+        $seen = 0;
+        $settings = new SheetSettings(scaffold: Scaffold::Full, times: TimesGiven::TwentyFour);
+        foreach (['later-across-hour', 'earlier-across-hour', 'across-noon', 'across-midnight', 'missing-part', 'order-times'] as $id) {
+            foreach (Generator::standard()->draw(Ladder::standard()->rung($id), Level::Stretch, 12, 23)->sums as $sum) {
+                $printed = self::printer()->print(1, Forms::standard()->write($sum, Writer::plain()), '', $settings, self::teacher());
+                $all = $printed->question.' '.$printed->answer.' '.$printed->space->figure.' '.implode(' ', $printed->working->steps ?? []).' '.($printed->working->drawing ?? '');
+                if (!str_starts_with($id, 'order') || !str_contains($all, ' h')) {
+                    self::assertDoesNotMatchRegularExpression('/[ap]\.m\./', (string) preg_replace('/(noon|midnight)/', '', $all), $all);
+                    ++$seen;
+                }
+            }
+        }
+        self::assertGreaterThan(60, $seen);
+    }
+
+    /** The key of every question of every rung is what the workbench has, in the form that was asked for. */
+    public function testTheKeyIsTheAnswerOfTheSumAsItIsGiven(): void
+    {
+        $forms = Forms::standard();
+        $asking = new Asking($forms);
+        foreach (Ladder::standard()->rungs() as $rung) {
+            foreach (Generator::standard()->draw($rung, Level::Stretch, 6, 29)->sums as $sum) {
+                foreach ([TimesGiven::AsWritten, TimesGiven::TwentyFour] as $times) {
+                    $given = $forms->write($asking->given($sum, $times), Writer::plain());
+                    $printed = self::printer()->print(1, $forms->write($sum, Writer::plain()), '', new SheetSettings(times: $times), self::teacher());
+                    self::assertSame(Marked::plain(Workbench::standard()->answer($given)->answer->shown ?? ''), $printed->answer);
+                }
+            }
+        }
+    }
+
+    public function testAnExampleIsLikeTheQuestionsAndNoneOfThem(): void
+    {
+        $settings = new SheetSettings(scaffold: Scaffold::Full, example: true);
+        foreach (['add-regroup', 'subtract-regroup', 'later-across-hour', 'how-long-across-hours', 'convert-mixed'] as $id) {
+            $sums = array_map(static fn ($s): string => Forms::standard()->write($s, Writer::plain()), Generator::standard()->draw(Ladder::standard()->rung($id), Level::Core, 8, 31)->sums);
+            for ($seed = 0; $seed < 10; ++$seed) {
+                $example = self::printer()->example(['bananas', ...$sums], $settings, self::teacher(), $seed);
+                self::assertNotNull($example);
+                self::assertNotNull($example->answer);
+                self::assertNotSame([], $example->working->steps ?? []);
+                $read = SumReader::standard()->read(strtr($example->question, ['−' => '-', '×' => 'x', '÷' => '/']))->sum;
+                self::assertContains($id, Ladder::standard()->exercisedBy($read));
+                self::assertNotContains(Forms::standard()->write($read, Writer::plain()), $sums);
+            }
+        }
+        self::assertNull(self::printer()->example(['bananas'], $settings, self::teacher(), 1));
+        self::assertNull(self::printer()->example([], $settings, self::teacher(), 1));
+    }
+
+    public function testWhatCannotBeAnsweredSaysWhy(): void
+    {
+        $printed = self::printer()->print(3, 'bananas', '', new SheetSettings(), self::teacher());
+        self::assertSame([3, 'bananas', null, '“bananas” was not understood.'], [$printed->number, $printed->question, $printed->answer, $printed->problem]);
+        $printed = self::printer()->print(1, '9:15 to 8:15', '', new SheetSettings(), self::teacher());
+        self::assertSame([null, 'a.m. or p.m. is not said, and it changes the answer.'], [$printed->answer, $printed->problem]);
+    }
+}
