@@ -105,11 +105,13 @@ final class SheetMakerTest extends TestCase
         yield 'the length is unknown' => ['missing-part', new Limits(unknown: 'length')];
     }
 
-    /** A thousand of every rung and level: each has what the rung is about, is answered, and stands once. */
+    /** A thousand of every rung and level: each has what the rung is about, stands once, and has the key that another way of computing comes to. */
     public function testAThousandOfEveryRungAndLevel(): void
     {
         $ladder = Ladder::standard();
         $reader = SumReader::standard();
+        $bench = Workbench::standard();
+        $checked = 0;
         foreach ($ladder->rungs() as $rung) {
             foreach (Level::cases() as $level) {
                 $sums = [];
@@ -125,10 +127,45 @@ final class SheetMakerTest extends TestCase
                         || (Level::Core === $level && $features->crossesMidnight && 'across-midnight' !== $rung->id)) {
                         self::fail($text.' is not for '.$rung->id.', '.$level->value);
                     }
-                    $sum->answer();
+                    $answer = $bench->answer($text)->answer->text ?? '';
+                    if (true !== Key::isRight($text, $answer)) {
+                        self::fail($text.' is not '.$answer);
+                    }
+                    ++$checked;
                 }
             }
         }
-        $this->addToAssertionCount(1);
+        self::assertGreaterThan(60_000, $checked);
+    }
+
+    /** The other way of computing refuses what is wrong, so that its agreement means something. */
+    #[DataProvider('wrongAnswers')]
+    public function testTheOtherKeyRefusesWhatIsWrong(string $question, string $right, string ...$wrong): void
+    {
+        self::assertTrue(Key::isRight($question, $right), $right);
+        foreach ($wrong as $answer) {
+            self::assertFalse(Key::isRight($question, $answer), $answer);
+        }
+    }
+
+    /** @return iterable<list<string>> */
+    public static function wrongAnswers(): iterable
+    {
+        yield ['2 h 30 min + 4 h 55 min', '7 h 25 min', '6 h 85 min', '7 h 24 min', '6 h 25 min'];
+        yield ['5 h 20 min - 2 h 35 min', '2 h 45 min', '3 h 15 min', '3 h 45 min'];
+        yield ['4 x 45 min', '3 h', '2 h 60 min'];
+        yield ['2 h 15 min / 3', '45 min', '1 h'];
+        yield ['3:45 p.m. + 2 h 30 min', '6:15 p.m.', '6:15 a.m.', '5:75 p.m.', '6:16 p.m.'];
+        yield ['10:30 p.m. + 3 h', '1:30 a.m. (next day)', '1:30 a.m.', '1:30 p.m. (next day)'];
+        yield ['11:05 a.m. - 40 min', '10:25 a.m.', '11:45 a.m.'];
+        yield ['22:50 to 06:15', '7 h 25 min', '16 h 35 min'];
+        yield ['9:35 a.m. + _ = 11:10 a.m.', '1 h 35 min', '2 h 25 min'];
+        yield ['_ - 45 min = 10:20 a.m.', '11:05 a.m.', '9:35 a.m.'];
+        yield ['95 min in h min', '1 h 35 min', '35 min', '1 h 95 min'];
+        yield ['2 days ? 40 h', '>', '<', '='];
+        yield ['order 9:15 a.m., 9:00 p.m., 9:00 a.m.', '9:00 a.m., 9:15 a.m., 9:00 p.m.', '9:00 p.m., 9:00 a.m., 9:15 a.m.', '9:00 a.m., 9:15 a.m.'];
+        yield ['7:42 a.m. as words', 'eighteen minutes to eight in the morning', 'eighteen minutes past eight in the morning'];
+        yield ['18 minutes to 8 as digital', '7:42', '8:42', '8:18'];
+        yield ['5:05 p.m. as 24h', '17:05', '05:05', '15:05'];
     }
 }
