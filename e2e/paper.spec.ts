@@ -157,6 +157,26 @@ test('the shelf: found by what it is about, archived, put back', async ({ desk }
   await expect(row).toBeVisible();
 });
 
+test('what is being asked for stays when the tab is closed', async ({ desk }) => {
+  const { page } = desk;
+  await page.goto('/sheets/make');
+  await page.getByRole('radio', { name: 'Home' }).click();
+  await page.getByLabel('Title').fill('Dusk and dawn');
+  await page.getByRole('button', { name: 'More: I can go across midnight.' }).click();
+  await page.getByLabel('Questions in all').fill('7');
+  const later = await page.context().newPage();
+  await page.close();
+  await later.goto('/sheets/make');
+  await expect(later.getByLabel('Title')).toHaveValue('Dusk and dawn');
+  await expect(later.getByLabel('Questions in all')).toHaveValue('7');
+  await expect(later.getByRole('radio', { name: 'Home' })).toBeChecked();
+  // once it is made, the next begins with nothing
+  await later.getByRole('button', { name: 'Make the sheet' }).click();
+  await expect(later.getByLabel('Title of the sheet')).toHaveValue('Dusk and dawn');
+  await later.goto('/sheets/make');
+  await expect(later.getByLabel('Title')).toHaveValue('');
+});
+
 test('a class is written down, saved, erased, and brought back', async ({ desk }) => {
   const { page } = desk;
   await page.getByRole('button', { name: /Arden Vale/ }).click();

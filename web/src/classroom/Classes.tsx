@@ -6,6 +6,7 @@ import type { ClassReply, ClassRequest } from '../api/types';
 import { Button } from '../ui/Button';
 import { newId } from '../ui/newId';
 import { useNotice } from '../ui/notices';
+import { useKept } from '../ui/useKept';
 import { useTitle } from '../ui/useTitle';
 
 const put = (one: ClassReply) =>
@@ -93,11 +94,12 @@ export function Classes() {
       )}
       {shown && (
         <ClassForm
-          key={shown.id}
+          // saved, it begins anew with what was saved
+          key={JSON.stringify(shown)}
           before={shown}
           busy={save.isPending}
-          onSave={(one) => {
-            save.mutate(one);
+          onSave={(one, saved) => {
+            save.mutate(one, { onSuccess: saved });
           }}
           onDelete={
             shown.id === begun?.id
@@ -114,18 +116,28 @@ export function Classes() {
   );
 }
 
+/** A class as it is being written down. */
+interface Writing {
+  name: string;
+  names: string;
+  taught: readonly string[];
+}
+
 interface FormProps {
   before: ClassReply;
   busy: boolean;
-  onSave: (one: ClassReply) => void;
+  onSave: (one: ClassReply, saved: () => void) => void;
   onDelete: () => void;
 }
 
 function ClassForm({ before, busy, onSave, onDelete }: FormProps) {
   const rungs = useQuery(rungsQuery);
-  const [name, setName] = useState(before.name);
-  const [names, setNames] = useState(before.children.join('\n'));
-  const [taught, setTaught] = useState<readonly string[]>(before.taught);
+  const { value, change, forget } = useKept<Writing>(`class.${before.id}`, {
+    name: before.name,
+    names: before.children.join('\n'),
+    taught: before.taught,
+  });
+  const { name, names, taught } = value;
   const children = namesIn(names);
   const changed =
     name !== before.name ||
@@ -138,7 +150,7 @@ function ClassForm({ before, busy, onSave, onDelete }: FormProps) {
       onSubmit={(event) => {
         event.preventDefault();
         if (changed && !busy) {
-          onSave({ ...before, name: name.trim(), children, taught: [...taught] });
+          onSave({ ...before, name: name.trim(), children, taught: [...taught] }, forget);
         }
       }}
     >
@@ -150,7 +162,7 @@ function ClassForm({ before, busy, onSave, onDelete }: FormProps) {
             maxLength={60}
             required
             onChange={(event) => {
-              setName(event.target.value);
+              change({ name: event.target.value });
             }}
             className="mt-1 block w-full rounded-md border-2 border-ink bg-sheet px-3 py-1.5 text-xl font-normal"
           />
@@ -163,7 +175,7 @@ function ClassForm({ before, busy, onSave, onDelete }: FormProps) {
             spellCheck={false}
             aria-describedby="children-note"
             onChange={(event) => {
-              setNames(event.target.value);
+              change({ names: event.target.value });
             }}
             className="mt-1 block w-full rounded-md border-2 border-ink bg-sheet px-3 py-2 text-lg font-normal"
           />
@@ -191,7 +203,9 @@ function ClassForm({ before, busy, onSave, onDelete }: FormProps) {
                   className="size-5 shrink-0 accent-ink"
                   checked={taught.includes(rung.id)}
                   onChange={(event) => {
-                    setTaught(known.filter((id) => (id === rung.id ? event.target.checked : taught.includes(id))));
+                    change({
+                      taught: known.filter((id) => (id === rung.id ? event.target.checked : taught.includes(id))),
+                    });
                   }}
                 />
                 {rung.can}

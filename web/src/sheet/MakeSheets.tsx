@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useId, useState, type ReactNode } from 'react';
+import { useId, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { ask } from '../api/client';
 import { classesQuery, rungsQuery, shelfQuery } from '../api/queries';
@@ -9,9 +9,10 @@ import { Choice } from '../ui/Choice';
 import { useNotice } from '../ui/notices';
 import { newSeed } from '../ui/newId';
 import { Pick } from '../ui/Pick';
+import { useKept } from '../ui/useKept';
 import { useTitle } from '../ui/useTitle';
 import { Aims } from './Aims';
-import { anyNumbers, inShort, Numbers, said } from './Numbers';
+import { anyNumbers, inShort, Numbers, said, type NumbersWanted } from './Numbers';
 import { scaledTo, totalOf, type Shares } from './shares';
 import { rememberSheet } from './useSheet';
 
@@ -34,6 +35,29 @@ const usual: Record<Layout, { first: number; room: number; levels: readonly Leve
   home: { first: 4, room: 60, levels: ['core'] },
 };
 
+/** What is being asked for. */
+interface Making {
+  layout: Layout;
+  title: string;
+  wanted: Shares;
+  chosen: readonly Level[];
+  numbers: NumbersWanted;
+  mistakes: readonly string[];
+  challenge: boolean;
+  classId: string | null;
+}
+
+const nothingYet: Making = {
+  layout: 'page',
+  title: '',
+  wanted: {},
+  chosen: usual.page.levels,
+  numbers: anyNumbers,
+  mistakes: [],
+  challenge: false,
+  classId: null,
+};
+
 /** From an aim to sheets: rungs of the ladder, how many questions, and the levels wanted. */
 export function MakeSheets() {
   useTitle('Make a sheet');
@@ -43,14 +67,8 @@ export function MakeSheets() {
   const navigate = useNavigate();
   const notice = useNotice();
   const all = useId();
-  const [layout, setLayout] = useState<Layout>('page');
-  const [title, setTitle] = useState('');
-  const [wanted, setWanted] = useState<Shares>({});
-  const [chosen, setChosen] = useState<readonly Level[]>(usual.page.levels);
-  const [numbers, setNumbers] = useState(anyNumbers);
-  const [mistakes, setMistakes] = useState<readonly string[]>([]);
-  const [challenge, setChallenge] = useState(false);
-  const [classId, setClassId] = useState<string | null>(null);
+  const { value, change, forget } = useKept<Making>('making', nothingYet);
+  const { layout, title, wanted, chosen, numbers, mistakes, challenge, classId } = value;
   const mine = classes.data?.find((one) => one.id === classId) ?? classes.data?.[0] ?? null;
   const total = totalOf(wanted);
   const looked = [
@@ -80,6 +98,7 @@ export function MakeSheets() {
         classId: mine?.id ?? null,
       } satisfies MakeSheetsRequest),
     onSuccess: (made) => {
+      forget();
       made.sheets.forEach(rememberSheet);
       void client.invalidateQueries(shelfQuery);
       notice(
@@ -99,11 +118,11 @@ export function MakeSheets() {
     },
   });
   const set = (rung: string, count: number) => {
-    setWanted((now) =>
-      Object.fromEntries(
-        Object.entries({ ...now, [rung]: Math.min(40, count) }).filter(([, questions]) => questions > 0),
+    change({
+      wanted: Object.fromEntries(
+        Object.entries({ ...wanted, [rung]: Math.min(40, count) }).filter(([, questions]) => questions > 0),
       ),
-    );
+    });
   };
   const ready = total > 0 && chosen.length > 0 && !make.isPending;
   const { room } = usual[layout];
@@ -125,9 +144,8 @@ export function MakeSheets() {
             label="For"
             value={layout}
             options={layouts}
-            onChange={(value) => {
-              setLayout(value);
-              setChosen(usual[value].levels);
+            onChange={(kind) => {
+              change({ layout: kind, chosen: usual[kind].levels });
             }}
           />
         </div>
@@ -138,7 +156,7 @@ export function MakeSheets() {
             maxLength={100}
             placeholder="as the first aim, if left empty"
             onChange={(event) => {
-              setTitle(event.target.value);
+              change({ title: event.target.value });
             }}
             className="mt-1 block w-full rounded-md border-2 border-ink bg-sheet px-3 py-1.5 text-xl font-normal placeholder:text-soft"
           />
@@ -152,7 +170,7 @@ export function MakeSheets() {
                 className="size-5 shrink-0 accent-ink"
                 checked={chosen.includes(level)}
                 onChange={(event) => {
-                  setChosen(event.target.checked ? [...chosen, level] : chosen.filter((one) => one !== level));
+                  change({ chosen: event.target.checked ? [...chosen, level] : chosen.filter((one) => one !== level) });
                 }}
               />
               <span>
@@ -167,11 +185,18 @@ export function MakeSheets() {
               label="Class"
               value={mine?.id ?? ''}
               options={(classes.data ?? []).map((one) => ({ value: one.id, text: one.name }))}
-              onChange={setClassId}
+              onChange={(id) => {
+                change({ classId: id });
+              }}
             />
           )}
           <Folded label="Numbers" short={inShort(numbers)}>
-            <Numbers wanted={numbers} onChange={setNumbers} />
+            <Numbers
+              wanted={numbers}
+              onChange={(next) => {
+                change({ numbers: next });
+              }}
+            />
           </Folded>
           <Folded
             label="Mistakes to bring to light"
@@ -193,7 +218,9 @@ export function MakeSheets() {
                   className="size-5 shrink-0 accent-ink"
                   checked={sought.includes(one.id)}
                   onChange={(event) => {
-                    setMistakes(event.target.checked ? [...sought, one.id] : sought.filter((id) => id !== one.id));
+                    change({
+                      mistakes: event.target.checked ? [...sought, one.id] : sought.filter((id) => id !== one.id),
+                    });
                   }}
                 />
                 <span>{one.may}</span>
@@ -207,7 +234,7 @@ export function MakeSheets() {
                 className="size-5 accent-ink"
                 checked={challenge}
                 onChange={(event) => {
-                  setChallenge(event.target.checked);
+                  change({ challenge: event.target.checked });
                 }}
               />
               A challenge at the end
@@ -243,7 +270,7 @@ export function MakeSheets() {
               onChange={(event) => {
                 const number = Math.min(60, Number(event.target.value));
                 if (number >= 1) {
-                  setWanted(scaledTo(wanted, number));
+                  change({ wanted: scaledTo(wanted, number) });
                 }
               }}
               className="min-h-10 w-18 rounded-md border-2 border-ink bg-sheet px-2 font-bold"
