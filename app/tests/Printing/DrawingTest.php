@@ -8,10 +8,15 @@ use PHPUnit\Framework\TestCase;
 use Rostik\App\Printing\Drawing\ClockDrawing;
 use Rostik\App\Printing\Drawing\ColumnsDrawing;
 use Rostik\App\Printing\Drawing\LineDrawing;
+use Rostik\Core\Notation\Forms;
+use Rostik\Core\Notation\Writer;
 use Rostik\Core\Picture\ColumnsPicture;
 use Rostik\Core\Picture\LinePicture;
 use Rostik\Core\Picture\Picture;
 use Rostik\Core\Sheet\Scaffold;
+use Rostik\Core\Skill\Generator;
+use Rostik\Core\Skill\Ladder;
+use Rostik\Core\Skill\Level;
 use Rostik\Core\Time\TimeOfDay;
 use Rostik\Core\Work\Workbench;
 
@@ -95,5 +100,79 @@ final class DrawingTest extends TestCase
         }
         self::assertStringNotContainsString('M22 22L', ClockDrawing::of(null));
         self::assertSame(array_map(strval(...), range(1, 12)), $this->texts(ClockDrawing::of(null)));
+    }
+
+    /** On no line that can be drawn for a rung do labels run into each other or out of the drawing. */
+    public function testLabelsOnALineKeepClearOfEachOther(): void
+    {
+        $drawn = 0;
+        foreach (Ladder::standard()->rungs() as $rung) {
+            foreach (Level::cases() as $level) {
+                foreach (Generator::standard()->draw($rung, $level, 25, 3)->sums as $sum) {
+                    $text = Forms::standard()->write($sum, Writer::plain());
+                    foreach (Workbench::standard()->work($text)->methods as $method) {
+                        $first = $method->steps[0]->picture;
+                        $last = $method->steps[\count($method->steps) - 1]->picture;
+                        if ($first instanceof LinePicture && $last instanceof LinePicture) {
+                            foreach ([true, false] as $solved) {
+                                $this->assertClear(LineDrawing::of($first, $last, Scaffold::Full, $solved), $text.', '.$method->id);
+                                ++$drawn;
+                            }
+                        }
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(2000, $drawn);
+    }
+
+    /** Nor in columns, with two numbers to four and every pair of neighbouring units: digits, heads, rough work. */
+    public function testWhatStandsInColumnsKeepsClearAndWithinTheSquares(): void
+    {
+        $sums = ['2 weeks 3 days + 5 weeks 6 days', '3 years 10 months - 1 year 11 months', '5 min 20 s + 3 min 50 s', '2 days 20 h + 1 day 9 h', '12 h 45 min + 11 h 50 min + 10 h 59 min', '4 x 2 h 45 min'];
+        foreach (['add-plain', 'add-regroup', 'subtract-regroup', 'add-many', 'scale-and-share', 'how-long-across-hours', 'across-midnight'] as $id) {
+            foreach (Level::cases() as $level) {
+                foreach (Generator::standard()->draw(Ladder::standard()->rung($id), $level, 25, 3)->sums as $sum) {
+                    $sums[] = Forms::standard()->write($sum, Writer::plain());
+                }
+            }
+        }
+        $drawn = 0;
+        foreach ($sums as $text) {
+            foreach (Workbench::standard()->work($text)->methods as $method) {
+                $first = $method->steps[0]->picture;
+                $last = $method->steps[\count($method->steps) - 1]->picture;
+                if ($first instanceof ColumnsPicture && $last instanceof ColumnsPicture) {
+                    $this->assertClear(ColumnsDrawing::of($first, Scaffold::Full), $text);
+                    $this->assertClear(ColumnsDrawing::of($last, Scaffold::Full, true), $text.', worked');
+                    ++$drawn;
+                }
+            }
+        }
+        self::assertGreaterThan(400, $drawn);
+    }
+
+    private function assertClear(string $svg, string $what): void
+    {
+        $rows = [];
+        $height = (float) $this->parsed($svg)->getAttribute('height');
+        foreach ($this->parsed($svg)->getElementsByTagName('text') as $text) {
+            $width = mb_strlen($text->textContent) * (float) $text->getAttribute('font-size') * 0.53;
+            $x = (float) $text->getAttribute('x');
+            $from = match ($text->getAttribute('text-anchor')) {
+                'start' => $x,
+                'end' => $x - $width,
+                default => $x - $width / 2,
+            };
+            $rows[$text->getAttribute('y')][] = [$from, $from + $width];
+            self::assertLessThan($height, (float) $text->getAttribute('y'), $what);
+        }
+        foreach ($rows as $row) {
+            sort($row);
+            foreach ($row as $i => [$from, $to]) {
+                self::assertGreaterThanOrEqual($row[$i - 1][1] ?? -0.3, $from, $what);
+                self::assertLessThanOrEqual(84.3, $to, $what);
+            }
+        }
     }
 }

@@ -25,7 +25,9 @@ final class ColumnsDrawing
      */
     public static function of(ColumnsPicture $picture, Scaffold $scaffold, bool $solved = false): string
     {
-        $rows = $solved ? 6 : 5;
+        $top = $solved ? 2 : 1;
+        // the numbers, the answer, and a line to spare
+        $rows = max($solved ? 6 : 5, $top + \count($picture->rows) + 2);
         $svg = self::squares(new Svg(84, self::SQUARE * $rows, $solved ? 'In columns, worked' : 'Columns to work in'), $rows);
         $ends = [];
         $at = 1;
@@ -42,7 +44,6 @@ final class ColumnsDrawing
         if (!$solved && Scaffold::Full !== $scaffold) {
             return (string) $svg;
         }
-        $top = $solved ? 2 : 1;
         foreach ($picture->rows as $r => $row) {
             foreach ($row->cells as $c => $cell) {
                 self::digits($svg, $cell->digits, $ends[$c] ?? 0, $top + $r);
@@ -68,8 +69,11 @@ final class ColumnsDrawing
         }
         if ($solved) {
             foreach ($picture->rough as $i => $rough) {
-                $svg->blank(($at + 0.4) * self::SQUARE, ($i + 1.15) * self::SQUARE, 1.95 * mb_strlen($rough), 4.6);
-                $svg->text(($at + 0.5) * self::SQUARE, ($i + 1.7) * self::SQUARE, $rough, 3.4, 'start');
+                $x = ($at + 0.5) * self::SQUARE;
+                // beside the columns there is room for so much; longer rough work is written smaller
+                $size = min(3.4, (84 - $x) / (0.55 * max(1, mb_strlen($rough))));
+                $svg->blank($x - 0.7, ($i + 1.15) * self::SQUARE, 0.57 * $size * mb_strlen($rough) + 0.7, 4.6);
+                $svg->text($x, ($i + 1.7) * self::SQUARE, $rough, $size, 'start');
             }
             if ('' !== $picture->after) {
                 $svg->text(3, $line + self::SQUARE * 1.7, Marked::plain($picture->after), 3.8, 'start');
