@@ -13,7 +13,7 @@ final readonly class AnswerSpace
      * @param ?string      $statement to be called true or false
      * @param ?bool        $isTrue    whether it is; null where nothing is claimed
      * @param ?TableRow    $row       where a table is to be completed
-     * @param bool         $rule      whether there is a line for the answer
+     * @param string       $rule      what the line for the answer is headed by; empty where there is no line
      */
     private function __construct(
         public string $figure = '',
@@ -21,13 +21,23 @@ final readonly class AnswerSpace
         public ?string $statement = null,
         public ?bool $isTrue = null,
         public ?TableRow $row = null,
-        public bool $rule = false,
+        public string $rule = '',
     ) {
     }
 
     public static function line(string $figure = ''): self
     {
-        return new self($figure, rule: true);
+        return new self($figure, rule: 'Answer');
+    }
+
+    /**
+     * Hands are drawn, so nothing is written but the half of the day.
+     *
+     * @param bool $half whether it is asked for
+     */
+    public static function hands(string $figure, bool $half): self
+    {
+        return new self($figure, rule: $half ? 'a.m. or p.m.?' : '');
     }
 
     /** @param list<string> $choices */
@@ -38,7 +48,7 @@ final readonly class AnswerSpace
 
     public static function trueOrFalse(string $statement, bool $isTrue): self
     {
-        return new self(statement: $statement, isTrue: $isTrue, rule: true);
+        return new self(statement: $statement, isTrue: $isTrue, rule: 'Answer');
     }
 
     public static function row(TableRow $row): self

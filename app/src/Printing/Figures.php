@@ -13,11 +13,13 @@ use Rostik\Core\Picture\LinePicture;
 use Rostik\Core\Sheet\AnswerForm;
 use Rostik\Core\Sheet\Scaffold;
 use Rostik\Core\Sheet\TimesGiven;
+use Rostik\Core\Skill\Features;
 use Rostik\Core\Sum\ClockMove;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\Missing;
 use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\Sum;
+use Rostik\Core\Sum\TimeForm;
 use Rostik\Core\Time\StatedTime;
 use Rostik\Core\Work\WorkedMethod;
 use Rostik\Core\Work\WorkedSum;
@@ -36,7 +38,7 @@ final readonly class Figures
     public function of(Sum $sum, SheetSettings $settings, array $given, ?WorkedMethod $method): string
     {
         $faces = array_map(static fn (StatedTime $t): array => [$t->time(), self::half($t)], $given);
-        $hands = AnswerForm::Hands === $settings->answers && $this->hasHands($sum);
+        $hands = $this->hasHands($sum, $settings);
         if ($hands) {
             $faces[] = [null, ''];
         }
@@ -66,11 +68,12 @@ final readonly class Figures
         };
     }
 
-    private function hasHands(Sum $sum): bool
+    /** Whether hands are drawn for the answer. */
+    public function hasHands(Sum $sum, SheetSettings $settings): bool
     {
         $plain = $sum instanceof Missing ? $sum->turnedRound() : $sum;
 
-        return $plain instanceof ClockMove || $plain instanceof Rewrite;
+        return AnswerForm::Hands === $settings->answers && (($plain instanceof ClockMove && 'length' !== Features::of($sum)->unknown) || ($plain instanceof Rewrite && TimeForm::Words !== $plain->as));
     }
 
     /** The method for whose working there is room: what was asked for, the class's own, or the usual one for such sums. */

@@ -17,8 +17,11 @@ use Rostik\Core\Sheet\Choices;
 use Rostik\Core\Sheet\TimesGiven;
 use Rostik\Core\Skill\Another;
 use Rostik\Core\Sum\Comparison;
+use Rostik\Core\Sum\OpenSum;
 use Rostik\Core\Sum\Order;
+use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\Sum;
+use Rostik\Core\Time\ClockForm;
 use Rostik\Core\Time\StatedTime;
 use Rostik\Core\Work\Workbench;
 use Rostik\Core\Work\WorkedMethod;
@@ -97,8 +100,15 @@ final readonly class QuestionPrinter
             null !== $row => AnswerSpace::row($row),
             $sum instanceof Comparison && '' === $wording => AnswerSpace::within(),
             $sum instanceof Order => AnswerSpace::line(),
-            default => AnswerSpace::line($this->figures->of($sum, $settings, $this->clocks($sum, $settings, $wording), $method)),
+            default => $this->figures->hasHands($sum, $settings)
+                ? AnswerSpace::hands($this->figures->of($sum, $settings, $this->clocks($sum, $settings, $wording), $method), $this->saysHalf($sum))
+                : AnswerSpace::line($this->figures->of($sum, $settings, $this->clocks($sum, $settings, $wording), $method)),
         };
+    }
+
+    private function saysHalf(Sum $sum): bool
+    {
+        return $sum instanceof OpenSum && !$sum instanceof Rewrite && [] !== array_filter($sum->times(), static fn (StatedTime $t): bool => $t->halfSaid && ClockForm::Twelve === $t->form);
     }
 
     /** @return list<StatedTime> what is shown on clocks; words tell their own times */

@@ -173,6 +173,7 @@ final class PaperTest extends ApiTestCase
         $paper = $this->page($this->sheet(['quarter to 5 as digital', '3:45 pm + 2 h 30 min'], ['answers' => 'hands', 'times' => 'clocks']), 'part=sheet');
         self::assertStringContainsString('Draw the hands: quarter to five.', $paper);
         self::assertSame([1, 2], [substr_count($paper, 'A clock to be read, p.m.'), substr_count($paper, 'A clock face to draw the hands on')]);
+        self::assertSame([1, 0], [substr_count($paper, 'a.m. or p.m.?'), substr_count($paper, 'Answer <')], 'hands do not say the half of the day, and nothing else is to be written');
     }
 
     /** Each claim is true or made by a real mistake, and the key says which; both kinds come up. */
@@ -193,6 +194,50 @@ final class PaperTest extends ApiTestCase
         $verdicts = array_count_values(array_map(static fn (array $c): string => substr($c[2], 0, 4), $claims));
         self::assertGreaterThan(0, $verdicts['true'] ?? 0);
         self::assertGreaterThan(0, $verdicts['fals'] ?? 0);
+    }
+
+    /** Nothing runs off the paper or out of its margins, however much there is to ask: where the words stand is read from the PDF. */
+    #[DataProvider('fullPapers')]
+    public function testNothingRunsOffThePaper(string $layout, string $type, string $paper, float $margin): void
+    {
+        $wording = 'The Pintail leaves Ombrel Quay in the morning and comes back to it late in the afternoon, after calling at Little Sand, Cormorant Steps and Fell Harbour; how long is she away in all?';
+        $sums = ['12 h 45 min + 11 h 50 min + 10 h 59 min + 3 h 25 min', '9:20 am to 1:05 pm', 'order 9:15 am, 9 pm, 12:42 pm, 9 am', '2 weeks 3 days ? 400 h', '4:58 am as words', '_ + 45 min = 10:20 am', '11:10 pm + 2 h 55 min'];
+        $id = $this->sheet($sums, ['layout' => $layout, 'type' => $type, 'example' => true, 'chart' => true, 'scaffold' => 'full', 'times' => 'clocks', 'instruction' => str_repeat('Write 60 when you take an hour. ', 5)], 1);
+        $sheet = $this->ask('GET', '/api/sheets/'.$id);
+        self::assertIsArray($sheet['questions']);
+        self::assertIsArray($sheet['questions'][1]);
+        $sheet['questions'][1]['wording'] = $wording;
+        $this->ask('PUT', '/api/sheets/'.$id, ['version' => $sheet['version'], 'title' => 'The long night of the lighthouse lamp, from dusk to dawn, on the outer rocks of Ombrel Island', 'questions' => $sheet['questions']]);
+        self::assertSame(200, $this->code());
+        $this->browser->request('GET', '/print/sheets/'.$id.'.pdf?part=both&paper='.$paper);
+        self::assertSame(200, $this->code());
+        $words = (new Process(['pdftotext', '-bbox', '-', '-'], null, null, (string) $this->browser->getResponse()->getContent()))->mustRun()->getOutput();
+        $found = 0;
+        [$width, $height] = [0.0, 0.0];
+        foreach (explode("\n", $words) as $line) {
+            if (preg_match('/<page width="([\d.]+)" height="([\d.]+)"/', $line, $page)) {
+                [$width, $height] = [(float) $page[1], (float) $page[2]];
+            } elseif (preg_match('/xMin="([\d.-]+)" yMin="([\d.-]+)" xMax="([\d.-]+)" yMax="([\d.-]+)">(.*?)</', $line, $word)) {
+                ++$found;
+                self::assertGreaterThanOrEqual($margin - 1, (float) $word[1], $word[5]);
+                self::assertLessThanOrEqual($width - $margin + 1, (float) $word[3], $word[5]);
+                self::assertGreaterThan(0, (float) $word[2], $word[5]);
+                self::assertLessThan($height - 8, (float) $word[4], $word[5]);
+            }
+        }
+        self::assertGreaterThan(100, $found);
+    }
+
+    /** @return iterable<string, array{string, string, string, float}> margins in points: 18 mm of A4, 20 mm of Letter, the edge of a cut */
+    public static function fullPapers(): iterable
+    {
+        foreach (['page', 'tickets', 'slips', 'home'] as $layout) {
+            foreach (['small', 'large'] as $type) {
+                foreach (['a4' => 51.0, 'letter' => 56.7] as $paper => $margin) {
+                    yield $layout.', '.$type.', '.$paper => [$layout, $type, $paper, \in_array($layout, ['tickets', 'slips'], true) ? 12.0 : $margin];
+                }
+            }
+        }
     }
 
     public function testAllLevelsInOneGoOnTwoColumnsOrOneInThreeSizes(): void
