@@ -232,10 +232,8 @@ final class PaperTest extends ApiTestCase
     public static function fullPapers(): iterable
     {
         foreach (['page', 'tickets', 'slips', 'home'] as $layout) {
-            foreach (['small', 'large'] as $type) {
-                foreach (['a4' => 51.0, 'letter' => 56.7] as $paper => $margin) {
-                    yield $layout.', '.$type.', '.$paper => [$layout, $type, $paper, \in_array($layout, ['tickets', 'slips'], true) ? 12.0 : $margin];
-                }
+            foreach ([['small', 'a4', 51.0], ['large', 'letter', 56.7]] as [$type, $paper, $margin]) {
+                yield $layout.', '.$type.', '.$paper => [$layout, $type, $paper, \in_array($layout, ['tickets', 'slips'], true) ? 12.0 : $margin];
             }
         }
     }
