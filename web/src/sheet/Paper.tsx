@@ -1,4 +1,5 @@
 import { useEffect, useRef, useState, type RefObject } from 'react';
+import { Button } from '../ui/Button';
 
 interface Props {
   /** The address of the print page. */
@@ -12,12 +13,29 @@ interface Props {
 interface Shown {
   src: string;
   version: string;
+  /** Counts the tries. */
+  attempt: number;
 }
 
-/** The paper on the screen. A new one is loaded behind it and takes its place when it is there, at the same height. */
+/** Whether a print page came, and not the browser's own page for a lost connection. */
+const came = (frame: HTMLIFrameElement | null): boolean => {
+  try {
+    return frame?.contentDocument?.querySelector('main') != null;
+  } catch {
+    return false;
+  }
+};
+
+/**
+ * The paper on the screen. A new one is loaded behind it and takes its place when it is there, at the same height; without
+ * a connection the one that is there stays.
+ */
 export function Paper({ src, version, frame }: Props) {
-  const [shown, setShown] = useState<Shown>({ src, version });
-  const next = shown.version === version ? null : { src, version };
+  const [shown, setShown] = useState<Shown>({ src, version, attempt: 0 });
+  const [failed, setFailed] = useState<string | null>(null);
+  const [attempt, setAttempt] = useState(0);
+  const isNew = shown.version !== version || shown.attempt !== attempt;
+  const next = isNew && failed !== version ? { src, version, attempt } : null;
   const coming = useRef<HTMLIFrameElement>(null);
   const height = useRef(0);
   useEffect(() => {
@@ -28,7 +46,7 @@ export function Paper({ src, version, frame }: Props) {
     <div className="relative min-h-[70dvh] min-w-0 flex-1 bg-desk">
       {pages.map((page, i) => (
         <iframe
-          key={page.version}
+          key={`${page.version} ${page.attempt}`}
           ref={i === 0 ? frame : coming}
           title={i === 0 ? 'Print preview' : 'The next print preview'}
           aria-hidden={i !== 0}
@@ -36,7 +54,15 @@ export function Paper({ src, version, frame }: Props) {
           src={page.src}
           className={`absolute inset-0 size-full ${i === 0 ? '' : 'invisible'}`}
           onLoad={() => {
-            if (i === 1 && next?.version === page.version) {
+            if (i === 0) {
+              if (!came(frame.current)) {
+                setFailed(page.version);
+              }
+              return;
+            }
+            if (!came(coming.current)) {
+              setFailed(page.version);
+            } else if (next?.version === page.version) {
               height.current = frame.current?.contentWindow?.scrollY ?? 0;
               coming.current?.contentWindow?.scrollTo(0, height.current);
               setShown(page);
@@ -44,6 +70,19 @@ export function Paper({ src, version, frame }: Props) {
           }}
         />
       ))}
+      {failed === version && (
+        <div role="alert" className="absolute inset-x-0 top-0 flex items-center gap-4 bg-paper px-5 py-3 text-lg">
+          No connection at the moment: this is not what the paper looks like now.
+          <Button
+            onClick={() => {
+              setFailed(null);
+              setAttempt((now) => now + 1);
+            }}
+          >
+            Try again
+          </Button>
+        </div>
+      )}
     </div>
   );
 }

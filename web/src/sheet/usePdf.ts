@@ -1,27 +1,11 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { linesOf } from '../api/lines';
 import { useNotice } from '../ui/notices';
 
 interface Said {
   page?: number;
   name?: string;
   pdf?: string;
-}
-
-/** The lines of a reply as they come. */
-async function* lines(response: Response): AsyncGenerator<Said> {
-  const reader = response.body?.pipeThrough(new TextDecoderStream()).getReader();
-  let rest = '';
-  while (reader) {
-    const { done, value } = await reader.read();
-    if (done) {
-      return;
-    }
-    const parts = (rest + value).split('\n');
-    rest = parts.pop() ?? '';
-    for (const part of parts) {
-      yield JSON.parse(part) as Said;
-    }
-  }
 }
 
 function keep(name: string, base64: string): void {
@@ -59,7 +43,7 @@ export function usePdf(): { page: number | null; make: (address: string) => void
         if (!response.ok) {
           throw new Error();
         }
-        for await (const said of lines(response)) {
+        for await (const said of linesOf<Said>(response)) {
           if (said.pdf !== undefined) {
             keep(said.name ?? 'sheet.pdf', said.pdf);
             notice('The PDF is made.');
