@@ -8,7 +8,8 @@ namespace Rostik\App\Printing;
 final readonly class PrintRequest
 {
     /**
-     * @param bool    $levels whether all the sheets that were made together are printed, rather than the one
+     * @param bool    $levels whether all the sheets that were made together are printed, rather than the one; with copies,
+     *                        the last copies of each
      * @param ?string $set    the copies that are printed instead of the sheet
      * @param ?string $code   the one copy of them that is printed
      */

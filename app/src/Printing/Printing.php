@@ -30,18 +30,30 @@ final readonly class Printing
     /** @return list<PrintedSheet> */
     public function sheets(Sheet $sheet, PrintRequest $how): array
     {
-        if (null !== $how->set) {
-            $copies = $this->sets->copies($sheet, $how->set);
-            $copies = array_values(array_filter($copies, static fn (Variant $copy): bool => null === $how->code || $how->code === $copy->code()));
-
-            return array_map(fn (Variant $copy): PrintedSheet => $this->printed($sheet, $copy->questions(), $how, $copy), $copies);
-        }
         $family = $how->levels ? $this->sheets->family($sheet) : [];
+        $printed = [];
+        foreach ([] === $family ? [$sheet] : $family as $one) {
+            array_push($printed, ...$this->copiesOf($one, $one === $sheet ? $how->set : $this->lastSet($one, $how), $how));
+        }
 
-        return array_map(
-            fn (Sheet $one): PrintedSheet => $this->printed($one, array_map(static fn (Question $q): array => ['sum' => $q->sum(), 'wording' => $q->wording(), 'challenge' => $q->isChallenge()], $one->questions()), $how),
-            [] === $family ? [$sheet] : $family,
-        );
+        return $printed;
+    }
+
+    /** The last copies of another level, where copies are printed at all. */
+    private function lastSet(Sheet $level, PrintRequest $how): ?string
+    {
+        return null === $how->set ? null : ($this->sets->of($level)[0]->id ?? null);
+    }
+
+    /** @return list<PrintedSheet> the copies of a set; the sheet itself without one */
+    private function copiesOf(Sheet $sheet, ?string $set, PrintRequest $how): array
+    {
+        if (null === $set) {
+            return [$this->printed($sheet, array_map(static fn (Question $q): array => ['sum' => $q->sum(), 'wording' => $q->wording(), 'challenge' => $q->isChallenge()], $sheet->questions()), $how)];
+        }
+        $copies = array_filter($this->sets->copies($sheet, $set), static fn (Variant $copy): bool => null === $how->code || $how->code === $copy->code());
+
+        return array_values(array_map(fn (Variant $copy): PrintedSheet => $this->printed($sheet, $copy->questions(), $how, $copy), $copies));
     }
 
     /**

@@ -61,7 +61,7 @@ final class EveryPaperTest extends TestCase
         foreach (Ladder::standard()->rungs() as $rung) {
             foreach (Level::cases() as $level) {
                 $settings = new SheetSettings(scaffold: Scaffold::forLevel($level), answers: $answers, times: $times);
-                foreach (Generator::standard()->draw($rung, $level, 4, 17)->sums as $i => $sum) {
+                foreach (Generator::standard()->draw($rung, $level, 2, 17)->sums as $i => $sum) {
                     $text = $forms->write($sum, Writer::plain());
                     $printed = $printer->print($i + 1, $text, '', $settings, $teacher, false);
                     $what = $rung->id.', '.$level->value.': '.$text;

@@ -231,11 +231,10 @@ final class PaperTest extends ApiTestCase
     /** @return iterable<string, array{string, string, string, float}> margins in points: 18 mm of A4, 20 mm of Letter, the edge of a cut */
     public static function fullPapers(): iterable
     {
-        foreach (['page', 'tickets', 'slips', 'home'] as $layout) {
-            foreach ([['small', 'a4', 51.0], ['large', 'letter', 56.7]] as [$type, $paper, $margin]) {
-                yield $layout.', '.$type.', '.$paper => [$layout, $type, $paper, \in_array($layout, ['tickets', 'slips'], true) ? 12.0 : $margin];
-            }
-        }
+        yield 'a large page, A4' => ['page', 'large', 'a4', 51.0];
+        yield 'small tickets, A4' => ['tickets', 'small', 'a4', 12.0];
+        yield 'large slips, Letter' => ['slips', 'large', 'letter', 12.0];
+        yield 'a large home page, Letter' => ['home', 'large', 'letter', 56.7];
     }
 
     public function testAllLevelsInOneGoOnTwoColumnsOrOneInThreeSizes(): void
@@ -249,6 +248,17 @@ final class PaperTest extends ApiTestCase
         self::assertSame([3, 3], [substr_count($paper, 'aria-label="Sheet"'), substr_count($paper, 'aria-label="Answer key"')]);
         self::assertMatchesRegularExpression('~support level.*core level.*stretch level~s', $paper);
         self::assertSame(1, substr_count($this->page($support['id'], 'part=sheet'), 'aria-label="Sheet"'));
+        // with copies: the chosen ones of this level, the last ones of the others, and a level without any as it is
+        self::assertIsArray($made['sheets'][1]);
+        self::assertIsString($made['sheets'][1]['id']);
+        $set = $this->ask('POST', '/api/sheets/'.$support['id'].'/sets', ['count' => 2]);
+        $this->ask('POST', '/api/sheets/'.$support['id'].'/sets', ['count' => 5]);
+        $this->ask('POST', '/api/sheets/'.$made['sheets'][1]['id'].'/sets', ['count' => 5]);
+        $this->ask('POST', '/api/sheets/'.$made['sheets'][1]['id'].'/sets', ['count' => 3]);
+        self::assertIsString($set['id']);
+        $paper = $this->page($support['id'], 'levels=1&part=both&set='.$set['id']);
+        self::assertSame([5, 1], [preg_match_all('~aria-label="Sheet [A-Z0-9]{4}"~', $paper), substr_count($paper, 'aria-label="Sheet"')]);
+        self::assertMatchesRegularExpression('~aria-label="Answer keys".*support level.*core level.*stretch level~s', $paper);
         self::assertIsArray($support['settings']);
         foreach ([[1, 'small', 'questions one'], [2, 'large', 'questions two'], [null, 'usual', 'questions two']] as [$columns, $type, $class]) {
             $id = $this->sheet(['5 h 20 min - 2 h 35 min'], ['columns' => $columns, 'type' => $type]);

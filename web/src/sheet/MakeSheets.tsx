@@ -263,6 +263,7 @@ export function MakeSheets() {
             <label htmlFor={all}>Questions in all</label>
             <input
               id={all}
+              form="make"
               type="number"
               min={Object.keys(wanted).length}
               max={60}

@@ -69,7 +69,7 @@ export function PrintPreview() {
   const copies = params.get('set');
   const code = copies === null ? null : params.get('code');
   const family = keeper?.levels ?? [];
-  const all = copies === null && params.get('levels') === '1' && family.length > 1;
+  const all = code === null && params.get('levels') === '1' && family.length > 1;
   const query = new URLSearchParams({
     paper,
     part,
@@ -122,13 +122,13 @@ export function PrintPreview() {
                 set({ part: value });
               }}
             />
-            {family.length > 1 && copies === null && (
+            {family.length > 1 && code === null && (
               <Pick
                 label="Levels"
                 value={all ? 'all' : 'one'}
                 options={[
                   { value: 'one', text: settings.level === null ? 'this one' : `${settings.level} only` },
-                  { value: 'all', text: `all ${family.length}` },
+                  { value: 'all', text: copies === null ? `all ${family.length}` : `last copies of all` },
                 ]}
                 onChange={(value) => {
                   set({ levels: value === 'all' ? '1' : null });
