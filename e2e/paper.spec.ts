@@ -157,6 +157,33 @@ test('the shelf: found by what it is about, archived, put back', async ({ desk }
   await expect(row).toBeVisible();
 });
 
+test('the levels of a sheet stand in one row of the shelf, and go together', async ({ desk }) => {
+  const { page } = desk;
+  await page.goto('/sheets/make');
+  await page.getByLabel('Title').fill('Rock-pool levels');
+  await page.getByRole('button', { name: 'More: I can go across noon.' }).click();
+  await page.getByRole('button', { name: 'Make 3 sheets' }).click();
+  await expect(page.getByLabel('Title of the sheet')).toHaveValue('Rock-pool levels');
+  await page.goto('/sheets');
+  const row = page.getByRole('main').getByRole('listitem').filter({ hasText: 'Rock-pool levels' });
+  await expect(row).toHaveCount(1);
+  await expect(row.getByRole('link', { name: 'stretch' })).toBeVisible();
+  await page.getByRole('button', { name: 'Copy Rock-pool levels' }).click();
+  await expect(row).toHaveCount(2);
+  await page.getByRole('button', { name: 'Delete Rock-pool levels (copy)' }).click();
+  await expect(row).toHaveCount(1);
+  await page.getByRole('button', { name: 'Archive Rock-pool levels' }).click();
+  await expect(row).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).last().click();
+  await expect(row).toHaveCount(1);
+  await row.getByRole('link', { name: 'core' }).click();
+  const levels = page.getByRole('navigation', { name: 'Levels of this sheet' });
+  await expect(levels.getByRole('link', { name: 'core' })).toHaveAttribute('aria-current', 'page');
+  await page.goto('/sheets');
+  await page.getByRole('link', { name: 'Print Rock-pool levels' }).click();
+  await expect(desk.paper.locator('.page[aria-label="Sheet"]')).toHaveCount(3);
+});
+
 test('what is being asked for stays when the tab is closed', async ({ desk }) => {
   const { page } = desk;
   await page.goto('/sheets/make');

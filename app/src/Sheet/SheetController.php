@@ -14,6 +14,7 @@ use Rostik\Core\Skill\NoSuchRung;
 use Rostik\Core\Skill\Rung;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
@@ -101,10 +102,11 @@ final readonly class SheetController
         return new JsonResponse($this->making->telling($this->sheets->get($id)));
     }
 
+    /** A copy; with `?levels=1` of all the sheets that were made together. */
     #[Route('/{id}/copy', methods: ['POST'])]
-    public function copy(string $id): Response
+    public function copy(string $id, #[MapQueryParameter] bool $levels = false): Response
     {
-        return new JsonResponse($this->sheets->reply($this->sheets->copy($this->sheets->get($id))), Response::HTTP_CREATED);
+        return new JsonResponse($this->sheets->reply($this->sheets->copy($this->sheets->get($id), $levels)), Response::HTTP_CREATED);
     }
 
     /** Takes the sheet off the shelf into the archive. */

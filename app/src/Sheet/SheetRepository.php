@@ -38,7 +38,7 @@ final class SheetRepository extends ServiceEntityRepository
     {
         /** @var list<SheetLineReply> $lines */
         $lines = $this->createQueryBuilder('s')
-            ->select(\sprintf('NEW %s(s.id, s.title, COUNT(q.id), s.changedAt, s.settings, s.rungs, s.archivedAt)', SheetLineReply::class))
+            ->select(\sprintf('NEW %s(s.id, s.title, COUNT(q.id), s.changedAt, s.settings, s.rungs, s.archivedAt, s.family)', SheetLineReply::class))
             ->leftJoin('s.questions', 'q')
             ->where('s.owner = :teacher')
             ->andWhere('s.deletedAt IS NULL')

@@ -108,10 +108,24 @@ final readonly class Sheets
         $this->entities->flush();
     }
 
-    public function copy(Sheet $sheet): Sheet
+    /**
+     * @param bool $levels whether all that were made together are copied, and belong together again
+     *
+     * @return Sheet the copy of this very sheet
+     */
+    public function copy(Sheet $sheet, bool $levels = false): Sheet
     {
-        $copy = $sheet->copy($this->clock->now());
-        $this->entities->persist($copy);
+        $family = $levels ? $this->sheets->family($sheet) : [];
+        $together = Uuid::v7();
+        $copy = null;
+        foreach ([] === $family ? [$sheet] : $family as $one) {
+            $made = $one->copy($this->clock->now());
+            if (\count($family) > 1) {
+                $made->join($together);
+            }
+            $this->entities->persist($made);
+            $copy = null === $copy || $one === $sheet ? $made : $copy;
+        }
         $this->entities->flush();
 
         return $copy;

@@ -163,6 +163,16 @@ final class MakingTest extends ApiTestCase
         self::assertSame(['support', 'core', 'stretch'], array_column($levels, 'level'));
         self::assertSame(array_column($sheets, 'id'), array_column($levels, 'id'));
         self::assertIsString($sheets[1]['id']);
+        // on the shelf they are known by their family; a copy of all is a family of its own
+        $families = fn (): array => array_count_values(array_filter(array_column($this->ask('GET', '/api/sheets'), 'family'), is_string(...)));
+        self::assertSame([3], array_values($families()));
+        $copy = $this->ask('POST', '/api/sheets/'.$sheets[1]['id'].'/copy?levels=1');
+        self::assertIsArray($copy['questions']);
+        self::assertSame(['The tide and the ferry (copy)', $this->sums($sheets[1])], [$copy['title'], array_column($copy['questions'], 'sum')]);
+        self::assertIsArray($copy['levels']);
+        self::assertSame(['support', 'core', 'stretch'], array_column($copy['levels'], 'level'));
+        self::assertSame([3, 3], array_values($families()));
+        self::assertSame([], $this->ask('POST', '/api/sheets/'.$sheets[1]['id'].'/copy')['levels'], 'one alone can be copied, too');
         $this->ask('DELETE', '/api/sheets/'.$sheets[1]['id']);
         self::assertIsString($sheets[2]['id']);
         $left = $this->ask('GET', '/api/sheets/'.$sheets[2]['id'])['levels'];

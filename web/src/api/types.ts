@@ -411,6 +411,7 @@ export interface SheetLineReply {
   layout: Layout;
   classId: string | null;
   archived: boolean;
+  family: string | null;
   title: string;
   questions: number;
   rungs: string[];

@@ -6,6 +6,7 @@ import { boardQuery, dayQuery } from '../api/queries';
 import { useTitle } from '../ui/useTitle';
 import { useBoardAddress } from './address';
 import { remember } from './history';
+import { NextUp } from './NextUp';
 import { OpenClock } from './OpenClock';
 import { SumBoard } from './SumBoard';
 
@@ -24,6 +25,8 @@ export function BoardScreen() {
       clearTimeout(timer);
     };
   }, [board.sum]);
+  // the list stays open when another sum comes on the board behind it
+  const [listed, setListed] = useState(false);
   const shown = useQuery(boardQuery(settled));
   const sum = shown.data?.worked.sum ?? '';
   useEffect(() => {
@@ -48,14 +51,20 @@ export function BoardScreen() {
     ) : null;
   }
   return (
-    <SumBoard
-      key={shown.data.worked.sum}
-      data={shown.data}
-      day={day.data}
-      board={board}
-      change={change}
-      waiting={shown.isPlaceholderData || board.sum !== settled}
-    />
+    <>
+      <SumBoard
+        key={shown.data.worked.sum}
+        data={shown.data}
+        day={day.data}
+        board={board}
+        change={change}
+        waiting={shown.isPlaceholderData || board.sum !== settled}
+        onList={() => {
+          setListed(true);
+        }}
+      />
+      <NextUp open={listed} onOpenChange={setListed} board={board} change={change} />
+    </>
   );
 }
 

@@ -15,7 +15,6 @@ import { revealNext, useCovering } from './covering';
 import { CoverMenu } from './CoverMenu';
 import { FaceMenu } from './FaceMenu';
 import { MethodMenu } from './MethodMenu';
-import { NextUp } from './NextUp';
 import { MoreMenu, type MoreItem } from './MoreMenu';
 import { StepSlider } from './StepSlider';
 import { Rail, RailSpace, RailToggle } from './Rail';
@@ -33,10 +32,12 @@ interface Props {
   change: ChangeBoard;
   /** The sum in the address is another one, which is not here yet. */
   waiting: boolean;
+  /** Opens the list of what is next and what was. */
+  onList: () => void;
 }
 
 /** One sum on the board, in one model or several that always show the same moment. */
-export function SumBoard({ data, day, board, change, waiting }: Props) {
+export function SumBoard({ data, day, board, change, waiting, onList }: Props) {
   const { worked } = data;
   const line = useLine();
   if (worked.readings.length > 0) {
@@ -49,12 +50,12 @@ export function SumBoard({ data, day, board, change, waiting }: Props) {
       </div>
     );
   }
-  return <Shown data={data} day={day} board={board} change={change} waiting={waiting} />;
+  return <Shown data={data} day={day} board={board} change={change} waiting={waiting} onList={onList} />;
 }
 
 const noMethod: WorkedMethod = { id: '', title: '', steps: [], answer: '' };
 
-function Shown({ data, day, board, change, waiting }: Props) {
+function Shown({ data, day, board, change, waiting, onList }: Props) {
   const { worked, clock } = data;
   const me = useQuery(meQuery).data;
   const online = useOnline();
@@ -74,7 +75,6 @@ function Shown({ data, day, board, change, waiting }: Props) {
   const [covering, setCovering] = useState(false);
   const covers = useCovering(board, change, covering);
   const answerHidden = covers.covered('answer', ['answer']);
-  const [nextUp, setNextUp] = useState(false);
 
   const choose = (id: string) => {
     way.stay();
@@ -129,9 +129,7 @@ function Shown({ data, day, board, change, waiting }: Props) {
     {
       title: 'The list: next up, been here',
       shortcut: 'q',
-      act: () => {
-        setNextUp(true);
-      },
+      act: onList,
     },
   ];
   const keys: Record<string, () => void> = {
@@ -314,7 +312,6 @@ function Shown({ data, day, board, change, waiting }: Props) {
         </Button>
         <MoreMenu items={more} />
       </Rail>
-      <NextUp open={nextUp} onOpenChange={setNextUp} board={board} change={change} />
     </CoverContext>
   );
 }

@@ -18,6 +18,27 @@ const places = [
   { value: 'shelf', text: 'on the shelf' },
   { value: 'archive', text: 'archived' },
 ] as const;
+/** What stands in one row: a sheet, or the levels of one that were made together. */
+type Row = readonly [SheetLineReply, ...SheetLineReply[]];
+
+/** Levels that were made together stand where the first of them does. */
+function rowsOf(sheets: readonly SheetLineReply[]): Row[] {
+  const rows = new Map<string, Row>();
+  for (const sheet of sheets) {
+    const key = sheet.family ?? sheet.id;
+    const row = rows.get(key);
+    rows.set(key, row ? [...row, sheet] : [sheet]);
+  }
+  return [...rows.values()];
+}
+
+/** One after the other, so that an undo finds them all as they were. */
+async function each<Reply>(row: Row, act: (sheet: SheetLineReply) => Promise<Reply>): Promise<void> {
+  for (const sheet of row) {
+    await act(sheet);
+  }
+}
+
 /** The code of a copy, as it stands on a child's paper. */
 const codeLike = /^[BCDFGHJKLMNPQRTVWXY346789]{4}$/i;
 
@@ -75,7 +96,8 @@ export function Shelf() {
     onError: sorry,
   });
   const copy = useMutation({
-    mutationFn: (id: string) => ask<SheetReply>('POST', `/api/sheets/${id}/copy`),
+    mutationFn: ([sheet, ...more]: Row) =>
+      ask<SheetReply>('POST', `/api/sheets/${sheet.id}/copy${more.length > 0 ? '?levels=1' : ''}`),
     onSuccess: (sheet) => {
       refresh();
       notice(`Copied as “${sheet.title}”.`);
@@ -83,28 +105,31 @@ export function Shelf() {
     onError: sorry,
   });
   const restore = useMutation({
-    mutationFn: (id: string) => ask<SheetReply>('POST', `/api/sheets/${id}/restore`),
+    mutationFn: (row: Row) => each(row, (sheet) => ask<SheetReply>('POST', `/api/sheets/${sheet.id}/restore`)),
     onSuccess: refresh,
     onError: sorry,
   });
   const archive = useMutation({
-    mutationFn: ({ sheet, away }: { sheet: SheetLineReply; away: boolean }) =>
-      ask<SheetReply>(away ? 'PUT' : 'DELETE', `/api/sheets/${sheet.id}/archive`),
-    onSuccess: (_, { sheet, away }) => {
+    mutationFn: ({ row, away }: { row: Row; away: boolean }) =>
+      each(row, (sheet) => ask<SheetReply>(away ? 'PUT' : 'DELETE', `/api/sheets/${sheet.id}/archive`)),
+    onSuccess: (_, { row, away }) => {
       refresh();
-      notice(away ? `“${sheet.title}” is in the archive.` : `“${sheet.title}” is back on the shelf.`, () => {
-        archive.mutate({ sheet, away: !away });
+      const [{ title }] = row;
+      notice(away ? `“${title}” is in the archive.` : `“${title}” is back on the shelf.`, () => {
+        archive.mutate({ row, away: !away });
       });
     },
     onError: sorry,
   });
   const remove = useMutation({
-    mutationFn: (sheet: SheetLineReply) => ask<null>('DELETE', `/api/sheets/${sheet.id}`),
-    onSuccess: (_, sheet) => {
-      forgetSheet(sheet.id);
+    mutationFn: (row: Row) => each(row, (sheet) => ask<null>('DELETE', `/api/sheets/${sheet.id}`)),
+    onSuccess: (_, row) => {
+      row.forEach((sheet) => {
+        forgetSheet(sheet.id);
+      });
       refresh();
-      notice(`“${sheet.title}” is deleted.`, () => {
-        restore.mutate(sheet.id);
+      notice(`“${row[0].title}” is deleted.`, () => {
+        restore.mutate(row);
       });
     },
     onError: sorry,
@@ -147,7 +172,7 @@ export function Shelf() {
             <input
               type="search"
               value={search}
-              placeholder="a title, or the code on a copy"
+              placeholder="title, or code of a copy"
               onChange={(event) => {
                 put('find', event.target.value);
               }}
@@ -232,23 +257,23 @@ export function Shelf() {
       )}
       <BringIn open={bringing} onOpenChange={setBringing} />
       <ul>
-        {found?.map((sheet) => (
+        {rowsOf(found ?? []).map((row) => (
           <ShelfRow
-            key={sheet.id}
-            sheet={sheet}
+            key={row[0].id}
+            sheets={row}
             className={
               (classes.data?.length ?? 0) > 1
-                ? (classes.data?.find((one) => one.id === sheet.classId)?.name ?? null)
+                ? (classes.data?.find((one) => one.id === row[0].classId)?.name ?? null)
                 : null
             }
             onCopy={() => {
-              copy.mutate(sheet.id);
+              copy.mutate(row);
             }}
             onArchive={() => {
-              archive.mutate({ sheet, away: !sheet.archived });
+              archive.mutate({ row, away: !row[0].archived });
             }}
             onDelete={() => {
-              remove.mutate(sheet);
+              remove.mutate(row);
             }}
           />
         ))}
