@@ -31,9 +31,13 @@ test('a copy for every child, its PDF with progress, and its key found by the co
   await desk.hasNoBarriers();
   const code = (await desk.paper.locator('.code').nth(2).textContent()) ?? '';
   const download = page.waitForEvent('download');
+  // a short PDF says its pages only for a moment: look for it from the start
+  const progress = Promise.all([
+    page.getByText(/Making the PDF: page \d+ of about \d+/).waitFor(),
+    page.getByRole('progressbar', { name: 'Pages made' }).waitFor(),
+  ]);
   await page.getByRole('button', { name: 'PDF' }).click();
-  await expect(page.getByText(/Making the PDF: page \d+ of about \d+/)).toBeVisible();
-  await expect(page.getByRole('progressbar', { name: 'Pages made' })).toBeVisible();
+  await progress;
   const text = await textOf(await download);
   expect(text.match(/Name Cleo/g)).toHaveLength(1);
   // the code stands on the ticket and in the key
