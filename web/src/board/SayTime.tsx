@@ -1,0 +1,51 @@
+import { useState } from 'react';
+import { GearedClock, handsAt, plainFace } from '../models/GearedClock';
+import { Marked, plain } from '../models/Marked';
+import { Button } from '../ui/Button';
+import { useKeys } from '../ui/keys';
+import { PracticeFrame, type Round } from './PracticeFrame';
+
+/** A clock is shown; the class says the time; it is revealed in digits and words. */
+export function SayTime({ day, wanted, chooser, onNext }: Round) {
+  const [open, setOpen] = useState(false);
+  const reveal = () => {
+    setOpen(!open);
+  };
+  useKeys({ a: reveal, ' ': reveal, n: onNext, ArrowRight: onNext });
+  return (
+    <PracticeFrame
+      clock={
+        <GearedClock
+          hands={handsAt(wanted)}
+          face={plainFace}
+          reads={open ? `A clock that shows ${plain(day.table.digits[wanted] ?? '')}` : 'A clock to be read'}
+          className="mx-auto h-full"
+        />
+      }
+      task={
+        <>
+          <h1 className="text-4xl font-bold">What time is it?</h1>
+          <div className="min-h-44" aria-live="polite" data-testid="told">
+            {open && (
+              <>
+                <p className="text-[clamp(2.4rem,6vw,5.5rem)] leading-tight font-bold">
+                  <Marked text={day.table.digits[wanted] ?? ''} />
+                </p>
+                <p className="text-3xl">{day.table.words[wanted]}</p>
+              </>
+            )}
+          </div>
+          <div className="flex gap-3">
+            <Button look="strong" className="min-h-14 text-2xl" shortcut="A" onClick={reveal}>
+              {open ? 'Hide it' : 'Show it'}
+            </Button>
+            <Button className="min-h-14 text-2xl" shortcut="N" onClick={onNext}>
+              Next
+            </Button>
+          </div>
+        </>
+      }
+      chooser={chooser}
+    />
+  );
+}

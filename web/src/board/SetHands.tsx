@@ -1,0 +1,120 @@
+import { useMutation } from '@tanstack/react-query';
+import { useState } from 'react';
+import { ask } from '../api/client';
+import type { HandsSet } from '../api/types';
+import { GearedClock, plainFace, type Hand, type Hands } from '../models/GearedClock';
+import { Marked } from '../models/Marked';
+import { Button } from '../ui/Button';
+import { Choice } from '../ui/Choice';
+import { useKeys } from '../ui/keys';
+import { PracticeFrame, type Round } from './PracticeFrame';
+
+/** A time is shown; somebody sets the two hands, each by itself; it is looked at. */
+export function SetHands({ day, wanted, chooser, onNext }: Round) {
+  const [hands, setHands] = useState<Hands>({ hour: 0, minute: 0 });
+  const [hand, setHand] = useState<Hand>('minute');
+  const [inWords, setInWords] = useState(false);
+  const check = useMutation({
+    mutationFn: () => ask<HandsSet>('POST', '/api/board/hands', { wanted, hour: hands.hour, minute: hands.minute }),
+  });
+  const turn = (which: Hand, degrees: number) => {
+    check.reset();
+    setHands((now) => ({ ...now, [which]: now[which] + degrees }));
+  };
+  const set = (which: Hand, to: number) => {
+    check.reset();
+    setHands((now) => ({ ...now, [which]: to }));
+  };
+  const step = (way: number) => () => {
+    // the minute hand goes from mark to mark, the hour hand in quarters of the way between two numbers
+    const by = hand === 'minute' ? 6 : 7.5;
+    set(hand, Math.round(hands[hand] / by) * by + way * by);
+  };
+  const look = () => {
+    check.mutate();
+  };
+  useKeys({
+    ArrowRight: step(1),
+    ArrowLeft: step(-1),
+    ArrowUp: step(5),
+    ArrowDown: step(-5),
+    h: () => {
+      setHand('hour');
+    },
+    m: () => {
+      setHand('minute');
+    },
+    Enter: look,
+    n: onNext,
+    w: () => {
+      setInWords(!inWords);
+    },
+  });
+  return (
+    <PracticeFrame
+      clock={
+        <GearedClock
+          hands={hands}
+          face={plainFace}
+          reads="A clock whose two hands you set"
+          onTurn={turn}
+          onTurnEnd={() => {
+            // a finger is not finer than half a minute
+            setHands((now) => ({ ...now, minute: Math.round(now.minute / 3) * 3 }));
+          }}
+          className="mx-auto h-full"
+        />
+      }
+      task={
+        <>
+          <h1 className="text-[clamp(2.4rem,6vw,5.5rem)] leading-tight font-bold" data-testid="wanted">
+            {inWords ? day.table.words[wanted] : <Marked text={day.table.digits[wanted] ?? ''} />}
+          </h1>
+          <p className="min-h-24 text-3xl" aria-live="polite" data-testid="verdict">
+            {check.data ? (
+              <span className={check.data.right ? 'font-bold text-good' : ''}>{check.data.say}</span>
+            ) : check.isError ? (
+              check.error.message
+            ) : (
+              'Set both hands.'
+            )}
+          </p>
+          <div className="flex flex-wrap gap-3">
+            <Button look="strong" className="min-h-14 text-2xl" shortcut="Enter" onClick={look}>
+              Look
+            </Button>
+            <Button className="min-h-14 text-2xl" shortcut="N" onClick={onNext}>
+              Next
+            </Button>
+            <Button
+              className="min-h-14 text-2xl"
+              shortcut="W"
+              onClick={() => {
+                setInWords(!inWords);
+              }}
+            >
+              {inWords ? 'In digits' : 'In words'}
+            </Button>
+          </div>
+        </>
+      }
+      chooser={chooser}
+    >
+      <Choice
+        label="Hand for the arrow keys"
+        value={hand}
+        options={[
+          { value: 'hour', text: 'Hour hand H' },
+          { value: 'minute', text: 'Minute hand M' },
+        ]}
+        onChange={setHand}
+      />
+      <Button className="min-h-12" onClick={step(-1)} aria-label="Turn back">
+        ←
+      </Button>
+      <Button className="min-h-12" onClick={step(1)} aria-label="Turn on">
+        →
+      </Button>
+    </PracticeFrame>
+  );
+}
