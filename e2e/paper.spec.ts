@@ -86,7 +86,7 @@ test('exit tickets, four to a page, and a home page with its method', async ({ d
   await desk.hasNoBarriers();
   await page.getByLabel('Times given').selectOption('words');
   await page.getByLabel('Type', { exact: true }).selectOption('large');
-  await expect(desk.paper.locator('body')).toHaveClass(/type-large/);
+  await expect(desk.paper.locator('.page').first()).toHaveClass(/type-large/);
 });
 
 test('what the sheet brings to light, and a swap that tells more', async ({ desk }) => {

@@ -23,7 +23,7 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 #[Route('/api/sheets')]
 final readonly class SheetController
 {
-    public function __construct(private Sheets $sheets, private SheetMaking $making, private MistakeBook $book)
+    public function __construct(private Sheets $sheets, private SheetMaking $making, private SheetTelling $telling, private MistakeBook $book)
     {
     }
 
@@ -99,7 +99,7 @@ final readonly class SheetController
     #[Route('/{id}/telling', methods: ['GET'])]
     public function telling(string $id): Response
     {
-        return new JsonResponse($this->making->telling($this->sheets->get($id)));
+        return new JsonResponse($this->telling->of($this->sheets->get($id)));
     }
 
     /** A copy; with `?levels=1` of all the sheets that were made together. */

@@ -6,8 +6,6 @@ namespace Rostik\App\Sheet;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Rostik\App\Account\Teacher;
-use Rostik\Core\Mistake\MistakeBook;
-use Rostik\Core\Mistake\TellingApart;
 use Rostik\Core\Notation\NotUnderstood;
 use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Sheet\Aim;
@@ -18,7 +16,6 @@ use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\Limits;
 use Rostik\Core\Skill\NoSuchRung;
-use Rostik\Core\Work\Workbench;
 use Symfony\Component\Uid\Uuid;
 
 /** Makes sheets from their aims, and other numbers for questions that are there. */
@@ -30,9 +27,6 @@ final readonly class SheetMaking
         private SumReader $reader,
         private Sheets $sheets,
         private EntityManagerInterface $entities,
-        private TellingApart $telling,
-        private MistakeBook $book,
-        private Workbench $bench,
     ) {
     }
 
@@ -88,27 +82,6 @@ final readonly class SheetMaking
         }
 
         return new OthersReply($others);
-    }
-
-    public function telling(Sheet $sheet): TellingReply
-    {
-        $questions = $sheet->questions();
-        $kept = array_keys(array_filter($questions, static fn (Question $q): bool => $q->isLocked() || '' !== $q->wording()));
-        $settings = $sheet->settings();
-        $told = $this->telling->of(array_map(static fn (Question $q): string => $q->sum(), $questions), $kept, $settings->level ?? Level::Core, 1, $settings->limits);
-        $mistakes = [];
-        foreach ($told->mistakes as $id => $places) {
-            $mistakes[] = new TellingMistakeReply($id, $this->book->mistake($id)->may(), array_map(static fn (int $place): int => $place + 1, $places));
-        }
-        $swap = $told->swap;
-
-        return new TellingReply(
-            $mistakes,
-            $told->told,
-            $told->of,
-            array_map(static fn (array $pair): BlurredReply => new BlurredReply(...$pair), $told->blurred),
-            null === $swap ? null : new SwapReply($swap->place + 1, $swap->sum, $this->bench->answer($swap->sum)->shown, $swap->told),
-        );
     }
 
     private static function said(Shortage $shortage, Level $level, Ladder $ladder): string

@@ -8,7 +8,6 @@ use Rostik\App\Account\Teacher;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
-use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
 
@@ -48,12 +47,12 @@ final readonly class VariantController
         return new Response(null, Response::HTTP_NO_CONTENT);
     }
 
-    /** The copy with that code; 404 where there is none. */
+    /** The copy with that code; 204 where there is none, since most of what is searched for is no code. */
     #[Route('/api/codes/{code}', methods: ['GET'])]
     public function find(string $code, #[CurrentUser] Teacher $teacher): Response
     {
-        $copy = $this->sets->find($teacher, $code) ?? throw new NotFoundHttpException();
+        $copy = $this->sets->find($teacher, $code);
 
-        return new JsonResponse(new FoundVariantReply($copy->code(), $copy->name(), $copy->sheet()->id()->toRfc4122(), $copy->setId()->toRfc4122(), $copy->sheet()->title()));
+        return null === $copy ? new Response(null, Response::HTTP_NO_CONTENT) : new JsonResponse(new FoundVariantReply($copy->code(), $copy->name(), $copy->sheet()->id()->toRfc4122(), $copy->setId()->toRfc4122(), $copy->sheet()->title()));
     }
 }

@@ -86,7 +86,7 @@ final class PaperTest extends ApiTestCase
     {
         $id = $this->sheet(['1 h + 2 h', '4 h - 1 h', '2 x 3 h', '8 h / 2'], ['layout' => 'tickets', 'scaffold' => 'none']);
         $paper = $this->page($id, 'part=both');
-        self::assertSame([1, 4, 4, 4, 0], [substr_count($paper, 'class="page cut tickets"'), substr_count($paper, 'class="piece"'), substr_count($paper, '>1 h + 2 h<') - 1, substr_count($paper, '>2 × 3 h<') - 1, substr_count($paper, '>8 h ÷ 2<')], 'the key has them once more; the fourth has no room');
+        self::assertSame([1, 4, 4, 4, 0], [substr_count($paper, 'class="page cut tickets type-usual"'), substr_count($paper, 'class="piece"'), substr_count($paper, '>1 h + 2 h<') - 1, substr_count($paper, '>2 × 3 h<') - 1, substr_count($paper, '>8 h ÷ 2<')], 'the key has them once more; the fourth has no room');
         $slips = $this->page($this->sheet(['1 h + 2 h'], ['layout' => 'slips']), 'part=sheet');
         self::assertSame([5, 5], [substr_count($slips, 'class="piece"'), substr_count($slips, '>1 h + 2 h<')]);
     }
@@ -248,6 +248,15 @@ final class PaperTest extends ApiTestCase
         self::assertSame([3, 3], [substr_count($paper, 'aria-label="Sheet"'), substr_count($paper, 'aria-label="Answer key"')]);
         self::assertMatchesRegularExpression('~support level.*core level.*stretch level~s', $paper);
         self::assertSame(1, substr_count($this->page($support['id'], 'part=sheet'), 'aria-label="Sheet"'));
+        // one of them as tickets in large type, the others as they were
+        self::assertIsArray($made['sheets'][2]);
+        self::assertIsString($made['sheets'][2]['id']);
+        self::assertIsArray($made['sheets'][2]['settings']);
+        $this->ask('PUT', '/api/sheets/'.$made['sheets'][2]['id'], ['version' => $made['sheets'][2]['version'], 'title' => 'Tide', 'questions' => $made['sheets'][2]['questions'], 'settings' => ['layout' => 'tickets', 'type' => 'large'] + $made['sheets'][2]['settings']]);
+        $mixed = $this->page($support['id'], 'levels=1&part=sheet');
+        self::assertSame([2, 1, 4], [substr_count($mixed, 'class="page type-usual"'), substr_count($mixed, 'class="page cut tickets type-large"'), substr_count($mixed, 'class="piece"')]);
+        $this->ask('PUT', '/api/sheets/'.$made['sheets'][2]['id'], ['version' => 1 + (\is_int($made['sheets'][2]['version']) ? $made['sheets'][2]['version'] : 0), 'title' => 'Tide', 'questions' => $made['sheets'][2]['questions'], 'settings' => $made['sheets'][2]['settings']]);
+        self::assertSame(200, $this->code());
         // with copies: the chosen ones of this level, the last ones of the others, and a level without any as it is
         self::assertIsArray($made['sheets'][1]);
         self::assertIsString($made['sheets'][1]['id']);

@@ -77,11 +77,12 @@ export const setsQuery = (sheet: string) =>
     enabled: sheet !== '',
   });
 
-/** The copy of a sheet that has this code. */
+/** The copy of a sheet that has this code; null for what is no code. */
 export const codeQuery = (code: string) =>
   queryOptions({
     queryKey: ['code', code],
-    queryFn: ({ signal }) => ask<FoundVariantReply>('GET', `/api/codes/${code}`, undefined, signal),
+    queryFn: ({ signal }) =>
+      ask<FoundVariantReply | null>('GET', `/api/codes/${encodeURIComponent(code)}`, undefined, signal),
     retry: false,
   });
 

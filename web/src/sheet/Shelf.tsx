@@ -13,7 +13,6 @@ import { BringIn } from './BringIn';
 import { ShelfRow } from './ShelfRow';
 import { forgetSheet, rememberSheet } from './useSheet';
 
-const pick = 'min-h-10 max-w-72 rounded-md border-2 border-ink bg-sheet px-2';
 const places = [
   { value: 'shelf', text: 'on the shelf' },
   { value: 'archive', text: 'archived' },
@@ -39,8 +38,8 @@ async function each<Reply>(row: Row, act: (sheet: SheetLineReply) => Promise<Rep
   }
 }
 
-/** The code of a copy, as it stands on a child's paper. */
-const codeLike = /^[BCDFGHJKLMNPQRTVWXY346789]{4}$/i;
+/** What might be the code of a copy. Whether it is one, the server knows. */
+const codeLike = /^[a-z0-9]{4}$/i;
 
 /** All sheets of the teacher, the one changed last first. */
 export function Shelf() {
@@ -179,39 +178,25 @@ export function Shelf() {
               className="min-w-0 flex-1 rounded-md border-2 border-ink bg-sheet px-3 py-1.5 placeholder:text-soft"
             />
           </label>
-          <select
-            aria-label="What it is about"
-            className={pick}
+          <Filter
+            label="What it is about"
             value={rung}
-            onChange={(event) => {
-              put('rung', event.target.value);
+            any="about anything"
+            options={(rungs.data ?? []).filter((one) => used.has(one.id)).map((one) => [one.id, one.can])}
+            onChange={(value) => {
+              put('rung', value);
             }}
-          >
-            <option value="">about anything</option>
-            {rungs.data
-              ?.filter((one) => used.has(one.id))
-              .map((one) => (
-                <option key={one.id} value={one.id}>
-                  {one.can}
-                </option>
-              ))}
-          </select>
+          />
           {(classes.data?.length ?? 0) > 1 && (
-            <select
-              aria-label="Class"
-              className={pick}
+            <Filter
+              label="Class"
               value={classId}
-              onChange={(event) => {
-                put('class', event.target.value);
+              any="any class"
+              options={(classes.data ?? []).map((one) => [one.id, one.name])}
+              onChange={(value) => {
+                put('class', value);
               }}
-            >
-              <option value="">any class</option>
-              {classes.data?.map((one) => (
-                <option key={one.id} value={one.id}>
-                  {one.name}
-                </option>
-              ))}
-            </select>
+            />
           )}
           {shelf.data?.some((sheet) => sheet.archived) && (
             <Choice
@@ -279,5 +264,35 @@ export function Shelf() {
         ))}
       </ul>
     </div>
+  );
+}
+
+interface FilterProps {
+  label: string;
+  value: string;
+  /** What it says where it keeps nothing out. */
+  any: string;
+  options: readonly (readonly [id: string, text: string])[];
+  onChange: (value: string) => void;
+}
+
+/** Keeps out what is not of one kind. */
+function Filter({ label, value, any, options, onChange }: FilterProps) {
+  return (
+    <select
+      aria-label={label}
+      className="min-h-10 max-w-72 rounded-md border-2 border-ink bg-sheet px-2"
+      value={value}
+      onChange={(event) => {
+        onChange(event.target.value);
+      }}
+    >
+      <option value="">{any}</option>
+      {options.map(([id, text]) => (
+        <option key={id} value={id}>
+          {text}
+        </option>
+      ))}
+    </select>
   );
 }

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Sheet;
+
+use Rostik\Core\Mistake\MistakeBook;
+use Rostik\Core\Mistake\TellingApart;
+use Rostik\Core\Skill\Level;
+use Rostik\Core\Work\Workbench;
+
+/** What the questions of a sheet bring to light. */
+final readonly class SheetTelling
+{
+    public function __construct(private TellingApart $telling, private MistakeBook $book, private Workbench $bench)
+    {
+    }
+
+    public function of(Sheet $sheet): TellingReply
+    {
+        $questions = $sheet->questions();
+        $kept = array_keys(array_filter($questions, static fn (Question $q): bool => $q->isLocked() || '' !== $q->wording()));
+        $settings = $sheet->settings();
+        $told = $this->telling->of(array_map(static fn (Question $q): string => $q->sum(), $questions), $kept, $settings->level ?? Level::Core, 1, $settings->limits);
+        $mistakes = [];
+        foreach ($told->mistakes as $id => $places) {
+            $mistakes[] = new TellingMistakeReply($id, $this->book->mistake($id)->may(), array_map(static fn (int $place): int => $place + 1, $places));
+        }
+        $swap = $told->swap;
+
+        return new TellingReply(
+            $mistakes,
+            $told->told,
+            $told->of,
+            array_map(static fn (array $pair): BlurredReply => new BlurredReply(...$pair), $told->blurred),
+            null === $swap ? null : new SwapReply($swap->place + 1, $swap->sum, $this->bench->answer($swap->sum)->shown, $swap->told),
+        );
+    }
+}
