@@ -117,7 +117,7 @@ final class TypeScript
     {
         return match (true) {
             $type instanceof NullableType => $this->type($type->getWrappedType()).' | null',
-            $type instanceof CollectionType => $this->type($type->getCollectionValueType()).'[]',
+            $type instanceof CollectionType => $this->listOf($this->type($type->getCollectionValueType())),
             $type instanceof BackedEnumType, $type instanceof ObjectType => $this->object($type),
             $type instanceof BuiltinType => match ($type->getTypeIdentifier()) {
                 TypeIdentifier::INT, TypeIdentifier::FLOAT => 'number',
@@ -127,6 +127,11 @@ final class TypeScript
             },
             default => 'unknown',
         };
+    }
+
+    private function listOf(string $type): string
+    {
+        return (str_contains($type, '|') ? '('.$type.')' : $type).'[]';
     }
 
     /** @param ObjectType<class-string>|BackedEnumType<class-string<\BackedEnum>, BuiltinType<TypeIdentifier::INT>|BuiltinType<TypeIdentifier::STRING>> $type */

@@ -35,12 +35,16 @@ final readonly class PrintedSheet
         return [...$this->questions, ...$this->challenge];
     }
 
-    /** @return list<list<PrintedQuestion>> rows of one table together, other questions together */
-    public function blocks(): array
+    /**
+     * @param list<PrintedQuestion> $questions in order
+     *
+     * @return list<non-empty-list<PrintedQuestion>> rows of one table together, other questions together
+     */
+    public function blocks(array $questions): array
     {
         $blocks = [];
         $heads = false;
-        foreach ($this->questions as $question) {
+        foreach ($questions as $question) {
             if (false === $heads || $heads !== $question->space->row?->heads) {
                 $blocks[] = [];
             }

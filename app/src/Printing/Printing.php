@@ -6,6 +6,7 @@ namespace Rostik\App\Printing;
 
 use Rostik\App\Account\Teacher;
 use Rostik\App\Classroom\Classrooms;
+use Rostik\App\Sheet\PosedQuestion;
 use Rostik\App\Sheet\Question;
 use Rostik\App\Sheet\Sheet;
 use Rostik\App\Sheet\SheetRepository;
@@ -49,7 +50,7 @@ final readonly class Printing
     private function copiesOf(Sheet $sheet, ?string $set, PrintRequest $how): array
     {
         if (null === $set) {
-            return [$this->printed($sheet, array_map(static fn (Question $q): array => ['sum' => $q->sum(), 'wording' => $q->wording(), 'challenge' => $q->isChallenge()], $sheet->questions()), $how)];
+            return [$this->printed($sheet, array_map(static fn (Question $q): PosedQuestion => $q->posed(), $sheet->questions()), $how)];
         }
         $copies = array_filter($this->sets->copies($sheet, $set), static fn (Variant $copy): bool => null === $how->code || $how->code === $copy->code());
 
@@ -65,21 +66,21 @@ final readonly class Printing
         return $this->twig->render('print/document.html.twig', ['sheets' => $sheets, 'how' => $how, 'root' => $root]);
     }
 
-    /** @param list<array{sum: string, wording: string, challenge: bool}> $questions */
+    /** @param list<PosedQuestion> $questions */
     private function printed(Sheet $sheet, array $questions, PrintRequest $how, ?Variant $copy = null): PrintedSheet
     {
         $settings = $sheet->settings();
         $teacher = $sheet->owner();
         // what stands apart stands at the end
-        usort($questions, static fn (array $a, array $b): int => $a['challenge'] <=> $b['challenge']);
-        $plain = array_filter($questions, static fn (array $q): bool => !$q['challenge']);
+        usort($questions, static fn (PosedQuestion $a, PosedQuestion $b): int => $a->challenge <=> $b->challenge);
+        $plain = array_filter($questions, static fn (PosedQuestion $q): bool => !$q->challenge);
         $room = $settings->layout->room();
         if (null !== $room) {
             $questions = \array_slice($questions, 0, $room);
         }
         $lines = [];
         foreach ($questions as $i => $question) {
-            $lines[] = $this->printer->print($i + 1, $question['sum'], $question['wording'], $settings, $teacher, PrintPart::Worked === $how->part);
+            $lines[] = $this->printer->print($i + 1, $question, $settings, $teacher, PrintPart::Worked === $how->part);
         }
         $class = $this->classrooms->find($teacher, $settings->classId);
 
@@ -95,7 +96,7 @@ final readonly class Printing
         );
     }
 
-    /** @param list<array{sum: string, wording: string, challenge: bool}> $questions */
+    /** @param list<PosedQuestion> $questions */
     private function example(array $questions, SheetSettings $settings, Teacher $teacher, Sheet $sheet): ?PrintedQuestion
     {
         if ((!$settings->example && Layout::Home !== $settings->layout) || null !== $settings->layout->room()) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rostik\App\Printing;
 
 use Rostik\App\Account\Teacher;
+use Rostik\App\Sheet\PosedQuestion;
 use Rostik\App\Sheet\SheetSettings;
 use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\Marked;
@@ -48,17 +49,18 @@ final readonly class QuestionPrinter
     }
 
     /**
-     * @param string $sum     as it was typed
-     * @param string $wording the question in words; may be empty
-     * @param bool   $worked  whether the key shows the working
+     * @param SheetSettings $settings of the sheet
+     * @param bool          $worked   whether the key shows the working
      */
-    public function print(int $number, string $sum, string $wording, SheetSettings $settings, Teacher $teacher, bool $worked = true): PrintedQuestion
+    public function print(int $number, PosedQuestion $question, SheetSettings $settings, Teacher $teacher, bool $worked = true): PrintedQuestion
     {
+        $settings = $settings->for($question);
+        $wording = $question->wording;
         try {
-            $read = $this->asking->given($this->reader->read($sum)->sum, $settings->times);
+            $read = $this->asking->given($this->reader->read($question->sum)->sum, $settings->times);
             $work = $this->bench->work($this->forms->write($read, $this->plain));
         } catch (NotUnderstood $no) {
-            return new PrintedQuestion($number, '' === $wording ? $sum : $wording, null, $no->getMessage(), AnswerSpace::line());
+            return new PrintedQuestion($number, '' === $wording ? $question->sum : $wording, null, $no->getMessage(), AnswerSpace::line());
         }
         if (null === $work->answer) {
             return new PrintedQuestion($number, '' === $wording ? $this->asking->inSigns($read) : $wording, null, 'a.m. or p.m. is not said, and it changes the answer.', AnswerSpace::line());
@@ -135,7 +137,7 @@ final readonly class QuestionPrinter
         $plain = null;
         foreach (array_keys($taken) as $sum) {
             foreach ($this->another->like($this->reader->read((string) $sum)->sum, 3, $seed) as $other) {
-                $printed = isset($taken[$other->sum]) ? null : $this->print(0, $other->sum, '', $settings, $teacher);
+                $printed = isset($taken[$other->sum]) ? null : $this->print(0, new PosedQuestion($other->sum), $settings, $teacher);
                 if (null === $printed?->working) {
                     continue;
                 }

@@ -33,8 +33,9 @@ final readonly class FileController
         $sheet = $this->sheets->get($id);
         $questions = [];
         foreach ($sheet->questions() as $question) {
+            $posed = $question->posed();
             try {
-                $questions[] = new PlainQuestion($this->bench->answer($question->sum())->sum, $question->wording(), $question->isChallenge());
+                $questions[] = new PlainQuestion($this->bench->answer($posed->sum)->sum, $posed->wording, $posed->challenge);
             } catch (NotUnderstood) {
                 continue;
             }

@@ -7,7 +7,7 @@ namespace Rostik\App\Sheet;
 use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Uid\Uuid;
 
-/** One question on a sheet: the text of a sum as it was typed. */
+/** One question in its place on a sheet. */
 #[ORM\Entity]
 #[ORM\UniqueConstraint(name: 'question_key', columns: ['sheet_id', 'question_key'])]
 class Question
@@ -16,23 +16,22 @@ class Question
     #[ORM\Column(type: 'uuid')]
     private Uuid $id;
 
-    /** @param string $key its identity within the sheet, given by whoever adds it */
+    /**
+     * @param string $key    its identity within the sheet, given by whoever adds it
+     * @param bool   $locked whether it stays when the numbers are drawn anew
+     */
     public function __construct(
         #[ORM\ManyToOne(inversedBy: 'questions')]
         #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
         private Sheet $sheet,
         #[ORM\Column(name: 'question_key', length: 36)]
         private string $key,
-        #[ORM\Column(length: 300)]
-        private string $sum,
+        #[ORM\Embedded(columnPrefix: false)]
+        private PosedQuestion $posed,
         #[ORM\Column(type: 'smallint')]
         private int $position,
-        #[ORM\Column(length: 600)]
-        private string $wording = '',
         #[ORM\Column]
         private bool $locked = false,
-        #[ORM\Column]
-        private bool $challenge = false,
     ) {
         $this->id = Uuid::v7();
     }
@@ -52,9 +51,9 @@ class Question
         return $this->key;
     }
 
-    public function sum(): string
+    public function posed(): PosedQuestion
     {
-        return $this->sum;
+        return $this->posed;
     }
 
     public function position(): int
@@ -62,27 +61,21 @@ class Question
         return $this->position;
     }
 
-    public function wording(): string
-    {
-        return $this->wording;
-    }
-
     public function isLocked(): bool
     {
         return $this->locked;
     }
 
-    public function isChallenge(): bool
+    /** Words tell their own numbers, so what is told in words keeps them, as what is locked does. */
+    public function keepsItsNumbers(): bool
     {
-        return $this->challenge;
+        return $this->locked || '' !== $this->posed->wording;
     }
 
-    public function rewrite(string $sum, int $position, string $wording, bool $locked, bool $challenge): void
+    public function rewrite(PosedQuestion $posed, int $position, bool $locked): void
     {
-        $this->challenge = $challenge;
-        $this->sum = $sum;
+        $this->posed = $posed;
         $this->position = $position;
-        $this->wording = $wording;
         $this->locked = $locked;
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rostik\App\Sheet;
 
+use Rostik\Core\Sheet\AnswerForm;
+use Rostik\Core\Sheet\TimesGiven;
 use Rostik\Core\Sheet\Warning;
 
 /** One question of a sheet as it stands there. */
@@ -18,6 +20,8 @@ final readonly class QuestionReply
      * @param string        $wording   the question in words, in place of the sum on paper; may be empty
      * @param bool          $locked    whether it stays when the numbers are drawn anew
      * @param bool          $challenge whether it stands apart at the end
+     * @param ?AnswerForm   $answers   how this one is answered; null for as the sheet is
+     * @param ?TimesGiven   $times     in which form its times are given; null for as on the sheet
      */
     public function __construct(
         public string $id,
@@ -28,7 +32,9 @@ final readonly class QuestionReply
         public array $warnings,
         public string $wording,
         public bool $locked,
-        public bool $challenge = false,
+        public bool $challenge,
+        public ?AnswerForm $answers,
+        public ?TimesGiven $times,
     ) {
     }
 }

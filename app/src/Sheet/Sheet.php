@@ -134,6 +134,18 @@ class Sheet
         return $questions;
     }
 
+    /** @return list<string> the sums of its questions as they were typed, in order */
+    public function sums(): array
+    {
+        return array_map(static fn (Question $q): string => $q->posed()->sum, $this->questions());
+    }
+
+    /** @return list<int> places, from 0, of the questions that keep their numbers when others are drawn */
+    public function kept(): array
+    {
+        return array_keys(array_filter($this->questions(), static fn (Question $q): bool => $q->keepsItsNumbers()));
+    }
+
     /**
      * Replaces title and questions by what was sent; questions that were there already keep their identity.
      *
@@ -151,10 +163,10 @@ class Sheet
         }
         foreach ($wanted as $position => $one) {
             if (isset($known[$one->id])) {
-                $known[$one->id]->rewrite($one->sum, $position, $one->wording, $one->locked, $one->challenge);
+                $known[$one->id]->rewrite($one->posed(), $position, $one->locked);
                 unset($known[$one->id]);
             } else {
-                $this->questions->add(new Question($this, $one->id, $one->sum, $position, $one->wording, $one->locked, $one->challenge));
+                $this->questions->add(new Question($this, $one->id, $one->posed(), $position, $one->locked));
             }
         }
         foreach ($known as $gone) {
@@ -168,7 +180,7 @@ class Sheet
         $copy->settings = $this->settings;
         $copy->rungs = $this->rungs;
         foreach ($this->questions() as $question) {
-            $copy->questions->add(new Question($copy, $question->key(), $question->sum(), $question->position(), $question->wording(), $question->isLocked(), $question->isChallenge()));
+            $copy->questions->add(new Question($copy, $question->key(), $question->posed(), $question->position(), $question->isLocked()));
         }
 
         return $copy;

@@ -76,6 +76,16 @@ final readonly class SheetSettings
         );
     }
 
+    /** The same for one question, which may be asked and answered in a form of its own. */
+    public function for(PosedQuestion $question): self
+    {
+        if (null === $question->answers && null === $question->times) {
+            return $this;
+        }
+
+        return self::from(['answers' => ($question->answers ?? $this->answers)->value, 'times' => ($question->times ?? $this->times)->value] + $this->kept());
+    }
+
     /** @return array<string, mixed> as it is kept */
     public function kept(): array
     {

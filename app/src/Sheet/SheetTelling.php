@@ -18,10 +18,8 @@ final readonly class SheetTelling
 
     public function of(Sheet $sheet): TellingReply
     {
-        $questions = $sheet->questions();
-        $kept = array_keys(array_filter($questions, static fn (Question $q): bool => $q->isLocked() || '' !== $q->wording()));
         $settings = $sheet->settings();
-        $told = $this->telling->of(array_map(static fn (Question $q): string => $q->sum(), $questions), $kept, $settings->level ?? Level::Core, 1, $settings->limits);
+        $told = $this->telling->of($sheet->sums(), $sheet->kept(), $settings->level ?? Level::Core, 1, $settings->limits);
         $mistakes = [];
         foreach ($told->mistakes as $id => $places) {
             $mistakes[] = new TellingMistakeReply($id, $this->book->mistake($id)->may(), array_map(static fn (int $place): int => $place + 1, $places));

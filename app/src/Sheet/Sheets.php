@@ -145,11 +145,10 @@ final readonly class Sheets
 
     public function reply(Sheet $sheet): SheetReply
     {
-        $questions = $sheet->questions();
         $settings = $sheet->settings();
         $taught = $this->classrooms->find($sheet->owner(), $settings->classId)?->taught() ?? [];
         $warnings = $this->checking->warnings(
-            array_map(static fn (Question $q): string => $q->sum(), $questions),
+            $sheet->sums(),
             $settings->level,
             $settings->limits,
             [] === $taught ? [] : [...$taught, ...$settings->aims],
@@ -159,7 +158,7 @@ final readonly class Sheets
             $sheet->id()->toRfc4122(),
             $sheet->version(),
             $sheet->title(),
-            array_map($this->question(...), $questions, $warnings),
+            array_map($this->question(...), $sheet->questions(), $warnings),
             $settings,
             array_map(static fn (Sheet $s): SheetLevelReply => new SheetLevelReply($s->id()->toRfc4122(), $s->settings()->level, $s->title()), $this->sheets->family($sheet)),
             $sheet->isArchived(),
@@ -169,22 +168,27 @@ final readonly class Sheets
     /** @param list<Warning> $warnings */
     private function question(Question $question, array $warnings): QuestionReply
     {
+        $posed = $question->posed();
         try {
-            $answered = $this->bench->answer($question->sum());
+            $answered = $this->bench->answer($posed->sum);
+            [$shown, $answer] = [$answered->shown, $answered->answer?->shown];
+            $problem = null === $answer ? 'a.m. or p.m. is not said, and it changes the answer.' : null;
         } catch (NotUnderstood $no) {
-            return new QuestionReply($question->key(), $question->sum(), $question->sum(), null, $no->getMessage(), [], $question->wording(), $question->isLocked(), $question->isChallenge());
+            [$shown, $answer, $problem] = [$posed->sum, null, $no->getMessage()];
         }
 
         return new QuestionReply(
             $question->key(),
-            $question->sum(),
-            $answered->shown,
-            $answered->answer?->shown,
-            null === $answered->answer ? 'a.m. or p.m. is not said, and it changes the answer.' : null,
+            $posed->sum,
+            $shown,
+            $answer,
+            $problem,
             $warnings,
-            $question->wording(),
+            $posed->wording,
             $question->isLocked(),
-            $question->isChallenge(),
+            $posed->challenge,
+            $posed->answers,
+            $posed->times,
         );
     }
 

@@ -32,11 +32,15 @@ class Variant
     #[ORM\Column(nullable: true)]
     private ?\DateTimeImmutable $deletedAt = null;
 
+    /** @var list<array{sum: string, wording: string, challenge: bool, answers?: string, times?: string}> */
+    #[ORM\Column(type: 'json')]
+    private array $questions;
+
     /**
-     * @param Uuid                                                       $setId     of all that were made together
-     * @param int                                                        $position  from 0
-     * @param string                                                     $name      of the child; empty for none
-     * @param list<array{sum: string, wording: string, challenge: bool}> $questions in order
+     * @param Uuid                $setId     of all that were made together
+     * @param int                 $position  from 0
+     * @param string              $name      of the child; empty for none
+     * @param list<PosedQuestion> $questions in order
      */
     public function __construct(
         #[ORM\ManyToOne]
@@ -49,12 +53,12 @@ class Variant
         Code $code,
         #[ORM\Column(length: 40)]
         private string $name,
-        #[ORM\Column(type: 'json')]
-        private array $questions,
+        array $questions,
         #[ORM\Column]
         private \DateTimeImmutable $madeAt,
     ) {
         $this->id = Uuid::v7();
+        $this->questions = array_map(static fn (PosedQuestion $q): array => $q->kept(), $questions);
         $this->owner = $sheet->owner();
         $this->code = (string) $code;
     }
@@ -94,10 +98,10 @@ class Variant
         return $this->name;
     }
 
-    /** @return list<array{sum: string, wording: string, challenge: bool}> */
+    /** @return list<PosedQuestion> */
     public function questions(): array
     {
-        return $this->questions;
+        return array_map(PosedQuestion::from(...), $this->questions);
     }
 
     public function madeAt(): \DateTimeImmutable

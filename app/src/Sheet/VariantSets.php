@@ -22,15 +22,13 @@ final readonly class VariantSets
     public function make(Sheet $sheet, VariantsRequest $wanted): VariantSetReply
     {
         $questions = $sheet->questions();
-        $sums = array_map(static fn (Question $q): string => $q->sum(), $questions);
-        // words tell their own numbers, so what is told in words is the same for all
-        $fixed = array_keys(array_filter($questions, static fn (Question $q): bool => $q->isLocked() || '' !== $q->wording()));
-        $made = $this->variants->make($sums, $fixed, $wanted->count, $wanted->seed);
+        $fixed = $sheet->kept();
+        $made = $this->variants->make($sheet->sums(), $fixed, $wanted->count, $wanted->seed);
         $set = Uuid::v7();
         $now = $this->clock->now();
         $copies = [];
         foreach ($this->codes($sheet->owner(), $wanted->count) as $i => $code) {
-            $own = array_map(static fn (Question $q, string $sum): array => ['sum' => $sum, 'wording' => $q->wording(), 'challenge' => $q->isChallenge()], $questions, $made->variants[$i] ?? []);
+            $own = array_map(static fn (Question $q, string $sum): PosedQuestion => $q->posed()->with($sum), $questions, $made->variants[$i] ?? []);
             $copy = new Variant($sheet, $set, $i, $code, trim($wanted->names[$i] ?? ''), $own, $now);
             $this->entities->persist($copy);
             $copies[] = $copy;

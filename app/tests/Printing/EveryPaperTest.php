@@ -11,6 +11,7 @@ use Rostik\App\Printing\Asking;
 use Rostik\App\Printing\Figures;
 use Rostik\App\Printing\PrintedQuestion;
 use Rostik\App\Printing\QuestionPrinter;
+use Rostik\App\Sheet\PosedQuestion;
 use Rostik\App\Sheet\SheetSettings;
 use Rostik\Core\Mistake\Judge;
 use Rostik\Core\Notation\Forms;
@@ -63,7 +64,7 @@ final class EveryPaperTest extends TestCase
                 $settings = new SheetSettings(scaffold: Scaffold::forLevel($level), answers: $answers, times: $times);
                 foreach (Generator::standard()->draw($rung, $level, 2, 17)->sums as $i => $sum) {
                     $text = $forms->write($sum, Writer::plain());
-                    $printed = $printer->print($i + 1, $text, '', $settings, $teacher, false);
+                    $printed = $printer->print($i + 1, new PosedQuestion($text), $settings, $teacher, false);
                     $what = $rung->id.', '.$level->value.': '.$text;
                     self::assertNotNull($printed->answer, $what);
                     self::assertNull($printed->working, $what);
@@ -137,7 +138,7 @@ final class EveryPaperTest extends TestCase
         $settings = new SheetSettings(scaffold: Scaffold::Full, times: TimesGiven::TwentyFour);
         foreach (['later-across-hour', 'earlier-across-hour', 'across-noon', 'across-midnight', 'missing-part', 'order-times'] as $id) {
             foreach (Generator::standard()->draw(Ladder::standard()->rung($id), Level::Stretch, 12, 23)->sums as $sum) {
-                $printed = self::printer()->print(1, Forms::standard()->write($sum, Writer::plain()), '', $settings, self::teacher());
+                $printed = self::printer()->print(1, new PosedQuestion(Forms::standard()->write($sum, Writer::plain())), $settings, self::teacher());
                 $all = $printed->question.' '.$printed->answer.' '.$printed->space->figure.' '.implode(' ', $printed->working->steps ?? []).' '.($printed->working->drawing ?? '');
                 if (!str_starts_with($id, 'order') || !str_contains($all, ' h')) {
                     self::assertDoesNotMatchRegularExpression('/[ap]\.m\./', (string) preg_replace('/(noon|midnight)/', '', $all), $all);
@@ -157,7 +158,7 @@ final class EveryPaperTest extends TestCase
             foreach (Generator::standard()->draw($rung, Level::Stretch, 6, 29)->sums as $sum) {
                 foreach ([TimesGiven::AsWritten, TimesGiven::TwentyFour] as $times) {
                     $given = $forms->write($asking->given($sum, $times), Writer::plain());
-                    $printed = self::printer()->print(1, $forms->write($sum, Writer::plain()), '', new SheetSettings(times: $times), self::teacher());
+                    $printed = self::printer()->print(1, new PosedQuestion($forms->write($sum, Writer::plain())), new SheetSettings(times: $times), self::teacher());
                     self::assertSame(Marked::plain(Workbench::standard()->answer($given)->answer->shown ?? ''), $printed->answer);
                 }
             }
@@ -185,9 +186,9 @@ final class EveryPaperTest extends TestCase
 
     public function testWhatCannotBeAnsweredSaysWhy(): void
     {
-        $printed = self::printer()->print(3, 'bananas', '', new SheetSettings(), self::teacher());
+        $printed = self::printer()->print(3, new PosedQuestion('bananas'), new SheetSettings(), self::teacher());
         self::assertSame([3, 'bananas', null, '“bananas” was not understood.'], [$printed->number, $printed->question, $printed->answer, $printed->problem]);
-        $printed = self::printer()->print(1, '9:15 to 8:15', '', new SheetSettings(), self::teacher());
+        $printed = self::printer()->print(1, new PosedQuestion('9:15 to 8:15'), new SheetSettings(), self::teacher());
         self::assertSame([null, 'a.m. or p.m. is not said, and it changes the answer.'], [$printed->answer, $printed->problem]);
     }
 }

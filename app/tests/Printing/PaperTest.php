@@ -118,6 +118,55 @@ final class PaperTest extends ApiTestCase
         self::assertMatchesRegularExpression('~class="answers".*>3</span>\s*<span class="sum">9 h − 35 min</span>\s*<strong class="answer">8 h 25 min~s', $paper);
     }
 
+    /** Two columns, a table, hands and a choice on one sheet; the copies and their key follow. */
+    public function testAQuestionHasAFormOfItsOwn(): void
+    {
+        $id = $this->sheet(['5 h 20 min - 2 h 35 min', '3:45 pm + 2 h 30 min', '9:20 am to 1:05 pm', '10:50 am to 2:05 pm', '7 h 5 min - 3 h 40 min', '11:05 am - 40 min', '8:30 am + 50 min'], ['scaffold' => 'none'], 2);
+        $sheet = $this->ask('GET', '/api/sheets/'.$id);
+        self::assertIsArray($sheet['questions']);
+        // the challenges are the first two, and stand at the end
+        $own = [['answers' => 'columns'], ['times' => 'clocks', 'answers' => 'hands'], ['answers' => 'table'], ['answers' => 'table'], [], ['answers' => 'choice'], ['times' => '24h']];
+        foreach ($own as $i => $form) {
+            $question = $sheet['questions'][$i];
+            self::assertIsArray($question);
+            $sheet['questions'][$i] = $form + $question;
+        }
+        $saved = $this->ask('PUT', '/api/sheets/'.$id, ['version' => $sheet['version'], 'title' => 'Tide', 'questions' => $sheet['questions']]);
+        self::assertSame(200, $this->code());
+        self::assertIsArray($saved['questions']);
+        self::assertSame(['columns', 'hands', 'table', 'table', null, 'choice', null], array_column($saved['questions'], 'answers'));
+        self::assertSame([null, 'clocks', null, null, null, null, '24h'], array_column($saved['questions'], 'times'));
+
+        $paper = $this->page($id, 'part=sheet');
+        self::assertSame([1, 2, 1, 1, 1], [substr_count($paper, '<table'), substr_count($paper, '<tr><th scope="row">'), substr_count($paper, 'class="choices"'), substr_count($paper, 'Columns to work in'), substr_count($paper, 'A clock face to draw the hands on')]);
+        self::assertMatchesRegularExpression('~<h2>Challenge</h2>.*Columns to work in.*What time is it 2 h 30 min later\?.*A clock to be read.*A clock face to draw~s', $paper);
+        self::assertStringContainsString('08:30 + 50 min', $paper);
+        self::assertStringContainsString('7 h 5 min − 3 h 40 min', $paper);
+        $key = $this->page($id, 'part=key');
+        self::assertMatchesRegularExpression('~3 h 45 min.*3 h 15 min.*3 h 25 min.*10:25 a\.m\..*09:20.*2 h 45 min.*6:15 p\.m\.~s', $key);
+
+        $set = $this->ask('POST', '/api/sheets/'.$id.'/sets', ['count' => 3, 'names' => [], 'seed' => 5]);
+        self::assertIsString($set['id']);
+        $copies = $this->page($id, 'part=sheet&set='.$set['id']);
+        self::assertSame([3, 6, 3, 3, 3], [substr_count($copies, '<table'), substr_count($copies, '<tr><th scope="row">'), substr_count($copies, 'class="choices"'), substr_count($copies, 'Columns to work in'), substr_count($copies, 'A clock face to draw the hands on')]);
+
+        $copy = $this->ask('POST', '/api/sheets/'.$id.'/copy');
+        self::assertIsArray($copy['questions']);
+        self::assertSame(array_column($saved['questions'], 'answers'), array_column($copy['questions'], 'answers'));
+        // a form that is not known is refused
+        $this->ask('PUT', '/api/sheets/'.$id, ['version' => $saved['version'], 'title' => 'Tide', 'questions' => [['answers' => 'sung'] + (array) $saved['questions'][0]]]);
+        self::assertSame(422, $this->code());
+    }
+
+    /** On tickets and slips too each row of a table has its gap. */
+    public function testATableOnATicketHasItsGaps(): void
+    {
+        foreach (['tickets' => 4, 'slips' => 5] as $layout => $pieces) {
+            $paper = $this->page($this->sheet(['3:45 pm + 2 h 30 min', '9:20 am to 1:05 pm'], ['layout' => $layout, 'answers' => 'table', 'scaffold' => 'none']), 'part=sheet');
+            self::assertSame([$pieces, 2 * $pieces], [substr_count($paper, '<table'), substr_count($paper, '<td></td>')]);
+        }
+    }
+
     public function testTheTableHasOneGapInEachRow(): void
     {
         $paper = $this->page($this->sheet(['9:20 am + 45 min', '11:05 am - 40 min', '9:20 am to 1:05 pm', '_ + 45 min = 10:20 am', '11:10 am - _ = 9:35 am', '95 min in h min', '1 h + 2 h'], ['answers' => 'table']), 'part=sheet');

@@ -313,7 +313,7 @@ export interface Note {
 export type Operation = 'add' | 'subtract' | 'how-long';
 
 export interface OthersReply {
-  sums: string | null[];
+  sums: (string | null)[];
 }
 
 export interface OthersRequest {
@@ -360,6 +360,8 @@ export interface QuestionReply {
   wording: string;
   locked: boolean;
   challenge: boolean;
+  answers: AnswerForm | null;
+  times: TimesGiven | null;
 }
 
 export interface QuestionRequest {
@@ -368,6 +370,8 @@ export interface QuestionRequest {
   wording?: string;
   locked?: boolean;
   challenge?: boolean;
+  answers?: AnswerForm | null;
+  times?: TimesGiven | null;
 }
 
 export interface ReadFileReply {

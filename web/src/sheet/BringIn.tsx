@@ -7,7 +7,8 @@ import type { Fault, ReadFileReply, SheetReply } from '../api/types';
 import { Button } from '../ui/Button';
 import { newId } from '../ui/newId';
 import { Window } from '../ui/Window';
-import { challengesLast, newQuestion, type SheetKeeper } from './keeper';
+import { challengesLast, newQuestion } from './draft';
+import type { SheetKeeper } from './keeper';
 import { rememberSheet } from './useSheet';
 
 /** A list that is pasted, or a file: text, CSV or QTI. Where a line cannot be read, it is said and nothing is taken. */

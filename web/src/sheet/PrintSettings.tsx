@@ -1,8 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
 import { useId } from 'react';
 import { classesQuery } from '../api/queries';
-import type { AnswerForm, Layout, Scaffold, SheetSettings, TimesGiven, TypeSize } from '../api/types';
+import type { Layout, Scaffold, SheetSettings, TypeSize } from '../api/types';
 import { Pick, Tick } from '../ui/Pick';
+import { answerForms, timesGiven } from './forms';
 
 const layouts: readonly { value: Layout; text: string }[] = [
   { value: 'page', text: 'the lesson' },
@@ -14,22 +15,6 @@ const scaffolds: readonly { value: Scaffold; text: string }[] = [
   { value: 'full', text: 'all set out' },
   { value: 'outline', text: 'empty paper' },
   { value: 'none', text: 'only a line' },
-];
-const forms: readonly { value: AnswerForm; text: string }[] = [
-  { value: 'write', text: 'write them' },
-  { value: 'columns', text: 'fill columns' },
-  { value: 'line', text: 'fill a number line' },
-  { value: 'hands', text: 'draw the hands' },
-  { value: 'table', text: 'complete a table' },
-  { value: 'choice', text: 'circle one of four' },
-  { value: 'true-false', text: 'true or false' },
-];
-const given: readonly { value: TimesGiven; text: string }[] = [
-  { value: 'as-written', text: 'as typed' },
-  { value: '24h', text: '24-hour clock' },
-  { value: 'words', text: 'in words' },
-  { value: 'clocks', text: 'clock faces' },
-  { value: 'roman-clocks', text: 'Roman clocks' },
 ];
 const sizes: readonly { value: TypeSize; text: string }[] = [
   { value: 'small', text: 'small' },
@@ -65,7 +50,7 @@ export function PrintSettings({ settings, onChange }: Props) {
       <Pick
         label="Answers"
         value={settings.answers}
-        options={forms}
+        options={answerForms}
         onChange={(answers) => {
           onChange({ answers });
         }}
@@ -73,7 +58,7 @@ export function PrintSettings({ settings, onChange }: Props) {
       <Pick
         label="Times given"
         value={settings.times}
-        options={given}
+        options={timesGiven}
         onChange={(times) => {
           onChange({ times });
         }}

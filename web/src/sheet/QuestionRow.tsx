@@ -1,16 +1,11 @@
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { GripVertical, Lock, LockOpen, Pencil, RefreshCw, Trash2 } from 'lucide-react';
-import { useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import type { QuestionReply } from '../api/types';
 import { Marked, plain } from '../models/Marked';
-
-/** What can be typed of a question. */
-interface Changed {
-  sum: string;
-  wording: string;
-  challenge: boolean;
-}
+import { EditQuestion, type Changed } from './EditQuestion';
+import { ownForm } from './forms';
 
 interface RowProps {
   question: QuestionReply;
@@ -49,7 +44,7 @@ export function QuestionRow({ question, number, isCurrent, onOpen, onRemove, onC
       <span className="w-6 shrink-0 pt-1.5 font-bold tabular-nums">{number}</span>
       <div className="min-w-0 flex-1">
         {editing ? (
-          <EditField
+          <EditQuestion
             number={number}
             before={question}
             onDone={(done) => {
@@ -75,6 +70,7 @@ export function QuestionRow({ question, number, isCurrent, onOpen, onRemove, onC
               {question.problem ?? (question.answer === null ? '…' : <>= {plain(question.answer)}</>)}
             </span>
             {question.wording !== '' && <span className="block text-base italic">{question.wording}</span>}
+            {ownForm(question) !== '' && <span className="block text-base text-soft">{ownForm(question)}</span>}
             {question.warnings.map((warning) => (
               <span key={warning.code} className="block text-base text-minute" data-testid="warning">
                 {warning.text}
@@ -123,89 +119,5 @@ export function QuestionRow({ question, number, isCurrent, onOpen, onRemove, onC
         </span>
       )}
     </li>
-  );
-}
-
-function EditField({
-  number,
-  before,
-  onDone,
-}: {
-  number: number;
-  before: Changed;
-  onDone: (done: Changed | null) => void;
-}) {
-  const [text, setText] = useState(before.sum);
-  const [words, setWords] = useState(before.wording);
-  const [challenge, setChallenge] = useState(before.challenge);
-  const field = useRef<HTMLInputElement>(null);
-  useEffect(() => {
-    field.current?.select();
-  }, []);
-  const done = () => {
-    onDone(text.trim() === '' ? null : { sum: text, wording: words.trim(), challenge });
-  };
-  const look = 'my-0.5 w-full rounded-md border-2 border-ink bg-sheet px-2 py-1 text-lg';
-  return (
-    <form
-      onSubmit={(event) => {
-        event.preventDefault();
-        done();
-      }}
-      onBlur={(event) => {
-        if (!event.currentTarget.contains(event.relatedTarget)) {
-          done();
-        }
-      }}
-      onKeyDown={(event) => {
-        if (event.key === 'Escape') {
-          onDone(null);
-        }
-      }}
-    >
-      <input
-        ref={field}
-        aria-label={`Question ${number}`}
-        value={text}
-        maxLength={300}
-        onChange={(event) => {
-          setText(event.target.value);
-        }}
-        className={look}
-      />
-      <textarea
-        aria-label={`Question ${number} in words`}
-        placeholder="In words, for the paper (if you like)"
-        value={words}
-        maxLength={600}
-        rows={2}
-        onChange={(event) => {
-          setWords(event.target.value);
-        }}
-        onKeyDown={(event) => {
-          if (event.key === 'Enter' && !event.shiftKey) {
-            event.preventDefault();
-            done();
-          }
-        }}
-        className={`${look} text-base`}
-      />
-      <div className="flex items-center justify-between gap-3">
-        <label className="flex min-h-9 items-center gap-2 text-base">
-          <input
-            type="checkbox"
-            className="size-5 accent-ink"
-            checked={challenge}
-            onChange={(event) => {
-              setChallenge(event.target.checked);
-            }}
-          />
-          a challenge at the end
-        </label>
-        <button type="submit" className="min-h-9 px-2 text-base font-bold underline underline-offset-4">
-          Done
-        </button>
-      </div>
-    </form>
   );
 }

@@ -184,15 +184,7 @@ export function SheetPanel({ keeper, state, current, onOpen }: Props) {
                       edits.remove(question);
                     }}
                     onChange={(changed) => {
-                      if (changed.sum !== question.sum) {
-                        edits.rewrite(question, changed.sum);
-                      }
-                      if (changed.wording !== question.wording) {
-                        edits.word(question, changed.wording);
-                      }
-                      if (changed.challenge !== question.challenge) {
-                        edits.challenge(question, changed.challenge);
-                      }
+                      edits.change(question, changed);
                     }}
                     onLock={() => {
                       edits.lock(question);

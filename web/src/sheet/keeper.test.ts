@@ -1,7 +1,8 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { Refused } from '../api/client';
 import type { SheetReply } from '../api/types';
-import { plainSettings, SheetKeeper, type Draft } from './keeper';
+import { plainSettings, type Draft } from './draft';
+import { SheetKeeper } from './keeper';
 
 const question = (id: string, sum: string) => ({
   id,
@@ -13,6 +14,8 @@ const question = (id: string, sum: string) => ({
   wording: '',
   locked: false,
   challenge: false,
+  answers: null,
+  times: null,
 });
 const sheet: SheetReply = {
   id: 's',
@@ -122,7 +125,9 @@ describe('the keeper of a sheet', () => {
     expect(send).toHaveBeenCalledTimes(1);
     keeper.putTogether();
     await vi.runAllTimersAsync();
-    expect(keeper.snapshot().draft.questions.map((one) => one.id)).toEqual(['b', 'a', 'c']);
+    // a was taken off there and left alone here
+    expect(keeper.snapshot().draft.questions.map((one) => one.id)).toEqual(['b', 'c']);
+    expect(keeper.snapshot().draft.title).toBe('typed on');
     expect(keeper.snapshot().saving).toBe('saved');
   });
 
@@ -133,5 +138,57 @@ describe('the keeper of a sheet', () => {
     keeper.change(rename('Mine'));
     await vi.runAllTimersAsync();
     expect(keeper.snapshot()).toMatchObject({ saving: 'saved', theirs: null });
+  });
+
+  it('goes on where its own change had arrived, and typing went on', async () => {
+    const lost: Draft[] = [];
+    const send = vi.fn((_: string, version: number, draft: Draft) => {
+      if (lost.length === 0) {
+        // it arrives, and the reply does not come back
+        lost.push(draft);
+        return Promise.reject(new Refused(0, problem));
+      }
+      return version === 1
+        ? Promise.reject(conflict({ ...sheet, ...lost[0], version: 2 }))
+        : Promise.resolve(saves(version, draft));
+    });
+    const keeper = new SheetKeeper(sheet, shelf, send);
+    keeper.change(rename('Seals'));
+    await vi.advanceTimersByTimeAsync(500);
+    keeper.change(rename('Seals and terns'));
+    await vi.runAllTimersAsync();
+    expect(send).toHaveBeenLastCalledWith('s', 2, expect.objectContaining({ title: 'Seals and terns' }));
+    expect(keeper.snapshot()).toMatchObject({ saving: 'saved', draft: { title: 'Seals and terns' } });
+  });
+
+  it('keeps what the change was made from, so that a window opened anew can put both together', async () => {
+    const theirs = { ...sheet, version: 5, questions: [question('a', '1 h + 9 h'), question('b', '3 h + 4 h')] };
+    const never = new SheetKeeper(sheet, shelf, () => new Promise(() => undefined));
+    never.change((draft) => ({ ...draft, title: 'Mine' }));
+    const keeper = new SheetKeeper(theirs, shelf, (_, version, draft) =>
+      version === 5 ? Promise.resolve(saves(version, draft)) : Promise.reject(conflict(theirs)),
+    );
+    await vi.runAllTimersAsync();
+    expect(keeper.snapshot().saving).toBe('conflict');
+    keeper.putTogether();
+    await vi.runAllTimersAsync();
+    expect(keeper.snapshot().draft.title).toBe('Mine');
+    expect(keeper.snapshot().draft.questions.map((one) => one.sum)).toEqual(['1 h + 9 h', '3 h + 4 h']);
+  });
+
+  it('takes theirs where that is wanted, and says when the sheet is gone', async () => {
+    const theirs = { ...sheet, version: 5, title: 'Theirs' };
+    let failure = conflict(theirs);
+    const keeper = new SheetKeeper(sheet, shelf, () => Promise.reject(failure));
+    keeper.change(rename('Mine'));
+    await vi.runAllTimersAsync();
+    keeper.takeTheirs();
+    expect(keeper.snapshot()).toMatchObject({ saving: 'saved', draft: { title: 'Theirs' }, theirs: null });
+    expect(shelf.kept.size).toBe(0);
+    failure = new Refused(404, { ...problem, status: 404 });
+    keeper.change(rename('Mine again'));
+    await vi.runAllTimersAsync();
+    expect(keeper.snapshot().saving).toBe('gone');
+    expect([...shelf.kept.values()].join()).toContain('Mine again');
   });
 });

@@ -1,50 +1,7 @@
 import { ask, Refused } from '../api/client';
-import type { QuestionReply, SheetLevelReply, SheetReply, SheetSettings } from '../api/types';
-import { newId } from '../ui/newId';
-
-export interface Draft {
-  title: string;
-  questions: QuestionReply[];
-  settings: SheetSettings;
-}
-
-/** A sheet as it is set out where nothing else is said. */
-export const plainSettings: SheetSettings = {
-  level: null,
-  instruction: '',
-  scaffold: 'outline',
-  answers: 'write',
-  example: false,
-  chart: false,
-  columns: null,
-  type: 'usual',
-  times: 'as-written',
-  layout: 'page',
-  classId: null,
-  aims: [],
-  limits: { fives: null, regroups: null, noon: null, midnight: null, unknown: null, hour: null },
-};
-
-/** What stands apart stands at the end, on paper as on the screen. */
-export const challengesLast = (questions: readonly QuestionReply[]): QuestionReply[] => [
-  ...questions.filter((one) => !one.challenge),
-  ...questions.filter((one) => one.challenge),
-];
-
-/** A question as it is added, before the server has looked at it. */
-export function newQuestion(sum: { sum: string; shown?: string; answer?: string | null }): QuestionReply {
-  return {
-    id: newId(),
-    sum: sum.sum,
-    shown: sum.shown ?? sum.sum,
-    answer: sum.answer ?? null,
-    problem: null,
-    warnings: [],
-    wording: '',
-    locked: false,
-    challenge: false,
-  };
-}
+import type { SheetLevelReply, SheetReply } from '../api/types';
+import { draftOf, sameContent, type Draft } from './draft';
+import { nothing, putTogether } from './merge';
 
 export type Saving = 'saved' | 'saving' | 'waiting' | 'conflict' | 'gone';
 
@@ -58,35 +15,24 @@ export interface KeeperState {
 interface Kept {
   version: number;
   draft: Draft;
+  /** As it was before the changes that are not sent yet; older windows kept none. */
+  base?: Draft;
 }
 
 type Send = (id: string, version: number, draft: Draft) => Promise<SheetReply>;
-
-const sameContent = (a: Draft, b: Draft): boolean =>
-  a.title === b.title &&
-  a.questions.length === b.questions.length &&
-  JSON.stringify(a.settings) === JSON.stringify(b.settings) &&
-  a.questions.every((question, i) => {
-    const other = b.questions[i];
-    return (
-      question.id === other?.id &&
-      question.sum === other.sum &&
-      question.wording === other.wording &&
-      question.locked === other.locked &&
-      question.challenge === other.challenge
-    );
-  });
 
 const put: Send = (id, version, draft) =>
   ask<SheetReply>('PUT', `/api/sheets/${id}`, {
     version,
     title: draft.title,
-    questions: draft.questions.map(({ id: key, sum, wording, locked, challenge }) => ({
+    questions: draft.questions.map(({ id: key, sum, wording, locked, challenge, answers, times }) => ({
       id: key,
       sum,
       wording,
       locked,
       challenge,
+      answers,
+      times,
     })),
     settings: draft.settings,
   });
@@ -99,6 +45,10 @@ const put: Send = (id, version, draft) =>
 export class SheetKeeper {
   private version: number;
   private state: KeeperState;
+  /** The sheet as the server last had it from here or sent it. */
+  private base: Draft;
+  /** What was sent without an answer coming back: it may have arrived. */
+  private unanswered: Draft[] = [];
   private timer: ReturnType<typeof setTimeout> | undefined;
   private sending = false;
   private edits = 0;
@@ -111,15 +61,13 @@ export class SheetKeeper {
     private readonly pause = 400,
   ) {
     this.version = sheet.version;
-    this.state = {
-      draft: { title: sheet.title, questions: sheet.questions, settings: sheet.settings },
-      saving: 'saved',
-      theirs: null,
-    };
+    this.base = draftOf(sheet);
+    this.state = { draft: this.base, saving: 'saved', theirs: null };
     const kept = this.kept();
     if (kept) {
       // the window was closed before this was saved
       this.version = kept.version;
+      this.base = kept.base ?? nothing;
       this.change(() => kept.draft);
     }
   }
@@ -148,26 +96,22 @@ export class SheetKeeper {
       return;
     }
     this.edits += 1;
-    this.storage.setItem(this.key, JSON.stringify({ version: this.version, draft } satisfies Kept));
+    this.keep(draft);
     this.show({ draft, saving: this.state.saving === 'saved' ? 'saving' : this.state.saving });
     this.later(this.pause);
   }
 
-  /** Their sheet with my additions: nothing of either is lost. */
+  /** What was changed here and what was changed there: nothing of either is lost. */
   putTogether(): void {
     const { theirs, draft } = this.state;
     if (!theirs) {
       return;
     }
-    const known = new Set(theirs.questions.map((question) => question.id));
-    const mine = draft.questions.filter((question) => !known.has(question.id));
+    const together = putTogether(this.base, draft, theirs);
     this.version = theirs.version;
+    this.base = draftOf(theirs);
     this.show({ theirs: null, saving: 'saving' });
-    this.change(() => ({
-      title: theirs.title,
-      questions: challengesLast([...theirs.questions, ...mine]),
-      settings: theirs.settings,
-    }));
+    this.change(() => together);
   }
 
   takeTheirs(): void {
@@ -197,6 +141,10 @@ export class SheetKeeper {
     }
   }
 
+  private keep(draft: Draft): void {
+    this.storage.setItem(this.key, JSON.stringify({ version: this.version, draft, base: this.base } satisfies Kept));
+  }
+
   private later(milliseconds: number): void {
     clearTimeout(this.timer);
     this.timer = setTimeout(() => void this.save(), milliseconds);
@@ -209,16 +157,16 @@ export class SheetKeeper {
     this.sending = true;
     const edits = this.edits;
     try {
+      this.unanswered.push(this.state.draft);
       const saved = await this.send(this.id, this.version, this.state.draft);
       this.version = saved.version;
+      this.unanswered = [];
       if (edits === this.edits) {
         this.adopt(saved);
       } else {
         // typed on in the meantime: keep what is on the screen, with the answers that came back
-        this.storage.setItem(
-          this.key,
-          JSON.stringify({ version: this.version, draft: this.state.draft } satisfies Kept),
-        );
+        this.base = draftOf(saved);
+        this.keep(this.state.draft);
         this.later(this.pause);
       }
     } catch (failure) {
@@ -234,6 +182,11 @@ export class SheetKeeper {
       if (sameContent(theirs, this.state.draft)) {
         // it was our own change: it had arrived, only the reply was lost
         this.adopt(theirs);
+      } else if (this.unanswered.slice(0, -1).some((sent) => sameContent(theirs, sent))) {
+        // so it was, and typing went on since
+        this.version = theirs.version;
+        this.base = draftOf(theirs);
+        this.later(0);
       } else {
         this.show({ saving: 'conflict', theirs });
       }
@@ -249,12 +202,10 @@ export class SheetKeeper {
 
   private adopt(sheet: SheetReply): void {
     this.version = sheet.version;
+    this.unanswered = [];
     this.storage.removeItem(this.key);
-    this.show({
-      draft: { title: sheet.title, questions: sheet.questions, settings: sheet.settings },
-      saving: 'saved',
-      theirs: null,
-    });
+    this.base = draftOf(sheet);
+    this.show({ draft: this.base, saving: 'saved', theirs: null });
   }
 
   private show(part: Partial<KeeperState>): void {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { QuestionReply } from '../api/types';
-import { challengesLast, newQuestion } from './keeper';
+import { challengesLast, newQuestion } from './draft';
 import { anyNumbers, inShort, said } from './Numbers';
 
 const ids = (questions: readonly QuestionReply[]) => questions.map((one) => one.sum);

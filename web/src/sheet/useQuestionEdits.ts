@@ -4,7 +4,9 @@ import { ask } from '../api/client';
 import type { OthersReply, QuestionReply } from '../api/types';
 import { newSeed } from '../ui/newId';
 import { useNotice } from '../ui/notices';
-import { challengesLast, type KeeperState, type SheetKeeper } from './keeper';
+import type { Changed } from './EditQuestion';
+import { challengesLast } from './draft';
+import type { KeeperState, SheetKeeper } from './keeper';
 
 /** All that can be done to the questions of a sheet; what is lost by it comes back with undo. */
 export function useQuestionEdits(keeper: SheetKeeper, state: KeeperState) {
@@ -74,8 +76,15 @@ export function useQuestionEdits(keeper: SheetKeeper, state: KeeperState) {
         all((now) => now.toSpliced(place, 0, question));
       });
     },
-    rewrite: (question: QuestionReply, sum: string) => {
-      one(question.id, (now) => withSum(now, sum));
+    /** As it was edited; a sum that was typed anew is looked at anew. */
+    change: (question: QuestionReply, { sum, ...others }: Changed) => {
+      all((now) =>
+        challengesLast(
+          now.map((other) =>
+            other.id === question.id ? { ...(sum === other.sum ? other : withSum(other, sum)), ...others } : other,
+          ),
+        ),
+      );
     },
     /** Another sum in place of one, with undo. */
     swap: (place: number, sum: string) => {
@@ -89,12 +98,6 @@ export function useQuestionEdits(keeper: SheetKeeper, state: KeeperState) {
     },
     lock: (question: QuestionReply) => {
       one(question.id, (now) => ({ ...now, locked: !now.locked }));
-    },
-    word: (question: QuestionReply, wording: string) => {
-      one(question.id, (now) => ({ ...now, wording }));
-    },
-    challenge: (question: QuestionReply, challenge: boolean) => {
-      all((now) => challengesLast(now.map((other) => (other.id === question.id ? { ...other, challenge } : other))));
     },
     move: (from: string, to: string) => {
       all((now) => {

@@ -3,7 +3,8 @@ import { useEffect, useSyncExternalStore } from 'react';
 import { ask } from '../api/client';
 import { queryClient } from '../api/queries';
 import type { SheetReply } from '../api/types';
-import { plainSettings, SheetKeeper, type KeeperState } from './keeper';
+import { plainSettings } from './draft';
+import { SheetKeeper, type KeeperState } from './keeper';
 
 const keeperQuery = (id: string) =>
   queryOptions({

@@ -8,7 +8,7 @@ import { DayStrip } from '../models/DayStrip';
 import { Marked, plain } from '../models/Marked';
 import { BringIn } from '../sheet/BringIn';
 import { SheetPanel } from '../sheet/SheetPanel';
-import { newQuestion } from '../sheet/keeper';
+import { newQuestion } from '../sheet/draft';
 import { rememberSheet, useSheet } from '../sheet/useSheet';
 import { useLine } from '../shell/line';
 import { Button } from '../ui/Button';
