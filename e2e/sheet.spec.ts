@@ -147,6 +147,10 @@ test('two windows on one sheet: nothing is silently overwritten, and both can be
   await desk.type('1 h + 2 h');
   await page.keyboard.press('Shift+Enter');
   await expect(desk.questions).toHaveCount(2);
+  await page.getByRole('button', { name: 'Change question 1' }).click();
+  await page.getByLabel('Question 1', { exact: true }).fill('2 h 30 min + 4 h 40 min');
+  await page.keyboard.press('Enter');
+  await expect(desk.questions.nth(0)).toContainText('= 7 h 10 min');
   await desk.saved();
 
   await other.getByLabel('Title of the sheet').fill('The causeway is dry');
@@ -158,6 +162,31 @@ test('two windows on one sheet: nothing is silently overwritten, and both can be
   await expect(other.getByRole('region', { name: 'Sheet', exact: true }).getByRole('listitem')).toHaveCount(3);
   await page.reload();
   await expect(desk.questions).toHaveCount(3);
+  // what was changed here and what was changed there
+  await expect(desk.questions.nth(0)).toContainText('= 7 h 10 min');
+  await expect(page.getByLabel('Title of the sheet')).toHaveValue('The causeway is dry');
+});
+
+test('a question is asked and answered in a form of its own', async ({ desk }) => {
+  const { page } = desk;
+  await sheetOf(desk, 'Boat shed', 3);
+  await page.getByRole('button', { name: 'Change question 3' }).click();
+  await page.getByLabel('Answers', { exact: true }).selectOption('draw the hands');
+  await page.getByLabel('Times given', { exact: true }).selectOption('clock faces');
+  await desk.hasNoBarriers();
+  await page.getByRole('button', { name: 'Done' }).click();
+  await expect(desk.questions.nth(2)).toContainText('Answers: draw the hands');
+  await expect(desk.questions.nth(2)).toContainText('Times: clock faces');
+  await page.getByRole('button', { name: 'Another in place of question 3' }).click();
+  await expect(desk.questions.nth(2)).not.toContainText('6:15 p.m.');
+  await desk.saved();
+  await page.reload();
+  await expect(desk.questions.nth(2)).toContainText('Answers: draw the hands');
+  await page.getByRole('link', { name: 'Print…' }).click();
+  const { paper } = desk;
+  await expect(paper.getByRole('img', { name: 'A clock face to draw the hands on' })).toHaveCount(1);
+  await expect(paper.getByText(/^What time is it .* later\?$/).first()).toBeVisible();
+  await expect(paper.getByText('5 h 20 min − 2 h 35 min').first()).toBeVisible();
 });
 
 test('a lost connection while working on a sheet: kept here, sent when it is back, even after closing the tab', async ({

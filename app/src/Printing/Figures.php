@@ -44,7 +44,8 @@ final readonly class Figures
         }
         $across = \count($faces) > 1 ? self::BESIDE : self::ALONE;
         $roman = TimesGiven::RomanClocks === $settings->times;
-        $clocks = implode('', array_map(static fn (array $face): string => ClockDrawing::of($face[0], $across, $face[1], $roman), $faces));
+        $level = [] !== array_filter($faces, static fn (array $face): bool => '' !== $face[1]);
+        $clocks = implode('', array_map(static fn (array $face): string => ClockDrawing::of($face[0], $across, $face[1], $roman, $level), $faces));
 
         return $clocks.($hands || ($sum instanceof Rewrite && [] !== $given) ? '' : $this->paper($settings, $method));
     }

@@ -102,6 +102,17 @@ final class DrawingTest extends TestCase
         self::assertSame(array_map(strval(...), range(1, 12)), $this->texts(ClockDrawing::of(null)));
     }
 
+    /** Faces side by side are level: a face without a label is as high as its neighbour with one, and drawn at the same place. */
+    public function testAFaceToDrawOnIsLevelWithTheOneBesideIt(): void
+    {
+        $labelled = $this->parsed(ClockDrawing::of(TimeOfDay::ofMinutes(945), 36, 'p.m.'));
+        $empty = $this->parsed(ClockDrawing::of(null, 36, level: true));
+        $alone = $this->parsed(ClockDrawing::of(null, 36));
+        self::assertSame([$labelled->getAttribute('height'), $labelled->getAttribute('viewBox')], [$empty->getAttribute('height'), $empty->getAttribute('viewBox')]);
+        self::assertLessThan((float) $empty->getAttribute('height'), (float) $alone->getAttribute('height'));
+        self::assertSame('A clock face to draw the hands on', $empty->getAttribute('aria-label'));
+    }
+
     /** On no line that can be drawn for a rung do labels run into each other or out of the drawing. */
     public function testLabelsOnALineKeepClearOfEachOther(): void
     {

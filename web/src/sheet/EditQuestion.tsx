@@ -76,7 +76,7 @@ export function EditQuestion({
         className={`${look} text-base`}
       />
       <PickOne
-        label="Answer"
+        label="Answers"
         value={answers ?? ''}
         options={[asOnTheSheet, ...answerForms]}
         onChange={(value) => {

@@ -70,7 +70,11 @@ export function QuestionRow({ question, number, isCurrent, onOpen, onRemove, onC
               {question.problem ?? (question.answer === null ? '…' : <>= {plain(question.answer)}</>)}
             </span>
             {question.wording !== '' && <span className="block text-base italic">{question.wording}</span>}
-            {ownForm(question) !== '' && <span className="block text-base text-soft">{ownForm(question)}</span>}
+            {ownForm(question).map((form) => (
+              <span key={form} className="block text-base text-soft">
+                {form}
+              </span>
+            ))}
             {question.warnings.map((warning) => (
               <span key={warning.code} className="block text-base text-minute" data-testid="warning">
                 {warning.text}

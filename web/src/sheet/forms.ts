@@ -20,12 +20,9 @@ export const timesGiven: readonly { value: TimesGiven; text: string }[] = [
   { value: 'roman-clocks', text: 'Roman clocks' },
 ];
 
-/** What is said of a question that is asked or answered in a form of its own; empty for one that is as the sheet is. */
-export function ownForm({ answers, times }: Pick<QuestionReply, 'answers' | 'times'>): string {
-  return [
-    answerForms.find((form) => form.value === answers)?.text,
-    timesGiven.find((form) => form.value === times)?.text,
-  ]
-    .filter((text) => text !== undefined)
-    .join(' · ');
+/** What is said of a question that is asked or answered in a form of its own; nothing of one that is as the sheet is. */
+export function ownForm({ answers, times }: Pick<QuestionReply, 'answers' | 'times'>): string[] {
+  const answered = answerForms.find((form) => form.value === answers);
+  const given = timesGiven.find((form) => form.value === times);
+  return [...(answered ? [`Answers: ${answered.text}`] : []), ...(given ? [`Times: ${given.text}`] : [])];
 }

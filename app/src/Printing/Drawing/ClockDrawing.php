@@ -18,11 +18,12 @@ final class ClockDrawing
      * @param float      $across the face, in mm
      * @param string     $below  "a.m.", "p.m." or nothing
      * @param bool       $roman  whether the hours are numbered I to XII
+     * @param bool       $level  whether it stands beside one with something below, and is as high
      */
-    public static function of(?TimeOfDay $time, float $across = 40.0, string $below = '', bool $roman = false): string
+    public static function of(?TimeOfDay $time, float $across = 40.0, string $below = '', bool $roman = false, bool $level = false): string
     {
         $label = (null === $time ? 'A clock face to draw the hands on' : 'A clock to be read').('' === $below ? '' : ', '.$below);
-        $svg = new Svg(44, '' === $below ? 44 : 49, $label, $across / 40);
+        $svg = new Svg(44, '' === $below && !$level ? 44 : 49, $label, $across / 40);
         $svg->path('M42 22a20 20 0 1 1-40 0a20 20 0 1 1 40 0z', 0.6, '#fff');
         $ticks = ['', ''];
         for ($i = 0; $i < 60; ++$i) {
