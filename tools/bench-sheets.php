@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 /*
- * How long a class set takes: 30 copies of 12 questions and their keys, made, and as a PDF; beside WeasyPrint alone on the
- * same HTML.
- * Usage: php tools/bench-class-set.php http://127.0.0.1:8321
+ * How long what is done to a sheet takes, beside an empty reply of the framework; and a class set: 30 copies of 12 questions
+ * and their keys, made, and as a PDF, beside WeasyPrint alone on the same HTML.
+ * Usage: php tools/bench-sheets.php http://127.0.0.1:8321
  */
 
 /** @var non-empty-string $address */
@@ -18,11 +18,11 @@ curl_setopt($handle, \CURLOPT_COOKIEFILE, '');
  *
  * @return array{string, float} the reply, and the seconds it took
  */
-$ask = static function (string $path, ?array $body = null) use ($handle, $address): array {
+$ask = static function (string $path, ?array $body = null, string $method = 'POST') use ($handle, $address): array {
     curl_setopt_array($handle, [
         \CURLOPT_URL => $address.$path,
         \CURLOPT_HTTPGET => null === $body,
-        \CURLOPT_POST => null !== $body,
+        \CURLOPT_CUSTOMREQUEST => null === $body ? 'GET' : $method,
         \CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Origin: '.$address, 'Sec-Fetch-Site: same-origin'],
         \CURLOPT_RETURNTRANSFER => true,
     ]);
@@ -46,6 +46,40 @@ $aims = [['rung' => 'subtract-regroup', 'count' => 6], ['rung' => 'how-long-acro
 /** @var array{sheets: list<array{id: string}>} $made */
 $made = json_decode($made, true, 16, \JSON_THROW_ON_ERROR);
 $sheet = $made['sheets'][0]['id'];
+
+/** @param callable(): array{string, float} $once */
+$median = static function (callable $once): float {
+    $times = [];
+    for ($i = 0; $i < 60; ++$i) {
+        $times[] = 1000 * $once()[1];
+    }
+    sort($times);
+
+    return $times[30];
+};
+$empty = $median(static fn (): array => $ask('/api/empty', []));
+printf("an empty reply of the framework      %6.2f ms (medians of 60)\n", $empty);
+$line = static function (string $what, callable $once) use ($median, $empty): void {
+    $time = $median($once);
+    printf("%-36s %6.2f ms %5.2f times an empty reply\n", $what, $time, $time / $empty);
+};
+$line('who is signed in', static fn (): array => $ask('/api/me'));
+$line('the shelf', static fn (): array => $ask('/api/sheets'));
+$line('a sheet of 12 questions', static fn (): array => $ask('/api/sheets/'.$sheet));
+[$kept] = $ask('/api/sheets/'.$sheet);
+/** @var array{version: int, title: string, questions: list<array<string, mixed>>, settings: array<string, mixed>} $kept */
+$kept = json_decode($kept, true, 16, \JSON_THROW_ON_ERROR);
+$line('a change of it saved', static function () use (&$kept, $ask, $sheet): array {
+    $kept['title'] = 'Class set '.$kept['version'];
+    $saved = $ask('/api/sheets/'.$sheet, ['version' => $kept['version'], 'title' => $kept['title'], 'questions' => $kept['questions'], 'settings' => $kept['settings']], 'PUT');
+    ++$kept['version'];
+
+    return $saved;
+});
+$sums = array_column($kept['questions'], 'sum');
+$line('other numbers for all of it', static fn (): array => $ask('/api/sheets/others', ['sums' => $sums, 'keep' => [], 'seed' => 3]));
+$line('what it brings to light', static fn (): array => $ask('/api/sheets/'.$sheet.'/telling'));
+$line('its pages and key as HTML', static fn (): array => $ask('/print/sheets/'.$sheet));
 $sets = [];
 for ($i = 0; $i < 5; ++$i) {
     [$set, $seconds] = $ask('/api/sheets/'.$sheet.'/sets', ['count' => 30, 'seed' => $i]);
