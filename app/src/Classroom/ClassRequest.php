@@ -15,11 +15,11 @@ final readonly class ClassRequest
      * @param list<string> $taught   ids of rungs of the ladder
      */
     public function __construct(
-        #[Assert\NotBlank(message: 'A class needs a name: Kittiwakes', payload: ProblemListener::SAY)]
+        #[Assert\NotBlank(message: 'A class needs a name: Kittiwakes', normalizer: 'trim', payload: ProblemListener::SAY)]
         #[Assert\Length(max: 60)]
         public string $name,
         #[Assert\Count(max: 60, maxMessage: 'A class has no more than 60 children.', payload: ProblemListener::SAY)]
-        #[Assert\All([new Assert\Type('string'), new Assert\NotBlank(), new Assert\Length(max: 40, maxMessage: 'A name has no more than 40 letters.', payload: ProblemListener::SAY)])]
+        #[Assert\All([new Assert\Type('string'), new Assert\NotBlank(normalizer: 'trim'), new Assert\Length(max: 40, maxMessage: 'A name has no more than 40 letters.', payload: ProblemListener::SAY)])]
         public array $children = [],
         #[Assert\Count(max: 60)]
         #[Assert\All([new Assert\Type('string'), new Assert\Length(max: 60)])]

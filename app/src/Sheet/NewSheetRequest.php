@@ -15,6 +15,7 @@ final readonly class NewSheetRequest
         public string $title,
         #[Assert\Valid]
         #[Assert\Count(max: 100)]
+        #[Assert\Unique(normalizer: [QuestionRequest::class, 'identity'])]
         public array $questions = [],
     ) {
     }

@@ -34,6 +34,12 @@ final readonly class QuestionRequest
     ) {
     }
 
+    /** By which questions of one sheet are told apart. */
+    public static function identity(mixed $question): ?string
+    {
+        return $question instanceof self ? strtolower($question->id) : null;
+    }
+
     public function posed(): PosedQuestion
     {
         return new PosedQuestion($this->sum, $this->wording, $this->challenge, $this->answers, $this->times);

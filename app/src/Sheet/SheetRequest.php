@@ -21,6 +21,7 @@ final readonly class SheetRequest
         public string $title,
         #[Assert\Valid]
         #[Assert\Count(max: 100)]
+        #[Assert\Unique(normalizer: [QuestionRequest::class, 'identity'])]
         public array $questions,
         #[Assert\Valid]
         public ?SheetSettings $settings = null,
