@@ -1,7 +1,8 @@
 import { copyFileSync, mkdirSync } from 'node:fs';
 import tailwind from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
-import { defineConfig, type Plugin } from 'vite';
+import type { Plugin } from 'vite';
+import { defineConfig } from 'vitest/config';
 
 const out = '../app/public/build';
 
@@ -33,5 +34,9 @@ export default defineConfig({
     // styles and fonts come from our own address, as the content security policy wants
     assetsInlineLimit: 0,
     rollupOptions: { input: 'src/main.tsx' },
+  },
+  test: {
+    // the icons in one file: as modules they are some thousands, and loading them takes longer than the tests
+    alias: { 'lucide-react': `${import.meta.dirname}/node_modules/lucide-react/dist/cjs/lucide-react.js` },
   },
 });

@@ -123,11 +123,9 @@ export const Columns = memo(function Columns({
       {picture.rows.map((r, n) =>
         r.cells.map((cell, c) => {
           const mark = `mark-${picture.heads[c]?.mark ?? ''}`;
-          const blank = cell.digits === '0' && rowCount > 0 && picture.heads.length > 1 && cell.instead === '';
           return (
             <g key={`${n}-${c}`}>
-              {!blank && digits(cell.digits, c, topRow + n, `${n}${c}`, mark)}
-              {blank && digits('0', c, topRow + n, `${n}${c}`, mark)}
+              {digits(cell.digits, c, topRow + n, `${n}${c}`, mark)}
               {cell.instead !== '' && (
                 <>
                   <path

@@ -25,6 +25,7 @@ export function EditQuestion({
   const [times, setTimes] = useState(before.times);
   const field = useRef<HTMLInputElement>(null);
   useEffect(() => {
+    field.current?.focus();
     field.current?.select();
   }, []);
   const done = () => {

@@ -1,0 +1,211 @@
+// @vitest-environment jsdom
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { cleanup, render, screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { useSyncExternalStore } from 'react';
+import { MemoryRouter } from 'react-router';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import * as client from '../api/client';
+import type { QuestionReply, SheetReply } from '../api/types';
+import { NoticeProvider } from '../ui/notices';
+import { newQuestion, plainSettings } from './draft';
+import { SheetKeeper } from './keeper';
+import { SheetPanel } from './SheetPanel';
+
+const question = (id: string, sum: string, part: Partial<QuestionReply> = {}): QuestionReply => ({
+  ...newQuestion({ sum, answer: 'x' }),
+  id,
+  ...part,
+});
+
+/** A panel with three questions whose keeper saves nowhere. */
+function panel(questions: QuestionReply[]) {
+  const sheet: SheetReply = {
+    id: 's',
+    version: 1,
+    title: 'The tide',
+    questions,
+    settings: plainSettings,
+    levels: [],
+    archived: false,
+  };
+  const storage = { getItem: () => null, setItem: () => undefined, removeItem: () => undefined };
+  const keeper = new SheetKeeper(sheet, storage, () => new Promise(() => undefined));
+  const opened = vi.fn();
+  function Shown() {
+    const state = useSyncExternalStore(keeper.subscribe, keeper.snapshot);
+    return <SheetPanel keeper={keeper} state={state} current="" onOpen={opened} />;
+  }
+  render(
+    <QueryClientProvider client={new QueryClient()}>
+      <NoticeProvider>
+        <MemoryRouter>
+          <Shown />
+        </MemoryRouter>
+      </NoticeProvider>
+    </QueryClientProvider>,
+  );
+  return { keeper, opened, sums: () => keeper.snapshot().draft.questions.map(({ sum }) => sum) };
+}
+
+const three = [question('a', '1 h + 2 h'), question('b', '4 h - 1 h'), question('c', '2 x 3 h')];
+
+describe('the questions of the sheet in hand', () => {
+  const asked = vi.spyOn(client, 'ask');
+  beforeEach(() => {
+    Element.prototype.scrollIntoView = () => undefined;
+    Element.prototype.hasPointerCapture = () => false;
+    asked.mockReset();
+    asked.mockImplementation(() => new Promise(() => undefined));
+  });
+  afterEach(() => {
+    cleanup();
+  });
+  const press = (name: string) => userEvent.click(screen.getByRole('button', { name }));
+
+  it('are opened, and their title is changed', async () => {
+    const { keeper, opened } = panel(three);
+    await press('Question 2: 4 h - 1 h. Show it worked');
+    expect(opened).toHaveBeenCalledWith('4 h - 1 h');
+    await userEvent.type(screen.getByLabelText('Title of the sheet'), '!{Enter}');
+    expect(keeper.snapshot().draft.title).toBe('The tide!');
+    expect(screen.getByLabelText('Title of the sheet')).not.toBe(document.activeElement);
+  });
+
+  it('are changed by the keys alone: Enter takes it, Escape leaves it as it was', async () => {
+    const { sums, keeper } = panel(three);
+    await press('Change question 2');
+    const field = screen.getByLabelText('Question 2', { selector: 'input' });
+    expect(document.activeElement).toBe(field);
+    await userEvent.clear(field);
+    await userEvent.type(field, '5 h - 1 h{Enter}');
+    expect(sums()).toEqual(['1 h + 2 h', '5 h - 1 h', '2 x 3 h']);
+    // until the server has looked at it, it has no answer
+    expect(keeper.snapshot().draft.questions[1]?.answer).toBeNull();
+
+    await press('Change question 1');
+    await userEvent.type(screen.getByLabelText('Question 1', { selector: 'input' }), ' + 9 h{Escape}');
+    expect(sums()[0]).toBe('1 h + 2 h');
+    // nothing typed is nothing changed
+    await press('Change question 3');
+    await userEvent.clear(screen.getByLabelText('Question 3', { selector: 'input' }));
+    await userEvent.keyboard('{Enter}');
+    expect(sums()[2]).toBe('2 x 3 h');
+  });
+
+  it('are taken as typed when one goes elsewhere', async () => {
+    const { keeper } = panel(three);
+    await press('Change question 1');
+    await userEvent.type(screen.getByLabelText('Question 1 in words'), 'How long are both at sea?');
+    await userEvent.click(screen.getByLabelText('Title of the sheet'));
+    const [first] = keeper.snapshot().draft.questions;
+    expect(first).toMatchObject({ sum: '1 h + 2 h', wording: 'How long are both at sea?', answer: 'x' });
+    expect(screen.getByText('How long are both at sea?')).toBeTruthy();
+  });
+
+  it('have a form of their own, or that of the sheet again', async () => {
+    const { keeper } = panel([question('a', '3:45 pm + 20 min', { answers: 'table' })]);
+    expect(screen.getByText('Answers: complete a table')).toBeTruthy();
+    await press('Change question 1');
+    await userEvent.selectOptions(screen.getByLabelText('Answers'), 'as on the sheet');
+    await userEvent.selectOptions(screen.getByLabelText('Times given'), 'in words');
+    await press('Done');
+    expect(keeper.snapshot().draft.questions[0]).toMatchObject({ answers: null, times: 'words', answer: 'x' });
+    expect(screen.queryByText(/^Answers:/)).toBeNull();
+    expect(screen.getByText('Times: in words')).toBeTruthy();
+  });
+
+  it('stand last as challenges', async () => {
+    const { keeper, sums } = panel(three);
+    await press('Change question 1');
+    await userEvent.click(screen.getByLabelText('a challenge at the end'));
+    await press('Done');
+    expect(sums()).toEqual(['4 h - 1 h', '2 x 3 h', '1 h + 2 h']);
+    expect(keeper.snapshot().draft.questions.map(({ challenge }) => challenge)).toEqual([false, false, true]);
+    const last = screen.getAllByRole('listitem').find((item) => item.textContent.includes('1 h + 2 h'));
+    expect(last?.textContent).toContain('Challenge');
+  });
+
+  it('are taken off, and come back to their place', async () => {
+    const { sums } = panel(three);
+    await press('Take question 2 off the sheet');
+    expect(sums()).toEqual(['1 h + 2 h', '2 x 3 h']);
+    expect(screen.getAllByText('Question 2 is off the sheet.').length).toBeGreaterThan(0);
+    await press('Undo');
+    expect(sums()).toEqual(['1 h + 2 h', '4 h - 1 h', '2 x 3 h']);
+  });
+
+  it('get other numbers where they are not kept; the words go with the old numbers, and undo brings all back', async () => {
+    const { sums, keeper } = panel([
+      question('a', '1 h + 2 h', { locked: true }),
+      question('b', '4 h - 1 h', { wording: 'How long is left?', answers: 'hands' }),
+      question('c', '2 x 3 h'),
+    ]);
+    asked.mockResolvedValueOnce({ sums: ['7 h - 2 h', null] });
+    await press('New numbers for the open ones');
+    await waitFor(() => {
+      expect(sums()).toEqual(['1 h + 2 h', '7 h - 2 h', '2 x 3 h']);
+    });
+    expect(asked).toHaveBeenCalledWith(
+      'POST',
+      '/api/sheets/others',
+      expect.objectContaining({ sums: ['4 h - 1 h', '2 x 3 h'], keep: ['1 h + 2 h', '4 h - 1 h', '2 x 3 h'] }),
+    );
+    expect(keeper.snapshot().draft.questions[1]).toMatchObject({ wording: '', answers: 'hands', answer: null });
+    expect(screen.getAllByText(/New numbers; 1 stayed/).length).toBeGreaterThan(0);
+    await press('Undo');
+    expect(keeper.snapshot().draft.questions[1]).toMatchObject({ sum: '4 h - 1 h', wording: 'How long is left?' });
+  });
+
+  it('say so where there is no other, and where there is no connection', async () => {
+    const { sums } = panel(three);
+    asked.mockResolvedValueOnce({ sums: [null] });
+    await press('Another in place of question 1');
+    expect((await screen.findAllByText('There is no other question quite like this.')).length).toBeGreaterThan(0);
+    asked.mockRejectedValueOnce(new Error('No connection at the moment.'));
+    await press('Another in place of question 2');
+    expect((await screen.findAllByText('No connection at the moment.')).length).toBeGreaterThan(0);
+    expect(sums()).toEqual(['1 h + 2 h', '4 h - 1 h', '2 x 3 h']);
+  });
+
+  it('are kept by the lock, which says so', async () => {
+    const { keeper } = panel(three);
+    const lock = screen.getByRole('button', { name: 'Keep question 3' });
+    expect(lock.getAttribute('aria-pressed')).toBe('false');
+    await userEvent.click(lock);
+    expect(lock.getAttribute('aria-pressed')).toBe('true');
+    expect(keeper.snapshot().draft.questions.map(({ locked }) => locked)).toEqual([false, false, true]);
+    // with all kept there is nothing to draw anew
+    await press('Keep question 1');
+    await press('Keep question 2');
+    asked.mockClear();
+    await press('New numbers for the open ones');
+    expect(asked).not.toHaveBeenCalled();
+  });
+
+  it('show what is worth a second look, and what is wrong, beside them', () => {
+    panel([
+      question('a', 'bananas', { answer: null, problem: '“bananas” was not understood.' }),
+      question('b', '9 am + 3 h', {
+        warnings: [{ code: 'twelve', text: 'The answer is exactly 12: noon or midnight may need a word.' }],
+      }),
+    ]);
+    const [first, second] = screen.getAllByRole('listitem');
+    expect(first && within(first).getByText('“bananas” was not understood.')).toBeTruthy();
+    expect(second && within(second).getByTestId('warning').textContent).toContain('exactly 12');
+  });
+
+  it('go to the board in their order', () => {
+    panel(three);
+    const address = screen.getByRole('link', { name: 'To the board' }).getAttribute('href') ?? '';
+    const search = new URLSearchParams(address.split('?')[1]);
+    expect([search.get('sum'), search.get('queue')]).toEqual(['1 h + 2 h', '4 h - 1 h|2 x 3 h']);
+  });
+
+  it('are none at the beginning: it says what to do first', () => {
+    panel([]);
+    expect(screen.getByText(/Nothing on it yet/)).toBeTruthy();
+    expect(screen.queryByRole('link', { name: 'To the board' })).toBeNull();
+    expect(screen.getByRole('link', { name: 'have a sheet made' }).getAttribute('href')).toBe('/sheets/make');
+  });
+});
