@@ -1,13 +1,10 @@
 // @vitest-environment jsdom
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { cleanup, render, screen, waitFor, within } from '@testing-library/react';
+import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useSyncExternalStore } from 'react';
-import { MemoryRouter } from 'react-router';
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import * as client from '../api/client';
+import { describe, expect, it, vi } from 'vitest';
 import type { QuestionReply, SheetReply } from '../api/types';
-import { NoticeProvider } from '../ui/notices';
+import { show, silentServer } from '../testing/show';
 import { newQuestion, plainSettings } from './draft';
 import { SheetKeeper } from './keeper';
 import { SheetPanel } from './SheetPanel';
@@ -36,31 +33,14 @@ function panel(questions: QuestionReply[]) {
     const state = useSyncExternalStore(keeper.subscribe, keeper.snapshot);
     return <SheetPanel keeper={keeper} state={state} current="" onOpen={opened} />;
   }
-  render(
-    <QueryClientProvider client={new QueryClient()}>
-      <NoticeProvider>
-        <MemoryRouter>
-          <Shown />
-        </MemoryRouter>
-      </NoticeProvider>
-    </QueryClientProvider>,
-  );
+  show(<Shown />);
   return { keeper, opened, sums: () => keeper.snapshot().draft.questions.map(({ sum }) => sum) };
 }
 
 const three = [question('a', '1 h + 2 h'), question('b', '4 h - 1 h'), question('c', '2 x 3 h')];
 
 describe('the questions of the sheet in hand', () => {
-  const asked = vi.spyOn(client, 'ask');
-  beforeEach(() => {
-    Element.prototype.scrollIntoView = () => undefined;
-    Element.prototype.hasPointerCapture = () => false;
-    asked.mockReset();
-    asked.mockImplementation(() => new Promise(() => undefined));
-  });
-  afterEach(() => {
-    cleanup();
-  });
+  const asked = silentServer();
   const press = (name: string) => userEvent.click(screen.getByRole('button', { name }));
 
   it('are opened, and their title is changed', async () => {

@@ -1,6 +1,6 @@
 import { X } from 'lucide-react';
 import { Dialog } from 'radix-ui';
-import type { ReactNode } from 'react';
+import { useRef, type ReactNode } from 'react';
 
 interface Props {
   open: boolean;
@@ -18,12 +18,23 @@ export function Window({ open, onOpenChange, title, side = false, width = 'w-[30
   const place = side
     ? 'inset-y-0 right-0 border-l-2'
     : 'top-1/2 left-1/2 max-h-[92dvh] -translate-x-1/2 -translate-y-1/2 border-2';
+  // whoever opened it gets the focus back: a window is not always opened by a button of its own
+  const opener = useRef<Element | null>(null);
   return (
     <Dialog.Root open={open} onOpenChange={onOpenChange}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-black/40" />
         <Dialog.Content
           aria-describedby={undefined}
+          onOpenAutoFocus={() => {
+            opener.current = document.activeElement;
+          }}
+          onCloseAutoFocus={(event) => {
+            event.preventDefault();
+            if (opener.current instanceof HTMLElement) {
+              opener.current.focus();
+            }
+          }}
           onKeyDown={(event) => {
             // a notice that stands over the window would keep the key to itself
             if (event.key === 'Escape') {
