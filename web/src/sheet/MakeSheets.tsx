@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useId, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { ask } from '../api/client';
 import { classesQuery, rungsQuery, shelfQuery } from '../api/queries';
@@ -13,7 +13,8 @@ import { useKept } from '../ui/useKept';
 import { useTitle } from '../ui/useTitle';
 import { Aims } from './Aims';
 import { anyNumbers, inShort, Numbers, said, type NumbersWanted } from './Numbers';
-import { scaledTo, totalOf, type Shares } from './shares';
+import { totalOf, type Shares } from './shares';
+import { Total } from './Total';
 import { rememberSheet } from './useSheet';
 
 const levels: readonly [Level, string, string][] = [
@@ -66,7 +67,6 @@ export function MakeSheets() {
   const client = useQueryClient();
   const navigate = useNavigate();
   const notice = useNotice();
-  const all = useId();
   const { value, change, forget } = useKept<Making>('making', nothingYet);
   const { layout, title, wanted, chosen, numbers, mistakes, challenge, classId } = value;
   const mine = classes.data?.find((one) => one.id === classId) ?? classes.data?.[0] ?? null;
@@ -259,24 +259,13 @@ export function MakeSheets() {
         {total === 0 ? (
           <span className="text-lg text-soft">Choose what it is about.</span>
         ) : (
-          <span className="flex items-center gap-2 text-lg">
-            <label htmlFor={all}>Questions in all</label>
-            <input
-              id={all}
-              form="make"
-              type="number"
-              min={Object.keys(wanted).length}
-              max={60}
-              value={total}
-              onChange={(event) => {
-                const number = Math.min(60, Number(event.target.value));
-                if (number >= 1) {
-                  change({ wanted: scaledTo(wanted, number) });
-                }
-              }}
-              className="min-h-10 w-18 rounded-md border-2 border-ink bg-sheet px-2 font-bold"
-            />
-          </span>
+          <Total
+            wanted={wanted}
+            form="make"
+            onChange={(next) => {
+              change({ wanted: next });
+            }}
+          />
         )}
         {total > room && (
           <p role="status" className="basis-full text-minute">

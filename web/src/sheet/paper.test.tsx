@@ -1,0 +1,272 @@
+// @vitest-environment jsdom
+import { act, screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { describe, expect, it, vi } from 'vitest';
+import type { ClassReply, SheetSettings, SwapReply, TellingReply, VariantSetReply } from '../api/types';
+import { show, silentServer } from '../testing/show';
+import { Copies } from './Copies';
+import { plainSettings } from './draft';
+import { PrintSettings } from './PrintSettings';
+import { Telling } from './Telling';
+import { usePdf } from './usePdf';
+
+const kittiwakes: ClassReply = { id: 'k', name: 'Kittiwakes', children: ['Anouk', 'Bram', 'Cleo'], taught: [] };
+const set: VariantSetReply = {
+  id: 'set',
+  madeAt: '2026-11-25T10:15:00+00:00',
+  copies: [
+    { code: 'K7QM', name: 'Anouk' },
+    { code: 'W3XD', name: 'Bram' },
+    { code: 'H4NP', name: 'Cleo' },
+  ],
+  notes: ['Question 2 is the same for all: it is kept, or told in words.'],
+};
+
+describe('how a sheet is set out', () => {
+  const asked = silentServer();
+  const settings = (now: Partial<SheetSettings>) => {
+    asked.mockResolvedValue([kittiwakes]);
+    const changed = vi.fn<(part: Partial<SheetSettings>) => void>();
+    show(<PrintSettings settings={{ ...plainSettings, ...now }} onChange={changed} />);
+    return changed;
+  };
+
+  it.each([
+    ['For', 'home', { layout: 'home' }],
+    ['Answers', 'complete a table', { answers: 'table' }],
+    ['Times given', 'Roman clocks', { times: 'roman-clocks' }],
+    ['Working space', 'all set out', { scaffold: 'full' }],
+    ['Columns', 'two', { columns: 2 }],
+    ['Type', 'large', { type: 'large' }],
+  ] as const)('is chosen line by line: %s, %s', async (label, text, part) => {
+    const changed = settings({});
+    await userEvent.selectOptions(screen.getByLabelText(label), text);
+    expect(changed.mock.calls).toEqual([[part]]);
+  });
+
+  it('has as many columns as fit again, and a class or none', async () => {
+    const changed = settings({ columns: 1, classId: 'k' });
+    await userEvent.selectOptions(screen.getByLabelText('Columns'), 'as they fit');
+    await userEvent.selectOptions(await screen.findByLabelText('Class'), 'none');
+    expect(changed.mock.calls).toEqual([[{ columns: null }], [{ classId: null }]]);
+  });
+
+  it('leaves out what a small piece of paper has no room for, and an example where the home page has its own', () => {
+    settings({ layout: 'tickets' });
+    expect(
+      ['Columns', 'Worked example', 'Chart of units', 'Instruction'].map((one) => screen.queryByLabelText(one)),
+    ).toEqual([null, null, null, null]);
+  });
+
+  it('has the example of a home page always', () => {
+    settings({ layout: 'home' });
+    expect(screen.queryByLabelText('Worked example')).toBeNull();
+    expect(screen.getByLabelText('Chart of units')).toBeTruthy();
+  });
+});
+
+describe('copies with other numbers', () => {
+  const asked = silentServer();
+  const copies = (ready = true, shown: string | null = null, classes: ClassReply[] = [kittiwakes]) => {
+    asked.mockImplementation((method, path) =>
+      Promise.resolve(path === '/api/classes' ? classes : method === 'GET' ? [set] : method === 'POST' ? set : null),
+    );
+    const showing = vi.fn();
+    show(<Copies sheetId="s" classId={null} ready={ready} shown={shown} onShow={showing} />);
+    return showing;
+  };
+  const sent = () => asked.mock.calls.filter(([method]) => method !== 'GET');
+
+  it('are made for neighbours, as many as are wanted, and shown', async () => {
+    const showing = copies();
+    const field = screen.getByLabelText('How many different copies');
+    await userEvent.clear(field);
+    await userEvent.type(field, '4{Enter}');
+    await waitFor(() => {
+      expect(showing).toHaveBeenCalledWith('set');
+    });
+    expect(sent()[0]?.slice(0, 2)).toEqual(['POST', '/api/sheets/s/sets']);
+    expect(sent()[0]?.[2]).toMatchObject({ count: 4, names: [] });
+  });
+
+  it('are no fewer than two and no more than sixty', async () => {
+    copies();
+    const field = screen.getByLabelText('How many different copies');
+    for (const count of ['1', '61', '']) {
+      await userEvent.clear(field);
+      await userEvent.type(field, `${count}{Enter}`);
+    }
+    expect(sent()).toEqual([]);
+  });
+
+  it('are made for every child of the class by name', async () => {
+    copies();
+    await userEvent.click(await screen.findByRole('button', { name: 'One for each of Kittiwakes' }));
+    expect(sent()[0]?.[2]).toMatchObject({ count: 3, names: ['Anouk', 'Bram', 'Cleo'] });
+  });
+
+  it('wait until the sheet is saved', async () => {
+    copies(false);
+    await userEvent.click(await screen.findByRole('button', { name: 'One for each of Kittiwakes' }));
+    await userEvent.click(screen.getByRole('button', { name: 'for neighbours' }));
+    expect(sent()).toEqual([]);
+  });
+
+  it('lead to the classes where no names are written down', async () => {
+    copies(true, null, [{ ...kittiwakes, children: [] }]);
+    expect((await screen.findByRole('link', { name: 'Write down a class' })).getAttribute('href')).toBe('/classes');
+  });
+
+  it('are listed, shown and put away again, deleted and brought back', async () => {
+    const showing = copies(true, 'set');
+    const listed = await screen.findByRole('button', { name: /^3 copies, 25 November/ });
+    expect(listed.getAttribute('aria-pressed')).toBe('true');
+    await userEvent.click(listed);
+    expect(showing).toHaveBeenLastCalledWith(null);
+    await userEvent.click(screen.getByRole('button', { name: /^Delete the 3 copies/ }));
+    await userEvent.click(await screen.findByRole('button', { name: 'Undo' }));
+    expect(sent().map(([method, path]) => `${method} ${path}`)).toEqual([
+      'DELETE /api/sheets/s/sets/set',
+      'POST /api/sheets/s/sets/set/restore',
+    ]);
+  });
+});
+
+describe('what a sheet brings to light', () => {
+  const asked = silentServer();
+  const told: TellingReply = {
+    mistakes: [
+      { id: 'hundred-minutes', may: 'may take an hour for 100 minutes', questions: [1, 3] },
+      { id: 'drops-the-carry', may: 'may forget the hour', questions: [] },
+    ],
+    told: 4,
+    of: 6,
+    blurred: [{ one: 'hundred-minutes', other: 'drops-the-carry' }],
+    swap: { question: 2, sum: '5 h 20 min - 2 h 35 min', shown: '{h:5 h} {m:20 min} − {h:2 h} {m:35 min}', told: 6 },
+  };
+  const telling = (reply: TellingReply, saved: string | null = 'v1') => {
+    asked.mockResolvedValue(reply);
+    const swapped = vi.fn<(swap: SwapReply) => void>();
+    show(<Telling sheetId="s" saved={saved} open onOpenChange={() => undefined} onSwap={swapped} />);
+    return swapped;
+  };
+
+  it('says in which questions each mistake shows, which are not told apart, and offers a swap', async () => {
+    const swapped = telling(told);
+    await screen.findByText('4 of 6');
+    const rows = screen.getAllByRole('row').map((row) => row.textContent);
+    expect(rows.slice(1)).toEqual(['may take an hour for 100 minutes1, 3', 'may forget the hournone']);
+    const [pair] = within(screen.getByRole('list', { name: '' })).getAllByRole('listitem');
+    expect(pair?.textContent).toBe('may take an hour for 100 minutes or may forget the hour');
+    expect(screen.getByText(/not an assessment of the child/)).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: 'Swap question 2' }));
+    expect(swapped).toHaveBeenCalledWith(told.swap);
+  });
+
+  it('says so where no mistake shows, and where it cannot be told', async () => {
+    telling({ mistakes: [], told: 0, of: 0, blurred: [], swap: null });
+    expect(await screen.findByText('No usual mistake shows in these questions.')).toBeTruthy();
+  });
+
+  it('asks for nothing before the sheet is saved', () => {
+    telling(told, null);
+    expect(screen.getByText('One moment…')).toBeTruthy();
+    expect(asked).not.toHaveBeenCalled();
+  });
+});
+
+describe('making a PDF', () => {
+  silentServer();
+  const fetched = vi.spyOn(globalThis, 'fetch');
+  const kept: string[] = [];
+  function Maker() {
+    const { page, make, stop } = usePdf();
+    return (
+      <>
+        <output>{page === null ? 'idle' : `page ${page}`}</output>
+        <button
+          type="button"
+          onClick={() => {
+            make('/print/sheets/s.pdf/progress');
+          }}
+        >
+          make
+        </button>
+        <button type="button" onClick={stop}>
+          stop
+        </button>
+      </>
+    );
+  }
+  /** A reply that comes in pieces, as it is said piece by piece. */
+  function slowly() {
+    const pieces = new TransformStream<string, string>();
+    const writer = pieces.writable.getWriter();
+    fetched.mockImplementationOnce((_, init) => {
+      init?.signal?.addEventListener('abort', () => {
+        void writer.abort(new Error('stopped')).catch(() => undefined);
+      });
+      return Promise.resolve(new Response(pieces.readable.pipeThrough(new TextEncoderStream()), { status: 200 }));
+    });
+    return {
+      say: (text: string) => act(() => writer.write(text)),
+      end: () => act(() => writer.close().catch(() => undefined)),
+    };
+  }
+  const start = async () => {
+    URL.createObjectURL = () => 'blob:kept';
+    HTMLAnchorElement.prototype.click = function keep(this: HTMLAnchorElement) {
+      kept.push(this.download);
+    };
+    kept.length = 0;
+    fetched.mockClear();
+    show(<Maker />);
+    await userEvent.click(screen.getByText('make'));
+  };
+  const shows = (text: string) =>
+    waitFor(() => {
+      expect(screen.getByRole('status', { name: '' }).textContent).toBe(text);
+    });
+
+  it('says the page it is at, and keeps the file under its name', async () => {
+    const reply = slowly();
+    await start();
+    await shows('page 0');
+    await reply.say('{"page":1}\n{"pa');
+    await shows('page 1');
+    await reply.say('ge":2}\n');
+    await shows('page 2');
+    await reply.say(`{"name":"tide.pdf","pdf":"${btoa('%PDF-1.7')}"}\n`);
+    await reply.end();
+    await shows('idle');
+    expect(kept).toEqual(['tide.pdf']);
+    expect(screen.getAllByText('The PDF is made.').length).toBeGreaterThan(0);
+  });
+
+  it('is one at a time, and can be stopped without a word', async () => {
+    const reply = slowly();
+    await start();
+    await reply.say('{"page":1}\n');
+    await userEvent.click(screen.getByText('make'));
+    expect(fetched).toHaveBeenCalledTimes(1);
+    await userEvent.click(screen.getByText('stop'));
+    await shows('idle');
+    expect(kept).toEqual([]);
+    expect(screen.queryByText(/could not be made/)).toBeNull();
+  });
+
+  it('says so where it cannot be made, or breaks off', async () => {
+    fetched.mockResolvedValueOnce(new Response('', { status: 500 }));
+    await start();
+    expect((await screen.findAllByText(/The PDF could not be made/)).length).toBeGreaterThan(0);
+    await shows('idle');
+    const reply = slowly();
+    await userEvent.click(screen.getByText('make'));
+    await reply.say('{"page":1}\n');
+    await reply.end();
+    await waitFor(() => {
+      expect(screen.getAllByText(/The PDF could not be made/).length).toBeGreaterThan(1);
+    });
+    expect(kept).toEqual([]);
+  });
+});
