@@ -36,6 +36,9 @@ export default defineConfig({
     rollupOptions: { input: 'src/main.tsx' },
   },
   test: {
+    // a busy machine is no fault of what is tested
+    testTimeout: 30_000,
+    setupFiles: ['src/testing/setup.ts'],
     // the icons in one file: as modules they are some thousands, and loading them takes longer than the tests
     alias: { 'lucide-react': `${import.meta.dirname}/node_modules/lucide-react/dist/cjs/lucide-react.js` },
   },

@@ -28,14 +28,18 @@ export function Classes() {
   const client = useQueryClient();
   const notice = useNotice();
   const classes = useQuery(classesQuery);
-  const [begun, setBegun] = useState<ClassReply | null>(null);
+  // a class that is not saved yet is kept with what is written in its form
+  const { value: kept, change, forget } = useKept<{ begun: ClassReply | null }>('classes', { begun: null });
+  const { begun } = kept;
   const [open, setOpen] = useState<string | null>(null);
   const refresh = () => client.invalidateQueries(classesQuery);
   const save = useMutation({
     mutationFn: put,
     onSuccess: async (saved) => {
       await refresh();
-      setBegun(null);
+      if (saved.id === begun?.id) {
+        forget();
+      }
       notice(`${saved.name} is saved.`);
       // what is not yet taught is said beside the questions of sheets
       client.removeQueries({ queryKey: ['keeper'] });
@@ -56,7 +60,7 @@ export function Classes() {
       notice(failure.message);
     },
   });
-  const all = [...(classes.data ?? []), ...(begun ? [begun] : [])];
+  const all = classes.data ? [...classes.data, ...(begun ? [begun] : [])] : [];
   const shown = all.find((one) => one.id === open) ?? all[0];
   return (
     <div className="mx-auto w-full max-w-5xl px-6 py-8">
@@ -64,8 +68,9 @@ export function Classes() {
         <h1 className="text-3xl font-bold">Classes</h1>
         <Button
           onClick={() => {
-            const fresh = { id: newId(), name: '', children: [], taught: [] };
-            setBegun(fresh);
+            // one at a time: the one that is not saved yet is gone on with
+            const fresh = begun ?? { id: newId(), name: '', children: [], taught: [] };
+            change({ begun: fresh });
             setOpen(fresh.id);
           }}
         >
@@ -87,7 +92,7 @@ export function Classes() {
                 setOpen(one.id);
               }}
             >
-              {one.name === '' ? 'New class' : one.name}
+              {one.id === begun?.id ? 'Not saved yet' : one.name}
             </Button>
           ))}
         </nav>
@@ -101,15 +106,14 @@ export function Classes() {
           onSave={(one, saved) => {
             save.mutate(one, { onSuccess: saved });
           }}
-          onDelete={
-            shown.id === begun?.id
-              ? () => {
-                  setBegun(null);
-                }
-              : () => {
-                  remove.mutate(shown);
-                }
-          }
+          onDelete={(erased) => {
+            if (shown.id === begun?.id) {
+              erased();
+              forget();
+            } else {
+              remove.mutate(shown, { onSuccess: erased });
+            }
+          }}
         />
       )}
     </div>
@@ -127,7 +131,8 @@ interface FormProps {
   before: ClassReply;
   busy: boolean;
   onSave: (one: ClassReply, saved: () => void) => void;
-  onDelete: () => void;
+  /** Calls back when it is erased: then what was written here is forgotten too. */
+  onDelete: (erased: () => void) => void;
 }
 
 function ClassForm({ before, busy, onSave, onDelete }: FormProps) {
@@ -188,7 +193,13 @@ function ClassForm({ before, busy, onSave, onDelete }: FormProps) {
           <Button type="submit" look="strong" className="text-lg" aria-disabled={!changed || busy}>
             {busy ? 'Saving…' : 'Save'}
           </Button>
-          <Button onClick={onDelete}>Erase this class</Button>
+          <Button
+            onClick={() => {
+              onDelete(forget);
+            }}
+          >
+            Erase this class
+          </Button>
         </div>
       </div>
       <fieldset>

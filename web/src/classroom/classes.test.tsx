@@ -1,0 +1,131 @@
+// @vitest-environment jsdom
+import { cleanup, screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { describe, expect, it } from 'vitest';
+import { Refused } from '../api/client';
+import type { ClassReply, ClassRequest, RungReply } from '../api/types';
+import { show, silentServer } from '../testing/show';
+import { Classes } from './Classes';
+
+const rungs: RungReply[] = ['add-plain', 'add-regroup'].map((id) => ({ id, can: `I can ${id}.`, mistakes: [] }));
+const kittiwakes: ClassReply = { id: 'k', name: 'Kittiwakes', children: ['Anouk', 'Bram'], taught: ['add-plain'] };
+
+describe('the classes of a teacher', () => {
+  const asked = silentServer();
+  /** A server that has these classes, and refuses to write where `refusing`. */
+  const page = (classes: ClassReply[], refusing: Refused | null = null) => {
+    const shelf = new Map(classes.map((one) => [one.id, one]));
+    asked.mockImplementation((method, path, body) => {
+      const id = path.split('/')[3] ?? '';
+      if (method !== 'GET' && refusing) {
+        return Promise.reject(refusing);
+      }
+      if (method === 'PUT') {
+        const saved = { children: [], taught: [], ...(body as ClassRequest), id };
+        shelf.set(id, saved);
+        return Promise.resolve(saved);
+      }
+      if (method === 'DELETE') {
+        shelf.delete(id);
+        return Promise.resolve(null);
+      }
+      return Promise.resolve(path === '/api/sheets/rungs' ? rungs : [...shelf.values()]);
+    });
+    show(<Classes />);
+    return shelf;
+  };
+  const name = () => screen.findByLabelText<HTMLInputElement>('Name of the class');
+  const names = () => screen.getByLabelText<HTMLTextAreaElement>(/^Children/);
+  const press = (text: string) => userEvent.click(screen.getByRole('button', { name: text }));
+
+  it('are written down: names by lines or commas, and what has been taught, in the order of the ladder', async () => {
+    const shelf = page([kittiwakes]);
+    await name();
+    await userEvent.clear(names());
+    await userEvent.type(names(), 'Anouk, Cleo;  Dovid\n\nEsme');
+    expect(screen.getByText(/^4 children/)).toBeTruthy();
+    await userEvent.click(await screen.findByLabelText('I can add-regroup.'));
+    await press('Save');
+    await waitFor(() => {
+      expect(shelf.get('k')).toEqual({
+        id: 'k',
+        name: 'Kittiwakes',
+        children: ['Anouk', 'Cleo', 'Dovid', 'Esme'],
+        taught: ['add-plain', 'add-regroup'],
+      });
+    });
+    expect((await screen.findAllByText('Kittiwakes is saved.')).length).toBeGreaterThan(0);
+    expect(window.localStorage.length).toBe(0);
+  });
+
+  it('send nothing that has not changed', async () => {
+    page([kittiwakes]);
+    await name();
+    await press('Save');
+    expect(asked.mock.calls.filter(([method]) => method !== 'GET')).toEqual([]);
+  });
+
+  it('keep what is typed when it cannot be saved, and say why', async () => {
+    page([kittiwakes], new Refused(422, { status: 422, code: 'x', detail: 'Too many.', at: null, example: null }));
+    await userEvent.type(await name(), ' and Terns');
+    await press('Save');
+    expect((await screen.findAllByText('Too many.')).length).toBeGreaterThan(0);
+    expect((await name()).value).toBe('Kittiwakes and Terns');
+    cleanup();
+    page([kittiwakes]);
+    expect((await name()).value).toBe('Kittiwakes and Terns');
+  });
+
+  it('begin with a new one, which is there again when the tab was closed before it was saved', async () => {
+    page([kittiwakes]);
+    await name();
+    await press('New class');
+    await userEvent.type(await name(), 'Terns');
+    await userEvent.type(names(), 'Farid');
+    cleanup();
+    const shelf = page([kittiwakes]);
+    // the class that is saved comes first; the other is one tap away, and is gone on with rather than begun again
+    expect((await name()).value).toBe('Kittiwakes');
+    await userEvent.click(screen.getByRole('button', { name: 'Not saved yet' }));
+    expect([(await name()).value, names().value]).toEqual(['Terns', 'Farid']);
+    await press('New class');
+    expect((await name()).value).toBe('Terns');
+    await press('Save');
+    await waitFor(() => {
+      expect([...shelf.values()].map((one) => one.name)).toEqual(['Kittiwakes', 'Terns']);
+    });
+    await waitFor(() => {
+      expect(window.localStorage.length).toBe(0);
+    });
+  });
+
+  it('that were begun and not saved go without a trace', async () => {
+    page([]);
+    await press('New class');
+    await userEvent.type(names(), 'Farid');
+    await press('Erase this class');
+    expect(await screen.findByText(/^No class yet/)).toBeTruthy();
+    expect(window.localStorage.length).toBe(0);
+  });
+
+  it('are erased with all that was written, and brought back', async () => {
+    const shelf = page([kittiwakes]);
+    await userEvent.type(await name(), '!');
+    expect(window.localStorage.length).toBe(1);
+    await press('Erase this class');
+    expect(await screen.findByText(/^No class yet/)).toBeTruthy();
+    expect(shelf.size).toBe(0);
+    // no child's name stays behind in the browser
+    expect(window.localStorage.length).toBe(0);
+    await press('Undo');
+    await waitFor(() => {
+      expect(shelf.get('k')).toEqual(kittiwakes);
+    });
+  });
+
+  it('say what becomes of the names', async () => {
+    page([kittiwakes]);
+    await name();
+    expect(screen.getByText(/First names or initials only/).textContent).toContain('until you erase them');
+  });
+});
