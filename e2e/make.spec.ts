@@ -66,8 +66,9 @@ test('from an aim to three sheets in under a minute, changed, locked, drawn anew
   await expect(paper.getByText('The Pintail is at sea').first()).toBeVisible();
   await page.getByLabel('Answers', { exact: true }).selectOption('choice');
   await expect(paper.locator('.choices').first()).toBeVisible();
-  await page.getByLabel('Instruction').fill('Circle one.');
-  await expect(paper.getByText('Circle one.')).toBeVisible();
+  await expect(paper.getByText('Circle one.').first()).toBeVisible();
+  await page.getByLabel('Instruction').fill('Look at the minutes first.');
+  await expect(paper.getByText('Look at the minutes first.')).toBeVisible();
   await desk.hasNoBarriers();
   await page.getByLabel('Print', { exact: true }).selectOption('worked');
   await expect(paper.getByRole('img', { name: /worked$/ }).first()).toBeVisible();

@@ -218,7 +218,7 @@ test('a class is written down, saved, erased, and brought back', async ({ desk }
   await page.getByLabel('Name of the class').fill('Sandpipers');
   await page.getByLabel('Children, a first name to a line').fill('Wren\nOtis, Uma');
   await expect(page.getByText('3 children.')).toBeVisible();
-  await page.getByRole('button', { name: 'Save' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText('Sandpipers is saved.').first()).toBeVisible();
   await page.reload();
   await page.getByRole('button', { name: 'Sandpipers' }).click();

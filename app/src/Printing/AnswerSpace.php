@@ -14,6 +14,7 @@ final readonly class AnswerSpace
      * @param ?bool        $isTrue    whether it is; null where nothing is claimed
      * @param ?TableRow    $row       where a table is to be completed
      * @param string       $rule      what the line for the answer is headed by; empty where there is no line
+     * @param string       $hint      what is to be done, where the question alone does not say it
      */
     private function __construct(
         public string $figure = '',
@@ -22,6 +23,7 @@ final readonly class AnswerSpace
         public ?bool $isTrue = null,
         public ?TableRow $row = null,
         public string $rule = '',
+        public string $hint = '',
     ) {
     }
 
@@ -34,21 +36,22 @@ final readonly class AnswerSpace
      * Hands are drawn, so nothing is written but the half of the day.
      *
      * @param bool $half whether it is asked for
+     * @param bool $said whether the question itself says that hands are to be drawn
      */
-    public static function hands(string $figure, bool $half): self
+    public static function hands(string $figure, bool $half, bool $said): self
     {
-        return new self($figure, rule: $half ? 'a.m. or p.m.?' : '');
+        return new self($figure, rule: $half ? 'a.m. or p.m.?' : '', hint: $said ? '' : 'Draw the hands.');
     }
 
     /** @param list<string> $choices */
     public static function oneOf(array $choices, string $figure): self
     {
-        return new self($figure, $choices);
+        return new self($figure, $choices, hint: 'Circle one.');
     }
 
     public static function trueOrFalse(string $statement, bool $isTrue): self
     {
-        return new self(statement: $statement, isTrue: $isTrue, rule: 'Answer');
+        return new self(statement: $statement, isTrue: $isTrue, rule: 'Answer', hint: 'True or false? How do you know?');
     }
 
     public static function row(TableRow $row): self

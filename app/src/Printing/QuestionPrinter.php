@@ -103,7 +103,7 @@ final readonly class QuestionPrinter
             $sum instanceof Comparison && '' === $wording => AnswerSpace::within(),
             $sum instanceof Order => AnswerSpace::line(),
             default => $this->figures->hasHands($sum, $settings)
-                ? AnswerSpace::hands($this->figures->of($sum, $settings, $this->clocks($sum, $settings, $wording), $method), $this->saysHalf($sum))
+                ? AnswerSpace::hands($this->figures->of($sum, $settings, $this->clocks($sum, $settings, $wording), $method), $this->saysHalf($sum), '' === $wording && $this->asking->reads($sum))
                 : AnswerSpace::line($this->figures->of($sum, $settings, $this->clocks($sum, $settings, $wording), $method)),
         };
     }

@@ -75,8 +75,8 @@ final class PaperTest extends ApiTestCase
         yield 'only a line' => [['scaffold' => 'none'], 'sheet', $common, ['Squared paper', 'Columns to work in', 'A number line']];
         yield 'columns to fill' => [['scaffold' => 'outline', 'answers' => 'columns'], 'sheet', ['Columns to work in'], ['A number line']];
         yield 'lines to fill' => [['scaffold' => 'outline', 'answers' => 'line'], 'sheet', ['A number line to work on'], []];
-        yield 'hands to draw' => [['answers' => 'hands'], 'sheet', ['A clock face to draw the hands on'], []];
-        yield 'one of four, from real mistakes' => [['answers' => 'choice'], 'sheet', ['class="choices"', '<li>2 h 45 min</li>'], ['2 h 44 min']];
+        yield 'hands to draw' => [['answers' => 'hands'], 'sheet', ['A clock face to draw the hands on', 'Draw the hands: ', '<small>Draw the hands.</small>'], []];
+        yield 'one of four, from real mistakes' => [['answers' => 'choice'], 'sheet', ['class="choices"', '<li>2 h 45 min</li>', '<small>Circle one.</small>'], ['2 h 44 min']];
         yield 'true or false' => [['answers' => 'true-false'], 'sheet', ['True or false? How do you know?'], []];
         yield 'the key' => [['scaffold' => 'full'], 'key', ['2 h 45 min', '6:15 p.m.', '4:45', 'bananas'], ['Columns to work in', 'Minutes first']];
         yield 'the key, worked' => [['scaffold' => 'full'], 'worked', ['2 h 45 min', '35 is more than 20, so take 1 h and write it as 60 min: 60 + 20 = 80.', 'In columns, worked', 'The number line, worked'], ['Columns to work in']];
@@ -163,7 +163,7 @@ final class PaperTest extends ApiTestCase
     {
         foreach (['tickets' => 4, 'slips' => 5] as $layout => $pieces) {
             $paper = $this->page($this->sheet(['3:45 pm + 2 h 30 min', '9:20 am to 1:05 pm'], ['layout' => $layout, 'answers' => 'table', 'scaffold' => 'none']), 'part=sheet');
-            self::assertSame([$pieces, 2 * $pieces], [substr_count($paper, '<table'), substr_count($paper, '<td></td>')]);
+            self::assertSame([$pieces, 2 * $pieces, $pieces], [substr_count($paper, '<table'), substr_count($paper, '<td></td>'), substr_count($paper, 'Fill in what is missing.')]);
         }
     }
 
