@@ -247,11 +247,11 @@ final class PaperTest extends ApiTestCase
 
     /** Nothing runs off the paper or out of its margins, however much there is to ask: where the words stand is read from the PDF. */
     #[DataProvider('fullPapers')]
-    public function testNothingRunsOffThePaper(string $layout, string $type, string $paper, float $margin): void
+    public function testNothingRunsOffThePaper(string $layout, string $type, string $paper, float $margin, string $answers = 'write'): void
     {
         $wording = 'The Pintail leaves Ombrel Quay in the morning and comes back to it late in the afternoon, after calling at Little Sand, Cormorant Steps and Fell Harbour; how long is she away in all?';
         $sums = ['12 h 45 min + 11 h 50 min + 10 h 59 min + 3 h 25 min', '9:20 am to 1:05 pm', 'order 9:15 am, 9 pm, 12:42 pm, 9 am', '2 weeks 3 days ? 400 h', '4:58 am as words', '_ + 45 min = 10:20 am', '11:10 pm + 2 h 55 min'];
-        $id = $this->sheet($sums, ['layout' => $layout, 'type' => $type, 'example' => true, 'chart' => true, 'scaffold' => 'full', 'times' => 'clocks', 'instruction' => str_repeat('Write 60 when you take an hour. ', 5)], 1);
+        $id = $this->sheet($sums, ['layout' => $layout, 'type' => $type, 'example' => true, 'chart' => true, 'scaffold' => 'full', 'times' => 'clocks', 'answers' => $answers, 'instruction' => str_repeat('Write 60 when you take an hour. ', 5)], 1);
         $sheet = $this->ask('GET', '/api/sheets/'.$id);
         self::assertIsArray($sheet['questions']);
         self::assertIsArray($sheet['questions'][1]);
@@ -277,13 +277,17 @@ final class PaperTest extends ApiTestCase
         self::assertGreaterThan(100, $found);
     }
 
-    /** @return iterable<string, array{string, string, string, float}> margins in points: 18 mm of A4, 20 mm of Letter, the edge of a cut */
+    /** @return iterable<string, array{0: string, 1: string, 2: string, 3: float, 4?: string}> margins in points: 18 mm of A4, 20 mm of Letter, the edge of a cut */
     public static function fullPapers(): iterable
     {
         yield 'a large page, A4' => ['page', 'large', 'a4', 51.0];
         yield 'small tickets, A4' => ['tickets', 'small', 'a4', 12.0];
         yield 'large slips, Letter' => ['slips', 'large', 'letter', 12.0];
         yield 'a large home page, Letter' => ['home', 'large', 'letter', 56.7];
+        yield 'large tickets with a table, Letter' => ['tickets', 'large', 'letter', 12.0, 'table'];
+        yield 'large slips with a table, A4' => ['slips', 'large', 'a4', 12.0, 'table'];
+        yield 'a large page of choices, Letter' => ['page', 'large', 'letter', 56.7, 'choice'];
+        yield 'a large page of hands, A4' => ['page', 'large', 'a4', 51.0, 'hands'];
     }
 
     public function testAllLevelsInOneGoOnTwoColumnsOrOneInThreeSizes(): void
