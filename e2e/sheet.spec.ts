@@ -104,6 +104,8 @@ test('renaming, reordering by keyboard, changing, removing with undo', async ({ 
 
   await page.getByRole('button', { name: 'Change question 1' }).click();
   await page.getByLabel('Question 1', { exact: true }).fill('2 h 30 min + 4 h 40 min');
+  // the answer follows while one types
+  await expect(desk.questions.nth(0).getByRole('status')).toHaveText('= 7 h 10 min');
   await page.keyboard.press('Enter');
   await expect(desk.questions.nth(0)).toContainText('= 7 h 10 min');
 

@@ -1,6 +1,10 @@
+import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
+import { workQuery } from '../api/queries';
 import type { QuestionReply } from '../api/types';
+import { plain } from '../models/Marked';
 import { Pick as PickOne } from '../ui/Pick';
+import { useSettled } from '../ui/useSettled';
 import { answerForms, timesGiven } from './forms';
 
 /** What a teacher decides of a question. */
@@ -59,6 +63,7 @@ export function EditQuestion({
         }}
         className={look}
       />
+      <AnswerSoFar text={text.trim()} />
       <textarea
         aria-label={`Question ${number} in words`}
         placeholder="In words, for the paper (if you like)"
@@ -109,5 +114,23 @@ export function EditQuestion({
         </button>
       </div>
     </form>
+  );
+}
+
+/** The answer follows the numbers as they are typed. */
+function AnswerSoFar({ text }: { text: string }) {
+  const settled = useSettled(text, 200);
+  const work = useQuery(workQuery(settled));
+  const current = settled === text && text !== '' && !work.isPlaceholderData && !work.isFetching;
+  return (
+    <output className="block min-h-7 px-2 text-base text-soft">
+      {!current
+        ? '…'
+        : work.error
+          ? work.error.message
+          : work.data?.answer
+            ? `= ${plain(work.data.answer.shown)}`
+            : 'a.m. or p.m. is not said, and it changes the answer.'}
+    </output>
   );
 }

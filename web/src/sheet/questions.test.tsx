@@ -3,6 +3,7 @@ import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useSyncExternalStore } from 'react';
 import { describe, expect, it, vi } from 'vitest';
+import { Refused } from '../api/client';
 import type { QuestionReply, SheetReply } from '../api/types';
 import { show, silentServer } from '../testing/show';
 import { newQuestion, plainSettings } from './draft';
@@ -71,6 +72,49 @@ describe('the questions of the sheet in hand', () => {
     await userEvent.clear(screen.getByLabelText('Question 3', { selector: 'input' }));
     await userEvent.keyboard('{Enter}');
     expect(sums()[2]).toBe('2 x 3 h');
+  });
+
+  it('show their answer as the numbers are typed, and what is not understood in its words', async () => {
+    panel(three);
+    asked.mockImplementation((_, path, body) => {
+      const { sum } = body as { sum: string };
+      return path !== '/api/work'
+        ? new Promise(() => undefined)
+        : sum === '5 h - 1 h'
+          ? Promise.resolve({ sum, answer: { shown: '{h:4 h}' } })
+          : sum === '9:15 to 8:15'
+            ? Promise.resolve({ sum, answer: null })
+            : Promise.reject(
+                new Refused(422, {
+                  status: 422,
+                  code: 'x',
+                  detail: '“bana” was not understood.',
+                  at: 0,
+                  example: null,
+                }),
+              );
+    });
+    await press('Change question 2');
+    const field = screen.getByLabelText('Question 2', { selector: 'input' });
+    const answer = () => field.parentElement?.querySelector('output')?.textContent;
+    const type = async (sum: string) => {
+      await userEvent.clear(field);
+      await userEvent.type(field, sum);
+      // never the answer of another sum
+      expect(answer()).toBe('…');
+    };
+    await type('5 h - 1 h');
+    await waitFor(() => {
+      expect(answer()).toBe('= 4 h');
+    });
+    await type('bana');
+    await waitFor(() => {
+      expect(answer()).toBe('“bana” was not understood.');
+    });
+    await type('9:15 to 8:15');
+    await waitFor(() => {
+      expect(answer()).toBe('a.m. or p.m. is not said, and it changes the answer.');
+    });
   });
 
   it('are taken as typed when one goes elsewhere', async () => {
