@@ -4,6 +4,7 @@ import type { SwapReply, TellingReply } from '../api/types';
 import { Marked } from '../models/Marked';
 import { Button } from '../ui/Button';
 import { Window } from '../ui/Window';
+import { inRanges } from './places';
 
 interface Props {
   sheetId: string;
@@ -77,7 +78,7 @@ function Told({ sheetId, saved, onSwap }: Pick<Props, 'sheetId' | 'saved' | 'onS
             <tr key={mistake.id} className="border-b border-hair align-top">
               <td className="py-1.5 pr-4">{mistake.may}</td>
               <td className={`py-1.5 tabular-nums ${mistake.questions.length === 0 ? 'text-soft' : 'font-bold'}`}>
-                {mistake.questions.length === 0 ? 'none' : mistake.questions.join(', ')}
+                {mistake.questions.length === 0 ? 'none' : inRanges(mistake.questions)}
               </td>
             </tr>
           ))}

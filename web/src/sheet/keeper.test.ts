@@ -1,22 +1,10 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { Refused } from '../api/client';
 import type { SheetReply } from '../api/types';
-import { plainSettings, type Draft } from './draft';
+import { newQuestion, plainSettings, type Draft } from './draft';
 import { SheetKeeper } from './keeper';
 
-const question = (id: string, sum: string) => ({
-  id,
-  sum,
-  shown: sum,
-  answer: 'x',
-  problem: null,
-  warnings: [],
-  wording: '',
-  locked: false,
-  challenge: false,
-  answers: null,
-  times: null,
-});
+const question = (id: string, sum: string) => ({ ...newQuestion({ sum, answer: 'x' }), id });
 const sheet: SheetReply = {
   id: 's',
   version: 1,

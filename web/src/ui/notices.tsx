@@ -59,7 +59,7 @@ export function NoticeProvider({ children }: { children: ReactNode }) {
       <Toast.Provider swipeDirection="down">
         {children}
         {list}
-        <Toast.Viewport className="fixed bottom-4 left-1/2 z-50 flex -translate-x-1/2 flex-col gap-2 outline-none" />
+        <Toast.Viewport className="fixed bottom-20 left-1/2 z-50 flex -translate-x-1/2 flex-col gap-2 outline-none" />
       </Toast.Provider>
     </Notices.Provider>
   );
