@@ -12,6 +12,11 @@ export default defineConfig({
   fullyParallel: true,
   forbidOnly: true,
   retries: 0,
+  // what is measured is measured when all else is done
+  projects: [
+    { name: 'desk', testIgnore: 'pace.spec.ts' },
+    { name: 'pace', testMatch: 'pace.spec.ts', dependencies: ['desk'], fullyParallel: false },
+  ],
   reporter: [['list']],
   use: {
     baseURL: process.env['ROSTIK_ADDRESS'] ?? 'http://127.0.0.1:8321',
