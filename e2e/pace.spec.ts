@@ -47,6 +47,12 @@ test('a step shows soon after the key', async ({ desk }) => {
     }
     return median(await page.evaluate(() => (window as unknown as { found: number[] }).found));
   });
+  // the browser did count the keys: fewer than 16 ms each would leave none to be found
+  expect(
+    await page.evaluate(
+      () => (performance as unknown as { eventCounts: Map<string, number> }).eventCounts.get('keydown') ?? 0,
+    ),
+  ).toBeGreaterThanOrEqual(10);
   console.log(`a step is on the screen ${step} ms after the key (median of those that took 16 ms or more)`);
   // 50 ms is wanted, and had where nothing else runs; a machine that others use as well may take longer
   expect(step).toBeLessThan(150);
@@ -72,7 +78,9 @@ test('turning the hands keeps the pace of the display', async ({ desk }) => {
       (window as unknown as { frames: number[] }).frames.length = 0;
     });
     await turn(page, 0, 120);
-    return median(await page.evaluate(() => (window as unknown as { frames: number[] }).frames));
+    const frames = await page.evaluate(() => (window as unknown as { frames: number[] }).frames);
+    expect(frames.length).toBeGreaterThan(10);
+    return median(frames);
   });
   console.log(`turning the hands: ${frame.toFixed(1)} ms a frame (median)`);
   expect(frame).toBeLessThan(50);

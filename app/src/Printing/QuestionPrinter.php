@@ -63,7 +63,7 @@ final readonly class QuestionPrinter
             return new PrintedQuestion($number, '' === $wording ? $question->sum : $wording, null, $no->getMessage(), AnswerSpace::line());
         }
         if (null === $work->answer) {
-            return new PrintedQuestion($number, '' === $wording ? $this->asking->inSigns($read) : $wording, null, 'a.m. or p.m. is not said, and it changes the answer.', AnswerSpace::line());
+            return new PrintedQuestion($number, '' === $wording ? $this->asking->inSigns($read) : $wording, null, $work->open?->text, AnswerSpace::line());
         }
         $method = $this->figures->method($read, $work, $settings, $teacher->houseMethods()[$work->kind->value] ?? null);
         $answer = Marked::plain($work->answer->shown);

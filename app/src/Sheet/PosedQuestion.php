@@ -34,7 +34,7 @@ final readonly class PosedQuestion
     }
 
     /** The same with another sum. */
-    public function with(string $sum): self
+    public function withSum(string $sum): self
     {
         return new self($sum, $this->wording, $this->challenge, $this->answers, $this->times);
     }

@@ -141,7 +141,7 @@ class Sheet
     }
 
     /** @return list<int> places, from 0, of the questions that keep their numbers when others are drawn */
-    public function kept(): array
+    public function keptPlaces(): array
     {
         return array_keys(array_filter($this->questions(), static fn (Question $q): bool => $q->keepsItsNumbers()));
     }

@@ -19,7 +19,7 @@ final readonly class SheetTelling
     public function of(Sheet $sheet): TellingReply
     {
         $settings = $sheet->settings();
-        $told = $this->telling->of($sheet->sums(), $sheet->kept(), $settings->level ?? Level::Core, 1, $settings->limits);
+        $told = $this->telling->of($sheet->sums(), $sheet->keptPlaces(), $settings->level ?? Level::Core, 1, $settings->limits);
         $mistakes = [];
         foreach ($told->mistakes as $id => $places) {
             $mistakes[] = new TellingMistakeReply($id, $this->book->mistake($id)->may(), array_map(static fn (int $place): int => $place + 1, $places));

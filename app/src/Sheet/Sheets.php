@@ -172,7 +172,7 @@ final readonly class Sheets
         try {
             $answered = $this->bench->answer($posed->sum);
             [$shown, $answer] = [$answered->shown, $answered->answer?->shown];
-            $problem = null === $answer ? 'a.m. or p.m. is not said, and it changes the answer.' : null;
+            $problem = $answered->open?->text;
         } catch (NotUnderstood $no) {
             [$shown, $answer, $problem] = [$posed->sum, null, $no->getMessage()];
         }

@@ -22,13 +22,13 @@ final readonly class VariantSets
     public function make(Sheet $sheet, VariantsRequest $wanted): VariantSetReply
     {
         $questions = $sheet->questions();
-        $fixed = $sheet->kept();
+        $fixed = $sheet->keptPlaces();
         $made = $this->variants->make($sheet->sums(), $fixed, $wanted->count, $wanted->seed);
         $set = Uuid::v7();
         $now = $this->clock->now();
         $copies = [];
         foreach ($this->codes($sheet->owner(), $wanted->count) as $i => $code) {
-            $own = array_map(static fn (Question $q, string $sum): PosedQuestion => $q->posed()->with($sum), $questions, $made->variants[$i] ?? []);
+            $own = array_map(static fn (Question $q, string $sum): PosedQuestion => $q->posed()->withSum($sum), $questions, $made->variants[$i] ?? []);
             $copy = new Variant($sheet, $set, $i, $code, trim($wanted->names[$i] ?? ''), $own, $now);
             $this->entities->persist($copy);
             $copies[] = $copy;

@@ -72,9 +72,8 @@ final readonly class Workbench
         $readings = $sum instanceof Ambiguous ? $sum->readings() : [];
         $notes = $read->notes;
         if ([] !== $readings) {
-            $notes[] = $sum instanceof OpenSum
-                ? new Note('half-not-said', 'a.m. or p.m. is not said, and it changes the answer.')
-                : new Note('depends-on-the-month', 'It depends on which month or year is meant.');
+            $open = self::open($sum);
+            $notes[] = $open;
 
             return new WorkedSum(
                 $this->forms->write($sum, $this->plain),
@@ -92,6 +91,7 @@ final readonly class Workbench
                 $this->strip($sum),
                 $this->ladder->exercisedBy($sum),
                 $notes,
+                $open,
             );
         }
         try {
@@ -135,7 +135,15 @@ final readonly class Workbench
             throw new NotUnderstood($cannot->reason, $cannot->getMessage(), 0, $cannot->example);
         }
 
-        return new AnsweredSum($this->forms->write($sum, $this->plain), $this->forms->write($sum, $this->marked), $answer);
+        return new AnsweredSum($this->forms->write($sum, $this->plain), $this->forms->write($sum, $this->marked), $answer, $open ? self::open($sum) : null);
+    }
+
+    /** Why a sum of several readings has no one answer. */
+    private static function open(Sum $sum): Note
+    {
+        return $sum instanceof OpenSum
+            ? new Note('half-not-said', 'a.m. or p.m. is not said, and it changes the answer.')
+            : new Note('depends-on-the-month', 'It depends on which month or year is meant.');
     }
 
     private function written(Answer $answer): WorkedAnswer

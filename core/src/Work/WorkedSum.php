@@ -17,7 +17,7 @@ final readonly class WorkedSum
      * @param string              $sum      canonical text
      * @param string              $shown    the same as marked text
      * @param ?string             $solved   the solved sum as marked text, where it is not simply "sum = answer"
-     * @param ?WorkedAnswer       $answer   null where a half of the day that was not said changes it
+     * @param ?WorkedAnswer       $answer   null where it depends on what was not said
      * @param list<WorkedReading> $readings the ways in which it can be meant, where there is no one answer
      * @param list<Crossing>      $crosses  landmarks of the day that are passed
      * @param bool                $exact    whether the answer is one and exact
@@ -25,6 +25,7 @@ final readonly class WorkedSum
      * @param list<WorkedMethod>  $methods  the recommended one first
      * @param list<string>        $skills   rungs of the ladder that the sum exercises
      * @param list<Note>          $notes
+     * @param ?Note               $open     what it depends on, where there is no one answer; it is among the notes
      */
     public function __construct(
         public string $sum,
@@ -42,6 +43,7 @@ final readonly class WorkedSum
         public DayStrip $strip,
         public array $skills,
         public array $notes,
+        public ?Note $open = null,
     ) {
     }
 }

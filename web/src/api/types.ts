@@ -568,6 +568,7 @@ export interface WorkedSum {
   strip: DayStrip;
   skills: string[];
   notes: Note[];
+  open: Note | null;
 }
 
 export interface WrittenPicture {

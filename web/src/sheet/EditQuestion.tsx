@@ -130,7 +130,7 @@ function AnswerSoFar({ text }: { text: string }) {
           ? work.error.message
           : work.data?.answer
             ? `= ${plain(work.data.answer.shown)}`
-            : 'a.m. or p.m. is not said, and it changes the answer.'}
+            : work.data?.open?.text}
     </output>
   );
 }

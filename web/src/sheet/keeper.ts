@@ -157,7 +157,9 @@ export class SheetKeeper {
     this.sending = true;
     const edits = this.edits;
     try {
-      this.unanswered.push(this.state.draft);
+      if (this.unanswered.at(-1) !== this.state.draft) {
+        this.unanswered.push(this.state.draft);
+      }
       const saved = await this.send(this.id, this.version, this.state.draft);
       this.version = saved.version;
       this.unanswered = [];

@@ -83,7 +83,7 @@ describe('the questions of the sheet in hand', () => {
         : sum === '5 h - 1 h'
           ? Promise.resolve({ sum, answer: { shown: '{h:4 h}' } })
           : sum === '9:15 to 8:15'
-            ? Promise.resolve({ sum, answer: null })
+            ? Promise.resolve({ sum, answer: null, open: { code: 'half-not-said', text: 'a.m. or p.m. is not said.' } })
             : Promise.reject(
                 new Refused(422, {
                   status: 422,
@@ -113,7 +113,7 @@ describe('the questions of the sheet in hand', () => {
     });
     await type('9:15 to 8:15');
     await waitFor(() => {
-      expect(answer()).toBe('a.m. or p.m. is not said, and it changes the answer.');
+      expect(answer()).toBe('a.m. or p.m. is not said.');
     });
   });
 
@@ -125,6 +125,15 @@ describe('the questions of the sheet in hand', () => {
     const [first] = keeper.snapshot().draft.questions;
     expect(first).toMatchObject({ sum: '1 h + 2 h', wording: 'How long are both at sea?', answer: 'x' });
     expect(screen.getByText('How long are both at sea?')).toBeTruthy();
+  });
+
+  it('are not changed, nor saved, by being looked into', async () => {
+    const { keeper } = panel(three);
+    const before = keeper.snapshot().draft;
+    await press('Change question 1');
+    await press('Done');
+    expect(keeper.snapshot().draft).toBe(before);
+    expect(keeper.snapshot().saving).toBe('saved');
   });
 
   it('have a form of their own, or that of the sheet again', async () => {

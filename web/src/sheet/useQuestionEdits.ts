@@ -5,7 +5,7 @@ import type { OthersReply, QuestionReply } from '../api/types';
 import { newSeed } from '../ui/newId';
 import { useNotice } from '../ui/notices';
 import type { Changed } from './EditQuestion';
-import { challengesLast } from './draft';
+import { challengesLast, sameQuestion } from './draft';
 import type { KeeperState, SheetKeeper } from './keeper';
 
 /** All that can be done to the questions of a sheet; what is lost by it comes back with undo. */
@@ -78,6 +78,9 @@ export function useQuestionEdits(keeper: SheetKeeper, state: KeeperState) {
     },
     /** As it was edited; a sum that was typed anew is looked at anew. */
     change: (question: QuestionReply, { sum, ...others }: Changed) => {
+      if (sameQuestion(question, { ...question, sum, ...others })) {
+        return;
+      }
       all((now) =>
         challengesLast(
           now.map((other) =>

@@ -67,7 +67,7 @@ export function WorkScreen() {
     }
     const question = {
       ...newQuestion({ sum: sum.sum, shown: sum.shown, answer: sum.answer?.shown ?? null }),
-      problem: sum.answer ? null : 'a.m. or p.m. is not said, and it changes the answer.',
+      problem: sum.open?.text ?? null,
     };
     keeper.change((draft) => ({ ...draft, questions: [...draft.questions, question] }));
   };
