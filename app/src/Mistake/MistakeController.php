@@ -34,7 +34,7 @@ final readonly class MistakeController
     #[Route('', methods: ['POST'])]
     public function predict(Request $request): Response
     {
-        $predicted = $this->book->predict($this->reader->read(WorkRequest::of($request)->sum)->sum);
+        $predicted = $this->book->predict($this->reader->read(WorkRequest::of($request)->sum)->sum, false);
 
         return new JsonResponse(new MistakesReply($this->likely($predicted)));
     }

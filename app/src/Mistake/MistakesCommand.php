@@ -20,6 +20,8 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand('mistakes', 'The likely wrong answers to a sum, each with what may have led to it')]
 final class MistakesCommand extends Command
 {
+    private bool $faceSeen = false;
+
     public function __construct(
         private readonly SumReader $reader,
         private readonly Forms $forms,
@@ -31,13 +33,15 @@ final class MistakesCommand extends Command
     protected function configure(): void
     {
         $this->addArgument('sum', InputArgument::REQUIRED, 'one sum; with --json, "-" reads one sum a line')
-            ->addOption('json', null, InputOption::VALUE_NONE, 'one JSON object a sum, for other programs');
+            ->addOption('json', null, InputOption::VALUE_NONE, 'one JSON object a sum, for other programs')
+            ->addOption('clock', null, InputOption::VALUE_NONE, 'times to be written in digits are shown on a clock, not told in words');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         $typed = $input->getArgument('sum');
         $typed = \is_string($typed) ? $typed : '';
+        $this->faceSeen = true === $input->getOption('clock');
         if (true === $input->getOption('json')) {
             return '-' === $typed ? JsonLines::each($output, $this->line(...)) : JsonLines::one($output, $this->line($typed));
         }
@@ -48,7 +52,7 @@ final class MistakesCommand extends Command
 
             return self::FAILURE;
         }
-        $predicted = $this->book->predict($sum);
+        $predicted = $this->book->predict($sum, $this->faceSeen);
         foreach ($predicted as $id => $given) {
             $output->writeln(\sprintf('%-16s %s', $given->text(), $this->book->mistake($id)->may()), OutputInterface::OUTPUT_RAW);
         }
@@ -68,7 +72,7 @@ final class MistakesCommand extends Command
             return JsonLines::refused($typed, $no);
         }
         $predictions = [];
-        foreach ($this->book->predict($sum) as $id => $given) {
+        foreach ($this->book->predict($sum, $this->faceSeen) as $id => $given) {
             $predictions[] = ['mistake' => $id, 'answer' => $given->text()];
         }
 

@@ -17,6 +17,7 @@ use Rostik\Core\Skill\Features;
 use Rostik\Core\Sum\ClockMove;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\Missing;
+use Rostik\Core\Sum\WithGap;
 use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeForm;
@@ -72,7 +73,7 @@ final readonly class Figures
     /** Whether hands are drawn for the answer. */
     public function hasHands(Sum $sum, SheetSettings $settings): bool
     {
-        $plain = $sum instanceof Missing ? $sum->turnedRound() : $sum;
+        $plain = $sum instanceof WithGap ? $sum->turnedRound() : $sum;
 
         return AnswerForm::Hands === $settings->answers && (($plain instanceof ClockMove && 'length' !== Features::of($sum)->unknown) || ($plain instanceof Rewrite && TimeForm::Words !== $plain->as));
     }

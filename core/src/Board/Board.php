@@ -10,6 +10,7 @@ use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Sum\ClockMove;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\Missing;
+use Rostik\Core\Sum\WithGap;
 use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Time\ClockForm;
@@ -49,7 +50,7 @@ final readonly class Board
 
     private function clock(Sum $sum): ?BoardClock
     {
-        $plain = $sum instanceof Missing ? $sum->turnedRound() : $sum;
+        $plain = $sum instanceof WithGap ? $sum->turnedRound() : $sum;
         if ($plain instanceof ClockMove) {
             $start = $plain->start;
 

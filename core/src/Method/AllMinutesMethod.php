@@ -12,6 +12,7 @@ use Rostik\Core\Sum\ClockMove;
 use Rostik\Core\Sum\Comparison;
 use Rostik\Core\Sum\Difference;
 use Rostik\Core\Sum\Elapsed;
+use Rostik\Core\Sum\Grouping;
 use Rostik\Core\Sum\LengthAnswer;
 use Rostik\Core\Sum\Order;
 use Rostik\Core\Sum\OrderAnswer;
@@ -42,9 +43,10 @@ final class AllMinutesMethod implements Method
     public function suits(Sum $sum): ?Suit
     {
         return match (true) {
-            $sum instanceof Total, $sum instanceof Difference => new Suit(30, 'One unit alone is calculated like any numbers.'),
-            $sum instanceof Product => new Suit(50, 'One unit alone is multiplied like any number.'),
-            $sum instanceof Share => new Suit(80, 'In the smaller unit the sharing comes out at once.'),
+            $sum instanceof Total, $sum instanceof Difference => new Suit(30, 'In one unit they are calculated like any numbers.'),
+            $sum instanceof Product => new Suit(50, 'In one unit it is multiplied like any number.'),
+            $sum instanceof Grouping => new Suit(80, 'In the same unit it is seen how often the one goes into the other.'),
+            $sum instanceof Share => new Suit(80, 'In a smaller unit the sharing comes out at once.'),
             $sum instanceof ClockMove, $sum instanceof Elapsed => new Suit(10, 'Minutes after midnight are calculated like any numbers.'),
             $sum instanceof Comparison => $sum->left->duration->chain === $sum->right->duration->chain ? new Suit(50, 'In the same unit the numbers alone decide.') : null,
             $sum instanceof Order => [] !== $sum->lengths ? new Suit(50, 'In the same unit the numbers alone decide.') : null,
@@ -60,6 +62,7 @@ final class AllMinutesMethod implements Method
             $sum instanceof Difference => $this->difference($sum, $lines, $writer),
             $sum instanceof Product => $this->product($sum, $lines, $writer),
             $sum instanceof Share => $this->share($sum, $lines, $writer),
+            $sum instanceof Grouping => $this->grouping($sum, $lines, $writer),
             $sum instanceof ClockMove => $this->move($sum, $lines, $writer),
             $sum instanceof Elapsed => $this->elapsed($sum, $lines, $writer),
             $sum instanceof Comparison => $this->comparison($sum, $lines, $writer),
@@ -118,6 +121,18 @@ final class AllMinutesMethod implements Method
         return $this->back($each, $unit, $sum->length->largest(), $lines, $writer);
     }
 
+    private function grouping(Grouping $sum, Lines $lines, Writer $writer): Answer
+    {
+        $unit = $sum->unit();
+        $all = $this->convert($sum->length, $unit, $lines, $writer);
+        $each = $this->convert($sum->each, $unit, $lines, $writer);
+        $answer = $sum->answer();
+        $lines->add(\sprintf('%d %s %d = %d', $all, $writer->divided(), $each, $answer->number));
+        $lines->add('', \sprintf('It goes %s.', 1 === $answer->number ? 'once: 1' : $answer->number.' times'));
+
+        return $answer;
+    }
+
     private function move(ClockMove $sum, Lines $lines, Writer $writer): Answer
     {
         $start = $this->sinceMidnight($sum->start, $lines, $writer);
@@ -126,18 +141,18 @@ final class AllMinutesMethod implements Method
         $reached = $start + $sum->direction() * $length;
         if ($reached < 0) {
             $add = (int) ceil(-$reached / $turn) * $turn;
-            $lines->add(\sprintf('%d + %d = %d', $start, $add, $start + $add), \sprintf('There are too few to take from, so add %d first: %d + %d = %d.', $add, $start, $add, $start + $add));
+            $lines->add(\sprintf('%d + %d = %d', $start, $add, $start + $add), \sprintf('There are too few minutes to take from, so add %s first: %d + %d = %d.', $this->turns($add, $turn), $start, $add, $start + $add));
             $start += $add;
         }
         $result = $start + $sum->direction() * $length;
         $lines->add($start.($sum->direction() > 0 ? ' + ' : ' − ').$length.' = '.$this->number($result, Unit::Minute));
         $left = $result % $turn;
         if ($left !== $result) {
-            $lines->add(\sprintf('%d − %d = %d', $result, $result - $left, $left), \sprintf('%s has %d minutes: %d − %d = %d.', 720 === $turn ? 'Half a day' : 'A day', $turn, $result, $result - $left, $left));
+            $lines->add(\sprintf('%d − %d = %d', $result, $result - $left, $left), \sprintf('Take away %s: %d − %d = %d.', $this->turns($result - $left, $turn), $result, $result - $left, $left));
         }
         $time = $sum->start->moved($left - $sum->start->minutes);
         $answer = new TimeAnswer($time, 720 === $turn ? 0 : intdiv($reached - $left, $turn));
-        $lines->add(\sprintf('%d = %d × 60 + %d', $left, intdiv($left, 60), $left % 60).': '.$writer->answer($answer), 'Back to a time: '.$writer->answer($answer).'.');
+        $lines->add($left.($left < 60 ? '' : ' = '.$this->hoursAndRest($left)).': '.$writer->answer($answer), 'Back to a time: '.$writer->answer($answer).'.');
 
         return $answer;
     }
@@ -182,9 +197,8 @@ final class AllMinutesMethod implements Method
         $first = $sum->lengths[0] ?? throw new \LogicException('There is nothing to order.');
         $unit = $this->smallest($first->wholeParts(), ...array_map(static fn (Amount $a): Amount => $a->wholeParts(), $sum->lengths));
         $numbers = array_map(fn (Amount $a): int => $this->convert($a->wholeParts(), $unit, $lines, $writer), $sum->lengths);
-        asort($numbers);
-        $answer = new OrderAnswer($sum, array_keys($numbers));
-        $lines->add($writer->answer($answer), 'From shortest to longest: '.$writer->answer($answer).'.');
+        $answer = new OrderAnswer($sum, $sum->arranged($numbers));
+        $lines->add($writer->answer($answer), ($sum->descends ? 'From longest to shortest: ' : 'From shortest to longest: ').$writer->answer($answer).'.');
 
         return $answer;
     }
@@ -208,14 +222,12 @@ final class AllMinutesMethod implements Method
 
     private function sinceMidnight(StatedTime $stated, Lines $lines, Writer $writer): int
     {
-        $lines->add(\sprintf('%s = %d × 60 + %d = %s', $writer->time($stated), intdiv($stated->minutes, 60), $stated->minutes % 60, $this->number($stated->minutes, Unit::Minute)), \sprintf(
-            '%s is %d × 60 + %d = %s after %s.',
-            $writer->time($stated),
-            intdiv($stated->minutes, 60),
-            $stated->minutes % 60,
-            $this->number($stated->minutes, Unit::Minute),
-            $stated->halfSaid ? 'midnight' : '12',
-        ));
+        $terms = $stated->minutes < 60 ? '' : $this->hoursAndRest($stated->minutes).' = ';
+        $number = $this->number($stated->minutes, Unit::Minute);
+        $lines->add(
+            \sprintf('%s = %s%s', $writer->time($stated), $terms, $number),
+            \sprintf('%s is %s%s after %s.', $writer->time($stated), $terms, $number, $stated->halfSaid ? 'midnight' : '12'),
+        );
 
         return $stated->minutes;
     }
@@ -223,9 +235,29 @@ final class AllMinutesMethod implements Method
     private function back(int $number, Unit $unit, Unit $largest, Lines $lines, Writer $writer): Answer
     {
         $answer = new LengthAnswer(Amount::usual(Duration::of($number * $unit->size(), $unit->chain()), $largest));
-        $lines->add($this->number($number, $unit).' = '.$writer->answer($answer), 'Back into larger units: '.$writer->answer($answer).'.');
+        $same = 0 === $number || $this->number($number, $unit) === $writer->answer($answer);
+        $lines->add($same ? '' : $this->number($number, $unit).' = '.$writer->answer($answer), ($same ? 'The answer is ' : 'Back into larger units: ').$writer->answer($answer).'.');
 
         return $answer;
+    }
+
+    /** "5 × 60 + 20", "5 × 60" */
+    private function hoursAndRest(int $minutes): string
+    {
+        return intdiv($minutes, 60).' × 60'.(0 === $minutes % 60 ? '' : ' + '.$minutes % 60);
+    }
+
+    /** "a day (1440 min)", "3 days (4320 min)", "half a day (720 min)" */
+    private function turns(int $minutes, int $turn): string
+    {
+        $days = intdiv($minutes, 1440);
+        $said = match (true) {
+            0 === $minutes % 1440 => 1 === $days ? 'a day' : $days.' days',
+            720 === $minutes => 'half a day',
+            default => intdiv($minutes, $turn).' half days',
+        };
+
+        return $said.' ('.$this->number($minutes, Unit::Minute).')';
     }
 
     private function number(int $number, Unit $unit): string

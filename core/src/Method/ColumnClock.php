@@ -38,9 +38,8 @@ final class ColumnClock
 
         $added = 0;
         if (!$forward) {
-            while (($hour + $added) * 60 + $time->minute() - $sum->minutes() < $lowest * 60) {
-                $added += $turn;
-            }
+            $short = $lowest * 60 - ($hour * 60 + $time->minute() - $sum->minutes());
+            $added = $short > 0 ? (int) ceil($short / (60 * $turn)) * $turn : 0;
             if (0 !== $added) {
                 $paper->exchange(0, 0, $hour + $added);
                 $paper->rough(\sprintf('%d + %d = %d', $hour, $added, $hour + $added));
@@ -55,17 +54,14 @@ final class ColumnClock
             }
         }
         [$hours, $minutes] = $forward ? ColumnAdding::rows($paper) : ColumnTaking::rows($paper);
-        $taken = 0;
-        while ($forward && $hours - $taken >= $turn + $lowest) {
-            $taken += $turn;
-        }
+        $taken = $forward && $hours >= $turn + $lowest ? intdiv($hours - $lowest, $turn) * $turn : 0;
         if (0 !== $taken) {
             $paper->rough(\sprintf('%d − %d = %d', $hours, $taken, $hours - $taken));
             $paper->answer(0, $hours - $taken);
             $paper->say(\sprintf(
-                '%d hours goes past %s, so take %s away: %d − %d = %d.',
+                '%d hours go past %s, so take %s away: %d − %d = %d.',
                 $hours,
-                $sum->start->halfSaid ? 'midnight' : '12',
+                $sum->start->halfSaid ? 'midnight, 24' : '12',
                 Marked::hour($taken.' h'),
                 $hours,
                 $taken,

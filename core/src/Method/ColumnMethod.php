@@ -39,11 +39,11 @@ final class ColumnMethod implements Method
         return match (true) {
             $sum instanceof Total => $sum->regroups()
                 ? new Suit(80, $this->becauseOfTotal($sum))
-                : new Suit(60, 'Nothing has to be regrouped: add each column by itself.'),
+                : new Suit(60, 'Nothing has to be regrouped: add each column on its own.'),
             $sum instanceof Difference => $sum->regroups()
                 ? new Suit(70, $this->becauseOfDifference($sum))
-                : new Suit(80, 'Nothing has to be exchanged: take away in each column by itself.'),
-            $sum instanceof Product => new Suit($sum->regroups() ? 60 : 55, 'Multiply each column, the smaller unit first, and carry.'),
+                : new Suit(80, 'Nothing has to be exchanged: take away in each column on its own.'),
+            $sum instanceof Product => new Suit($sum->regroups() ? 60 : 55, $sum->regroups() ? 'Multiply each column, the smallest unit first, and carry.' : 'Multiply each column on its own: nothing is carried.'),
             $sum instanceof ClockMove => new Suit(30, 'Columns work with 24-hour times.'),
             $sum instanceof Elapsed => new Suit($sum->overMidnight() ? 20 : 40, 'Columns work with 24-hour times.'),
             default => null,
@@ -66,10 +66,12 @@ final class ColumnMethod implements Method
     {
         $units = $this->units(...$sum->addends);
         foreach (array_reverse($units) as $unit) {
-            $numbers = array_map(static fn (Amount $a): int => $a->number($unit), $sum->addends);
+            $numbers = array_values(array_filter(array_map(static fn (Amount $a): int => $a->number($unit), $sum->addends)));
             $limit = $unit->perLarger();
             if ($limit > 0 && array_sum($numbers) >= $limit) {
-                return \sprintf('%s make %d %s, which is %d or more: in columns you see what is carried.', implode(' and ', $numbers), array_sum($numbers), $unit->after(2), $limit);
+                return 1 === \count($numbers)
+                    ? \sprintf('%d %s is %d or more: in columns you see what is carried.', $numbers[0], $unit->after(2), $limit)
+                    : \sprintf('%s make %d %s, which is %d or more: in columns you see what is carried.', implode(' and ', $numbers), array_sum($numbers), $unit->after(2), $limit);
             }
         }
 
@@ -78,15 +80,16 @@ final class ColumnMethod implements Method
 
     private function becauseOfDifference(Difference $sum): string
     {
-        foreach ($sum->take->parts as $part) {
-            $has = $sum->from->number($part->unit);
+        [$from, $take] = $this->fitted($sum);
+        foreach (array_reverse($take->parts) as $part) {
+            $has = $from->number($part->unit);
             $larger = $part->unit->larger();
             if ($part->numerator > $has && null !== $larger) {
                 return \sprintf('%d is more than %d, so one %s has to be exchanged: columns show how.', $part->numerator, $has, $larger->word());
             }
         }
 
-        return 'In columns you see the exchange.';
+        return 'In columns you see each unit under its own kind.';
     }
 
     private function total(Total $sum, Writer $writer): Working
@@ -106,11 +109,51 @@ final class ColumnMethod implements Method
             throw CannotBeDone::takesMoreThanThereIs('3 h - 2 h');
         }
         $units = $this->units($sum->from, $sum->take);
-        $paper = new ColumnPaper($units, $this->rows($units, $sum->from, $sum->take), '−', false);
-        $paper->say($this->layOut($units));
+        [$from, $take] = $this->fitted($sum);
+        $paper = new ColumnPaper($units, $this->rows($units, $from, $take), '−', false);
+        $paper->say($this->rewritten($sum->from, $from, $writer).$this->rewritten($sum->take, $take, $writer).$this->layOut($units));
         $found = ColumnTaking::rows($paper);
 
         return $this->concluded($paper, $found, $writer);
+    }
+
+    /**
+     * Both lengths as they can be set under each other: 90 min as 1 h 30 min, where there would be no hour to take 1 h
+     * from. What can stand as it is stays.
+     *
+     * @return array{Amount, Amount}
+     */
+    private function fitted(Difference $sum): array
+    {
+        $units = $this->units($sum->from, $sum->take);
+        $take = $this->overflows($sum->take, $units[0]) ? Amount::in($sum->take->duration, ...$units) : $sum->take;
+        if (!$this->overflows($sum->from, $units[0])) {
+            return [$sum->from, $take];
+        }
+        foreach ($take->parts as $part) {
+            if ($part->numerator > $sum->from->number($part->unit)) {
+                return [Amount::in($sum->from->duration, ...$units), $take];
+            }
+        }
+
+        return [$sum->from, $take];
+    }
+
+    /** Whether a number stands in it that makes one or more of a larger unit that has a column. */
+    private function overflows(Amount $amount, Unit $largest): bool
+    {
+        foreach ($amount->parts as $part) {
+            if ($part->unit->size() < $largest->size() && $part->numerator >= $part->unit->perLarger()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function rewritten(Amount $given, Amount $fitted, Writer $writer): string
+    {
+        return $given === $fitted ? '' : \sprintf('Write %s as %s. ', $writer->amount($given), $writer->amount($fitted));
     }
 
     private function product(Product $sum, Writer $writer): Working

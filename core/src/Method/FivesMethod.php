@@ -45,9 +45,14 @@ final class FivesMethod implements Method
             return null;
         }
 
-        return 0 === $minutes % 5
-            ? new Suit(75, \sprintf('%d min is %d fives: count them round the clock.', $minutes, intdiv($minutes, 5)))
-            : new Suit(30, \sprintf('%d min is %d fives and %d more.', $minutes, intdiv($minutes, 5), $minutes % 5));
+        $fives = intdiv($minutes, 5);
+        $said = 1 === $fives ? 'one five' : $fives.' fives';
+
+        return match (true) {
+            0 === $minutes % 5 => new Suit(75, \sprintf('%d min is %s: count %s round the clock.', $minutes, $said, 1 === $fives ? 'it' : 'them')),
+            0 === $fives => new Suit(30, \sprintf('%d min: count single minutes round the clock.', $minutes)),
+            default => new Suit(30, \sprintf('%d min is %s and %d more.', $minutes, $said, $minutes % 5)),
+        };
     }
 
     public function work(Sum $sum, Writer $writer): Working
@@ -85,7 +90,7 @@ final class FivesMethod implements Method
             $passes = $this->passesTwelve($before, $here, $way);
             if ($passes || $i === $fives || 0 === $i % 6) {
                 $steps[] = new Step(
-                    implode(', ', $said).($passes ? \sprintf(': past the 12, so the hour becomes %s', Marked::hour($here->time()->hour12())) : '').'. The clock shows '.$writer->clock($here).'.',
+                    implode(', ', $said).($passes ? $this->pastTwelve($here, $writer) : '').'. The clock shows '.$writer->clock($here).'.',
                     $picture($done),
                     $changed($done),
                     $start->minutes + $way * $done,
@@ -100,7 +105,7 @@ final class FivesMethod implements Method
             $here = $start->moved($way * $done);
             $stops[] = $here->minutes % 60;
             $steps[] = new Step(
-                'Now single minutes: '.implode(', ', $ones).($this->passesTwelve($before, $here, $way) ? \sprintf(': past the 12, so the hour becomes %s', Marked::hour($here->time()->hour12())) : '').'. The clock shows '.$writer->clock($here).'.',
+                'Now single minutes: '.implode(', ', $ones).($this->passesTwelve($before, $here, $way) ? $this->pastTwelve($here, $writer) : '').'. The clock shows '.$writer->clock($here).'.',
                 $picture($done),
                 $changed($done),
                 $start->minutes + $way * $done,
@@ -153,6 +158,14 @@ final class FivesMethod implements Method
             $sum instanceof Elapsed => $sum->start->halfSaid && $sum->end->halfSaid ? $sum->minutes() : null,
             default => null,
         };
+    }
+
+    private function pastTwelve(StatedTime $here, Writer $writer): string
+    {
+        // the hour as the sum's own clock writes it
+        [$hour] = explode(':', Marked::plain($writer->clock($here)));
+
+        return \sprintf(': %s the 12, so the hour becomes %s', 0 === $here->minutes % 60 ? 'at' : 'past', Marked::hour(explode('.', $hour)[0]));
     }
 
     private function passesTwelve(StatedTime $before, StatedTime $here, int $way): bool

@@ -28,7 +28,7 @@ final class HoursFirstMethod extends OnTheLine
             $sum instanceof ClockMove, $sum instanceof Elapsed => $sum->minutes(),
             default => 0,
         };
-        if ($minutes < 60 || 0 === $minutes % 60) {
+        if ($minutes < 60 || 0 === $minutes % 60 || !$this->isDrawn($minutes)) {
             return null;
         }
 

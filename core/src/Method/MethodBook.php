@@ -6,6 +6,7 @@ namespace Rostik\Core\Method;
 
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Missing;
+use Rostik\Core\Sum\WithGap;
 use Rostik\Core\Sum\Sum;
 
 /** All methods: whatever class stands in this folder. */
@@ -42,12 +43,12 @@ final readonly class MethodBook
     /** @return list<Chosen> the methods that apply, the one that suits these numbers best first */
     public function choose(Sum $sum): array
     {
-        $plain = $sum instanceof Missing ? $sum->turnedRound() : $sum;
+        $plain = $sum instanceof WithGap ? $sum->turnedRound() : $sum;
         $chosen = [];
         foreach ($this->methods as $method) {
             $suit = $method->suits($plain);
             if (null !== $suit) {
-                $chosen[] = new Chosen($method, $suit, $plain, $sum instanceof Missing);
+                $chosen[] = new Chosen($method, $suit, $plain, $sum instanceof WithGap);
             }
         }
         usort($chosen, static fn (Chosen $a, Chosen $b): int => $b->suit->score <=> $a->suit->score);

@@ -53,7 +53,9 @@ final class MultiplyDivideMethod implements Method
     private function conversion(Conversion $sum, Writer $writer): Working
     {
         $lines = new Lines();
-        $target = $sum->units[\count($sum->units) - 1];
+        $asked = $sum->answer();
+        $units = $asked instanceof ConversionAnswer ? array_map(static fn (AmountPart $p): Unit => $p->unit, $asked->parts) : $sum->units;
+        $target = $units[\count($units) - 1];
         // the smallest unit in which everything is whole
         $unit = $sum->amount->smallest()->size() < $target->size() ? $sum->amount->smallest() : $target;
         while (0 !== $sum->amount->duration->count % $unit->size()) {
@@ -75,17 +77,8 @@ final class MultiplyDivideMethod implements Method
         }
         $parts = [];
         $left = $total;
-        $asked = $sum->answer();
-        $units = $asked instanceof ConversionAnswer ? array_map(static fn (AmountPart $p): Unit => $p->unit, $asked->parts) : $sum->units;
-        foreach ($units as $i => $one) {
+        foreach ($units as $one) {
             $per = intdiv($one->size(), $unit->size());
-            $isLast = !isset($units[$i + 1]);
-            if ($isLast && $per > 1 && 0 !== $left % $per) {
-                $decimal = AmountPart::fraction($left, $per, $one);
-                $lines->add(\sprintf('%d %s %d = %s', $left, $writer->divided(), $per, $writer->part($decimal)));
-                $parts[] = $decimal;
-                continue;
-            }
             $n = intdiv($left, $per);
             $rest = $left % $per;
             if ($per > 1) {
@@ -111,6 +104,13 @@ final class MultiplyDivideMethod implements Method
             $each = intdiv($have, $sum->between);
             $rest = $have % $sum->between;
             $left = Duration::of($sum->length->duration->count, $unit->chain())->count % $unit->size();
+            $own = $sum->length->number($unit);
+            if (0 !== $carried && 0 !== $own) {
+                $lines->add(
+                    \sprintf('%d + %d = %s', $carried, $own, $this->number($have, $unit)),
+                    \sprintf('Add the %s: %d + %d = %s.', $this->number($own, $unit), $carried, $own, $this->number($have, $unit)),
+                );
+            }
             if (0 !== $have) {
                 $lines->add(\sprintf('%s %s %d = %s%s', $this->number($have, $unit), $writer->divided(), $sum->between, $this->number($each, $unit), 0 === $rest ? '' : ', remainder '.$this->number($rest, $unit)));
             }

@@ -64,7 +64,11 @@ final class NearHourMethod implements Method
             $lines->add(\sprintf('%s %s %s = %s', $writer->time($sum->start), $first, $writer->minutes($whole * 60), $writer->time($far)), at: $sum->start->minutes + $way * $whole * 60);
             $lines->add(
                 \sprintf('%s %s %s = %s', $writer->time($far), $second, $writer->minutes(abs($off)), $writer->answer($answer)),
-                \sprintf('%s put right by %s: %s.', $writer->time($far), $writer->minutes(abs($off)), $writer->answer($answer)),
+                match (true) {
+                    $off > 0 && $adds => \sprintf('That is %s too far, so go back %1$s: %s.', $writer->minutes($off), $writer->answer($answer)),
+                    $off > 0 => \sprintf('That is %s too far back, so go on %1$s: %s.', $writer->minutes($off), $writer->answer($answer)),
+                    default => \sprintf('%s is still to %s: %s.', $writer->minutes(-$off), $adds ? 'add' : 'take', $writer->answer($answer)),
+                },
                 $sum->start->minutes + $way * $length,
             );
 

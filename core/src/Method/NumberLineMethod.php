@@ -38,19 +38,15 @@ final class NumberLineMethod extends OnTheLine
     public function suits(Sum $sum): ?Suit
     {
         if ($sum instanceof ClockMove) {
-            $time = \sprintf('%d:%02d', $sum->start->time()->hour12(), $sum->start->time()->minute());
-
-            return $sum->regroups()
-                ? new Suit(80, \sprintf('The minutes pass the o’clock, so go from %s to the o’clock first and then on.', $time))
-                : new Suit(70, 'One or two jumps do it: nothing has to be regrouped.');
+            return $this->isDrawn($sum->minutes()) ? $this->suitsMove($sum) : null;
         }
         if ($sum instanceof Elapsed) {
             return new Suit(80, $sum->regroups()
                 ? 'Counting on by way of the o’clock needs no regrouping.'
                 : 'Count on from the start to the end.');
         }
-        if ($sum instanceof Difference && null !== $this->gapUnits($sum)) {
-            return $sum->regroups() && $this->isNear($sum)
+        if ($sum instanceof Difference && null !== $units = $this->gapUnits($sum)) {
+            return $sum->regroups() && $this->isNear($sum, $units[0])
                 ? new Suit(75, 'The two lengths are close together, so the gap between them is quickly counted.')
                 : new Suit(40, 'The difference is the gap between the two lengths.');
         }
@@ -73,6 +69,28 @@ final class NumberLineMethod extends OnTheLine
         return Jumps::through($from, $to, 60, $landmark);
     }
 
+    private function suitsMove(ClockMove $sum): Suit
+    {
+        $forward = $sum->direction() > 0;
+        if ($sum->regroups()) {
+            return new Suit(80, \sprintf(
+                'The minutes pass the o’clock, so go from %s %s to the o’clock first, and then %s.',
+                Writer::plain()->clock($sum->start),
+                $forward ? 'on' : 'back',
+                $forward ? 'further on' : 'further back',
+            ));
+        }
+        $start = $sum->start->minutes;
+        $jumps = \count($this->jumps($start, $start + $sum->direction() * $sum->minutes(), $sum->start->halfSaid ? 12 : 0));
+
+        return new Suit(70, match (true) {
+            0 === $jumps => 'Nothing moves.',
+            1 === $jumps => 'One jump does it: nothing has to be regrouped.',
+            2 === $jumps => 'Two jumps do it: nothing has to be regrouped.',
+            default => 'Nothing has to be regrouped: jump by jump along the line.',
+        });
+    }
+
     private function gap(Difference $sum, Writer $writer): Working
     {
         [$big, $small] = $this->gapUnits($sum) ?? throw new \LogicException('The gap needs two neighbouring units.');
@@ -93,7 +111,7 @@ final class NumberLineMethod extends OnTheLine
         $steps = [new Step('Mark both lengths on the line. The gap between them is the answer.', new LinePicture($from, $to, $per, $points, []))];
         $drawn = [];
         $total = 0;
-        foreach ($jumps as $jump) {
+        foreach ($jumps as $n => $jump) {
             if ($jump->to !== $high) {
                 $passed[] = new LinePoint($jump->to, $label($jump->to));
                 $points = [...$passed, $last];
@@ -103,16 +121,22 @@ final class NumberLineMethod extends OnTheLine
             $steps[] = new Step(
                 match ($jump->why) {
                     JumpWhy::ToTheOClock => \sprintf('From %s it is %s to the next whole %s.', $label($jump->from), $label($jump->size()), $big->word()),
-                    JumpWhy::WholeHours => \sprintf('Then %s in whole %s, to %s.', $label($jump->size()), $big->words(), $label($jump->to)),
-                    default => \sprintf('Then %s more, to %s.', $label($jump->size()), $label($jump->to)),
+                    JumpWhy::WholeHours => \sprintf('%s %s, to %s.', 0 === $n ? 'A jump of' : 'Then a jump of', $label($jump->size()), $label($jump->to)),
+                    default => \sprintf(0 === $n ? '%s to %s.' : 'Then %s more, to %s.', $label($jump->size()), $label($jump->to)),
                 },
                 new LinePicture($from, $to, $per, $points, $drawn),
             );
         }
-        $answer = new LengthAnswer($amount($total));
+        $gap = $amount($total);
+        $answer = new LengthAnswer(Amount::usual($gap->duration, $sum->units()[0]));
         $sizes = array_map(static fn (Jump $j): string => $label($j->size()), $jumps);
+        $said = match (\count($jumps)) {
+            0 => 'There is no gap: '.$writer->answer($answer),
+            1 => 'The gap is '.$writer->amount($gap),
+            default => 'Altogether: '.implode(' + ', $sizes).' = '.$writer->amount($gap),
+        };
         $steps[] = new Step(
-            \count($jumps) > 1 ? 'Altogether: '.implode(' + ', $sizes).' = '.$writer->answer($answer).'.' : 'The gap is '.$writer->answer($answer).'.',
+            $said.([] === $jumps || $writer->amount($gap) === $writer->answer($answer) ? '.' : '. That is '.$writer->answer($answer).'.'),
             new LinePicture($from, $to, $per, $points, $drawn),
         );
 
@@ -126,12 +150,12 @@ final class NumberLineMethod extends OnTheLine
         $small = $units[\count($units) - 1];
         $big = $units[0] === $small ? ($small->larger() ?? $small) : $units[0];
 
-        return $big->smaller() === $small ? [$big, $small] : null;
+        return $big->smaller() === $small && ($sum->from->duration->count - $sum->take->duration->count) / $big->size() < self::LONGEST ? [$big, $small] : null;
     }
 
-    private function isNear(Difference $sum): bool
+    /** Whether no more than one of the larger unit lies between them. */
+    private function isNear(Difference $sum, Unit $big): bool
     {
-        return $sum->from->duration->chain === $sum->take->duration->chain
-            && $sum->from->duration->count - $sum->take->duration->count <= Unit::Hour->size();
+        return $sum->from->duration->count - $sum->take->duration->count <= $big->size();
     }
 }

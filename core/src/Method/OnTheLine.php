@@ -20,6 +20,9 @@ use Rostik\Core\Time\StatedTime;
 /** What the methods on the number line share: a way is cut into jumps, each jump is a step. */
 abstract class OnTheLine implements Method
 {
+    /** The longest line that is drawn, in big ticks: a week of hours. Beyond that nobody could read it. */
+    public const LONGEST = 168;
+
     /**
      * The jumps from one place to another.
      *
@@ -40,7 +43,7 @@ abstract class OnTheLine implements Method
         $points = [$this->timePoint($sum->start, $start, $writer)];
         $drawn = [];
         $steps = [new Step(
-            ($sum->direction() > 0 ? 'Start at ' : 'Start at the right, at ').$writer->time($sum->start).'.',
+            'Start at '.$writer->time($sum->start).($sum->direction() > 0 ? '.' : ' and go back.'),
             new LinePicture($from, $to, 60, $points, []),
             at: $start,
         )];
@@ -144,7 +147,7 @@ abstract class OnTheLine implements Method
             JumpWhy::ToTheOClock => $forward
                 ? \sprintf('Add %s to get to the o’clock: %s.', $size, $time).$stillTo
                 : \sprintf('Take %s to get back to the o’clock: %s.', $size, $time).$stillTo,
-            JumpWhy::ToTheLandmark => \sprintf('%s %s to %s.', $forward ? 'Add' : 'Take', $size, $time).$stillTo,
+            JumpWhy::ToTheLandmark => \sprintf('%s %s, as far as %s.', $forward ? 'Add' : 'Take', $size, $time).$stillTo,
             JumpWhy::WholeHours => \sprintf('%s %s: %s. The minutes stay.', $forward ? 'Add' : 'Take', $size, $time).$stillTo,
             JumpWhy::Rest => \sprintf('%s %s%s: %s.', $forward ? 'Add' : 'Take', 0 === $left && $jump->size() !== $sum->minutes() ? 'the last ' : '', $size, $time).$stillTo,
             JumpWhy::MoreOfTheRest => \sprintf('%s the last %s: %s.', $forward ? 'Add' : 'Take', $size, $time),
@@ -158,8 +161,8 @@ abstract class OnTheLine implements Method
 
         return match ($jump->why) {
             JumpWhy::ToTheOClock => \sprintf('%s to the o’clock, %s.', $size, $time),
-            JumpWhy::ToTheLandmark => \sprintf('%s to %s.', $size, $time),
-            JumpWhy::WholeHours => \sprintf('%s in whole hours, to %s.', $size, $time),
+            JumpWhy::ToTheLandmark => \sprintf('%s on to %s.', $size, $time),
+            JumpWhy::WholeHours => \sprintf('A jump of %s to %s.', $size, $time),
             JumpWhy::Rest => \sprintf('%s to %s.', $size, $time),
             JumpWhy::MoreOfTheRest => \sprintf('%s more to %s.', $size, $time),
         };
@@ -176,6 +179,12 @@ abstract class OnTheLine implements Method
         }
 
         return $sizes.' = '.$writer->minutes($total);
+    }
+
+    /** Whether a way on the clock is short enough to be drawn on a line. */
+    final protected function isDrawn(int $minutes): bool
+    {
+        return $minutes <= self::LONGEST * 60;
     }
 
     /** @return array{int, int} the ends of a line that holds both places, at big ticks, with room to spare */

@@ -33,14 +33,14 @@ final class PartsMethod implements Method
     {
         if ($sum instanceof Total) {
             return $sum->regroups()
-                ? new Suit(65, 'Add the hours, add the minutes, and turn the minutes into hours and minutes.')
+                ? new Suit(65, 'Add each unit on its own, and then see which has become too many.')
                 : new Suit(90, $this->because($sum));
         }
         if ($sum instanceof Product) {
-            return new Suit(80, 'Multiply each unit by itself, then join.');
+            return new Suit(80, 1 === \count($sum->length->parts) ? 'One unit alone is multiplied like any number.' : 'Multiply each unit on its own, then put them together.');
         }
         if ($sum instanceof Later && $sum->minutes() >= 60) {
-            return new Suit($sum->regroups() ? 35 : 60, 'Hours to hours, minutes to minutes.');
+            return new Suit($sum->regroups() ? 35 : 60, 'Add hours to hours and minutes to minutes.');
         }
 
         return null;
@@ -104,7 +104,7 @@ final class PartsMethod implements Method
             }
         }
         $answer = new LengthAnswer(Amount::usual(Duration::of($count, $largest->chain()), $largest));
-        $lines->add($writer->answer($answer), 'Join them: '.$writer->answer($answer).'.');
+        $lines->add($writer->answer($answer), (\count($found) > 1 ? 'Put them together: ' : 'The answer is ').$writer->answer($answer).'.');
 
         return $lines->working($this, $answer);
     }
@@ -130,12 +130,10 @@ final class PartsMethod implements Method
             $lines->add(\sprintf('%s = %s %s', Marked::minute(($minutes + 60).' min'), Marked::hour('1 h'), Marked::minute($minutes.' min')), \sprintf('%d is 60 or more: %s is %s %s. The hours become %d.', $minutes + 60, Marked::minute(($minutes + 60).' min'), Marked::hour('1 h'), Marked::minute($minutes.' min'), $hours));
         }
         $turn = $open ? 12 : 24;
-        $over = 0;
-        while ($hours - $over >= $turn + ($open ? 1 : 0)) {
-            $over += $turn;
-        }
+        $lowest = $open ? 1 : 0;
+        $over = $hours >= $turn + $lowest ? intdiv($hours - $lowest, $turn) * $turn : 0;
         if ($over > 0) {
-            $lines->add(\sprintf('%s − %s = %s', Marked::hour($hours), Marked::hour($over), Marked::hour($hours - $over)), \sprintf('%d goes past %s: take %d away.', $hours, $open ? '12' : 'midnight', $over));
+            $lines->add(\sprintf('%s − %s = %s', Marked::hour($hours), Marked::hour($over), Marked::hour($hours - $over)), \sprintf('%d goes past %s: take %d away. %1$d − %3$d = %d.', $hours, $open ? '12' : 'midnight, 24', $over, $hours - $over));
         }
         $reached = $sum->start->moved(($hours - $over - $hour) * 60 + $minutes - $time->minute());
         $answer = new TimeAnswer($reached, $open ? 0 : intdiv($over, 24));
@@ -150,6 +148,6 @@ final class PartsMethod implements Method
 
         return \count($minutes) > 1
             ? \sprintf('%s make less than 60: nothing to regroup, so hours and minutes can be added separately.', implode(' and ', $minutes))
-            : 'Nothing has to be regrouped: add each unit by itself.';
+            : 'Nothing has to be regrouped: add each unit on its own.';
     }
 }

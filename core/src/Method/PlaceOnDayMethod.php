@@ -54,14 +54,17 @@ final class PlaceOnDayMethod implements Method
         $steps = [];
         foreach ($sum->times as $i => $time) {
             $pins[] = new DayPin($time->minutes, $writer->time($time), 'pin-'.$i);
-            $half = $time->halfSaid ? ($time->minutes < 720 ? ', before noon' : ', after noon') : '';
-            $steps[] = new Step(\sprintf('Pin %s on the day line%s.', $writer->time($time), 0 === $time->minutes ? ', at its very beginning' : $half), new DayPicture(new DayStrip($pins, [])));
+            $where = match (true) {
+                !$time->halfSaid => '',
+                0 === $time->minutes => ', at its very beginning',
+                720 === $time->minutes => ', in the middle',
+                default => $time->minutes < 720 ? ', before noon' : ', after noon',
+            };
+            $steps[] = new Step(\sprintf('Pin %s on the day line%s.', $writer->time($time), $where), new DayPicture(new DayStrip($pins, [])));
         }
-        // read from left to right: the pins as they stand on the line
-        $places = array_map(static fn (DayPin $p): int => $p->at, $pins);
-        asort($places);
-        $answer = new OrderAnswer($sum, array_keys($places));
-        $steps[] = new Step('Read from left to right: '.$writer->answer($answer).'.', new DayPicture(new DayStrip($pins, [])));
+        // the pins as they stand on the line
+        $answer = new OrderAnswer($sum, $sum->arranged(array_map(static fn (DayPin $p): int => $p->at, $pins)));
+        $steps[] = new Step(($sum->descends ? 'Latest first, so read from right to left: ' : 'Read from left to right: ').$writer->answer($answer).'.', new DayPicture(new DayStrip($pins, [])));
 
         return new Working($this, $steps, $answer);
     }
@@ -76,7 +79,11 @@ final class PlaceOnDayMethod implements Method
             default => StatedTime::of($time),
         }, $sum->as);
         $steps = [new Step(
-            \sprintf('Pin %s on the day line: it is %s.', $writer->time($sum->time), $time->minutes < 720 ? 'before noon, a.m.' : (720 === $time->minutes ? 'noon itself' : 'after noon, p.m.')),
+            \sprintf('Pin %s on the day line: it is %s.', $writer->time($sum->time), match (true) {
+                0 === $time->minutes => 'the very beginning of the day',
+                720 === $time->minutes => 'noon itself',
+                default => $time->minutes < 720 ? 'before noon, a.m.' : 'after noon, p.m.',
+            }),
             $picture,
         )];
         $hour = $time->hour();
@@ -84,7 +91,7 @@ final class PlaceOnDayMethod implements Method
             $steps[] = new Step(match (true) {
                 0 === $hour => 'In the first hour of the day the 24-hour clock writes 00, not 12.',
                 12 === $hour => 'From noon to 1 the 12 stays 12.',
-                $hour > 12 => \sprintf('After 1 p.m. add 12 hours: %d + 12 = %d.', $hour - 12, $hour),
+                $hour > 12 => \sprintf('From 1 p.m. on, add 12 hours: %d + 12 = %d.', $hour - 12, $hour),
                 default => 'In the morning the hour stays as it is, with two digits.',
             }, $picture);
         } elseif (TimeForm::Twelve === $sum->as) {

@@ -23,6 +23,9 @@ final class TableMethod implements Method
     /** The longest table that anybody would write. */
     private const LONGEST = 12;
 
+    /** A table of so many columns is soon written; beyond, multiplying or dividing is quicker. Common practice, no source. */
+    private const SHORT = 5;
+
     public function id(): string
     {
         return 'table';
@@ -39,9 +42,13 @@ final class TableMethod implements Method
         if (null === $units) {
             return null;
         }
-        [$larger, $smaller] = $units;
+        [$larger, $smaller, $columns] = $units;
 
-        return new Suit(70, \sprintf('The table of %s and %s is short: × %d each time.', $larger->words(), $smaller->words(), $smaller->perLarger()));
+        return new Suit($columns > self::SHORT ? 55 : 70, match (true) {
+            1 === $columns => \sprintf('The table of %s and %s has only one column: × %d.', $larger->words(), $smaller->words(), $smaller->perLarger()),
+            $columns > self::SHORT => \sprintf('The table of %s and %s has %d columns: × %d each time.', $larger->words(), $smaller->words(), $columns, $smaller->perLarger()),
+            default => \sprintf('The table of %s and %s is short, %d columns: × %d each time.', $larger->words(), $smaller->words(), $columns, $smaller->perLarger()),
+        });
     }
 
     public function work(Sum $sum, Writer $writer): Working

@@ -95,7 +95,7 @@ final class UpToSixtyMethod implements Method
         $picture = static fn (int $swept, int ...$stops): ClockPicture => new ClockPicture(($time->minutes + $to + $swept) % 720, 0, $swept, array_values($stops));
 
         return new Working($this, [
-            new Step(\sprintf('It is not yet %s o’clock: %s are missing.', Marked::hour($named), Marked::minute($to.(1 === $to ? ' minute' : ' minutes'))), $picture(0)),
+            new Step(\sprintf('It is not yet %s o’clock: %s missing.', Marked::hour($named), Marked::minute($to.(1 === $to ? ' minute' : ' minutes')).(1 === $to ? ' is' : ' are')), $picture(0)),
             new Step(\sprintf('Count back from 60: 60 − %d = %s.', $to, Marked::minute(60 - $to)), $picture(-$to, 60 - $to)),
             new Step(\sprintf('The hour is still %s, the one before %s.', Marked::hour($time->hour12()), Marked::hour($named)), $picture(-$to)),
             new Step(\sprintf('Write: %s.', $writer->answer($answer)), $picture(-$to)),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Mistake;
 
+use Rostik\Core\Notation\Evened;
 use Rostik\Core\Notation\LengthReader;
 use Rostik\Core\Notation\Line;
 use Rostik\Core\Notation\TimeReader;
@@ -13,12 +14,14 @@ use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\ClockMove;
 use Rostik\Core\Sum\Comparison;
 use Rostik\Core\Sum\Missing;
+use Rostik\Core\Sum\WithGap;
 use Rostik\Core\Sum\Order;
 use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Time\AmountPart;
 use Rostik\Core\Time\HalfOfDay;
 use Rostik\Core\Time\StatedTime;
+use Rostik\Core\Time\TooLong;
 use Rostik\Core\Time\Unit;
 
 /**
@@ -51,23 +54,32 @@ final readonly class GivenReader
     /** @return ?Given null where it cannot be read, or is blank */
     public function read(string $written, Sum $sum): ?Given
     {
-        $text = trim($this->left($written));
+        $text = trim($this->evened($this->left($written)));
         if (\in_array($text, self::BLANK, true) || mb_strlen($text, 'UTF-8') > 200) {
             return null;
         }
-        $plain = $sum instanceof Missing ? $sum->turnedRound() : $sum;
-
-        return match (true) {
-            $plain instanceof Comparison => $this->sign($text),
-            $plain instanceof Order => $this->order($text, $plain),
-            $plain instanceof ClockMove, $plain instanceof Rewrite => $this->time($text),
-            default => $this->length($text),
-        };
+        $plain = $sum instanceof WithGap ? $sum->turnedRound() : $sum;
+        try {
+            return match (true) {
+                $plain instanceof Comparison => $this->sign($text),
+                $plain instanceof Order => $this->order($text, $plain),
+                $plain instanceof ClockMove, $plain instanceof Rewrite => $this->time($text),
+                default => $this->length($text),
+            };
+        } catch (TooLong) {
+            return null;
+        }
     }
 
     private function left(string $written): string
     {
         return preg_replace('/~~.*?~~/su', ' ', mb_check_encoding($written, 'UTF-8') ? $written : mb_scrub($written, 'UTF-8')) ?? $written;
+    }
+
+    /** Digits of any script, full-width signs and the like as the readers know them. */
+    private function evened(string $text): string
+    {
+        return 1 === preg_match('/[^\x20-\x7e]/', $text) ? Evened::answer($text) : $text;
     }
 
     private function sign(string $text): ?GivenSign

@@ -18,6 +18,7 @@ final readonly class GivenTime implements Given
      * @param ?HalfOfDay $half   null where it was not said
      * @param bool       $by24   whether it is written by the 24-hour clock
      * @param bool       $words  whether it is said in words
+     * @param bool       $either whether the other half of the day would be the same mistake
      */
     private function __construct(
         public int $hour,
@@ -25,12 +26,19 @@ final readonly class GivenTime implements Given
         public ?HalfOfDay $half,
         public bool $by24,
         public bool $words,
+        private bool $either = false,
     ) {
     }
 
     public static function of12(int $hour, int $minute, ?HalfOfDay $half): self
     {
         return new self($hour, $minute, $half, false, false);
+    }
+
+    /** An hour past 12 with a.m. or p.m. kept beside it: from the morning on, either may stand there. */
+    public static function pastTwelve(int $hour, int $minute, HalfOfDay $half): self
+    {
+        return new self($hour, $minute, $half, false, false, HalfOfDay::Am === $half);
     }
 
     public static function of24(int $hour, int $minute): self
@@ -88,7 +96,7 @@ final readonly class GivenTime implements Given
         $b = $other->minutes();
         if (null === $a || null === $b) {
             return $this->hour === $other->hour && $this->minute === $other->minute
-                && (null === $this->half || null === $other->half || $this->half === $other->half);
+                && (null === $this->half || null === $other->half || $this->half === $other->half || $this->either || $other->either);
         }
 
         return $this->isOpen() || $other->isOpen() ? $a % 720 === $b % 720 : $a === $b;

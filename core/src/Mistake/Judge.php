@@ -8,6 +8,7 @@ use Rostik\Core\Sum\Ambiguous;
 use Rostik\Core\Sum\CannotBeDone;
 use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\Missing;
+use Rostik\Core\Sum\WithGap;
 use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeForm;
@@ -31,7 +32,7 @@ final readonly class Judge
     /** @param ?array<string, Given> $predicted what {@see MistakeBook::predict()} says of the sum, where that is known already */
     public function judge(Sum $sum, string $written, ?array $predicted = null): Judgement
     {
-        $plain = $sum instanceof Missing ? $sum->turnedRound() : $sum;
+        $plain = $sum instanceof WithGap ? $sum->turnedRound() : $sum;
         try {
             $expected = $plain instanceof Ambiguous && [] !== $plain->readings() ? null : $this->right->to($plain);
         } catch (CannotBeDone) {

@@ -7,6 +7,8 @@ namespace Rostik\Core\Mistake;
 use Rostik\Core\Sum\Ambiguous;
 use Rostik\Core\Sum\CannotBeDone;
 use Rostik\Core\Sum\Missing;
+use Rostik\Core\Sum\WithGap;
+use Rostik\Core\Time\TooLong;
 use Rostik\Core\Sum\Sum;
 
 /** All mistakes: whatever class stands in the folder Catalogue. */
@@ -60,11 +62,14 @@ final readonly class MistakeBook
     /**
      * What a child with each mistake would write; only those that show in this sum, and never the right answer.
      *
+     * @param bool $faceSeen whether a time to be written in digits is shown on a clock, as it is on paper, and not told
+     *                       in words alone
+     *
      * @return array<string, Given> by id of the mistake; none for a sum whose answer depends on what was not said
      */
-    public function predict(Sum $sum): array
+    public function predict(Sum $sum, bool $faceSeen = true): array
     {
-        $plain = $sum instanceof Missing ? $sum->turnedRound() : $sum;
+        $plain = $sum instanceof WithGap ? $sum->turnedRound() : $sum;
         try {
             $right = $plain instanceof Ambiguous && [] !== $plain->readings() ? null : $this->right->to($plain);
         } catch (CannotBeDone) {
@@ -75,7 +80,15 @@ final readonly class MistakeBook
         }
         $predicted = [];
         foreach ($this->mistakes as $id => $mistake) {
-            $given = $mistake->predict($plain);
+            if (!$faceSeen && $mistake instanceof FaceMistake) {
+                continue;
+            }
+            try {
+                $given = $mistake->predict($plain);
+            } catch (TooLong) {
+                // what nobody would write down
+                continue;
+            }
             if (null !== $given && $given->text() !== $right->text() && !self::isOtherForm($given, $right)) {
                 $predicted[$id] = $given;
             }

@@ -7,6 +7,7 @@ namespace Rostik\Core\Mistake;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\ConversionAnswer;
 use Rostik\Core\Sum\LengthAnswer;
+use Rostik\Core\Sum\NumberAnswer;
 use Rostik\Core\Sum\OrderAnswer;
 use Rostik\Core\Sum\RewriteAnswer;
 use Rostik\Core\Sum\SignAnswer;
@@ -34,6 +35,7 @@ final readonly class RightAnswer
             $answer instanceof ConversionAnswer => GivenLength::of(...$answer->parts),
             $answer instanceof TimeAnswer => GivenTime::stated($answer->time),
             $answer instanceof RewriteAnswer => GivenTime::stated($answer->time, TimeForm::Words === $answer->as),
+            $answer instanceof NumberAnswer => new GivenNumbers([$answer->number], (string) $answer->number),
             $answer instanceof SignAnswer => new GivenSign($answer->sign),
             $answer instanceof OrderAnswer => new GivenOrder($answer->positions, $this->things($answer)),
             default => null,

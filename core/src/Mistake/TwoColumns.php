@@ -135,9 +135,8 @@ final readonly class TwoColumns
         $time = $sum->start->time();
         $hour = $sum->start->halfSaid ? $time->hour() : $time->hour12();
         $length = [intdiv($sum->minutes(), 60), $sum->minutes() % 60];
-        while ('-' === $operation && $hour * 60 + $time->minute() < $sum->minutes()) {
-            $hour += $turn;
-        }
+        $short = '-' === $operation ? $sum->minutes() - $hour * 60 - $time->minute() : 0;
+        $hour += $short > 0 ? (int) ceil($short / (60 * $turn)) * $turn : 0;
 
         return new self($operation, [[$hour, $time->minute()], $length], 1, Unit::Hour, Unit::Minute, 60, $sum->start);
     }

@@ -4,41 +4,107 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Notation;
 
-/** Says what is wrong with a line that is no sum: where reading stopped, and one example that works. */
-final class Complaints
-{
-    private const JOINS = ['+', '-', 'x', '/', 'to', 'in', 'as', '?', '=', '_', 'plus', 'minus', 'add', 'take', 'away', 'less', 'until', 'till', 'after', 'before', 'later', 'earlier', 'than', 'and', ',', 'between', 'times', 'from'];
+use Rostik\Core\Sum\CannotBeDone;
+use Rostik\Core\Time\MixedChains;
+use Rostik\Core\Time\TooLong;
 
-    public function about(Line $line): NotUnderstood
+/**
+ * Says what is wrong with a line that is no sum: where reading stopped, and the nearest line that works. Whoever asks
+ * says whether a line works.
+ */
+final readonly class Complaints
+{
+    private const JOINS = ['+', '-', 'x', '/', 'to', 'in', 'as', '?', '=', '_', 'plus', 'minus', 'add', 'take', 'away', 'less', 'until', 'till', 'after', 'before', 'later', 'earlier', 'than', 'and', ',', 'between', 'times', 'from', '>', '<'];
+
+    /** Where nothing nearer works. */
+    private const PLAIN = '1:50 pm + 3 h 30 min';
+
+    public function __construct(private KnownWords $known = new KnownWords())
+    {
+    }
+
+    /** @param callable(string): bool $works */
+    public function about(Line $line, callable $works): NotUnderstood
     {
         $words = $line->words;
         if ($line->start >= $words->count) {
-            return new NotUnderstood('empty', 'Nothing to work out yet. Type a sum.', 0, '3:45 pm + 2 h 30 min');
+            return 0 === $words->count
+                ? new NotUnderstood('empty', 'Nothing to work out yet. Type a sum.', 0, self::PLAIN)
+                : new NotUnderstood('not-a-sum', 'There is no time and no length in that.', 0, self::PLAIN);
         }
+        $complaint = $words->complaint;
+        if (null !== $complaint) {
+            return new NotUnderstood($complaint->reason, $complaint->message, $words->characters($complaint->from), $this->example($works, ...$this->instead($words, $complaint)));
+        }
+
+        return $this->byShape($line, $works);
+    }
+
+    /**
+     * @param callable(string): bool $works
+     * @param string                 $nearest a sum that may do; '' where none is known
+     */
+    public function cannotBeDone(CannotBeDone $cannot, Line $line, callable $works, string $nearest = ''): NotUnderstood
+    {
+        $text = $line->words->with(0, 0, '');
+        $candidates = match ($cannot->reason) {
+            'not-whole-minutes' => [preg_replace('/\b(?:secs?|seconds?|s)\b|(?<=\d)s\b/', 'min', $text) ?? ''],
+            'months-on-the-clock' => [preg_replace('/\b(?:months?|mths?|mos?|years?|yrs?|y)\b/', 'h', $text) ?? ''],
+            'months-and-days' => $this->ofOneChain($text),
+            'too-many-times' => [$this->shorter($text)],
+            default => [],
+        };
+
+        return new NotUnderstood($cannot->reason, $cannot->getMessage(), $line->words->characters($line->start), $this->example($works, $nearest, ...[...$candidates, $cannot->example]));
+    }
+
+    /** @param callable(string): bool $works */
+    public function mixedChains(MixedChains $mixed, Line $line, callable $works): NotUnderstood
+    {
+        return new NotUnderstood('months-and-days', $mixed->getMessage(), $line->words->characters($line->start), $this->example($works, ...[...$this->ofOneChain($line->words->with(0, 0, '')), '1 year 4 months + 9 months']));
+    }
+
+    /** @param callable(string): bool $works */
+    public function tooLong(TooLong $tooLong, Line $line, callable $works): NotUnderstood
+    {
+        return new NotUnderstood('too-long-a-length', $tooLong->getMessage(), $line->words->characters($line->start), $this->example($works, $this->shorter($line->words->with(0, 0, '')), '4 x 35 min'));
+    }
+
+    /** @param callable(string): bool $works */
+    private function byShape(Line $line, callable $works): NotUnderstood
+    {
+        $words = $line->words;
         $shape = '';
         $at = [];
+        $ends = [];
         $i = $line->start;
         while ($i < $words->count && !$line->endsAt($i)) {
             [$letter, $next] = $this->piece($line, $i);
             if ('' === $letter) {
-                return $this->unknown($words, $i);
+                return $this->unknown($line, $i, $works);
             }
             $shape .= $letter;
             $at[] = $i;
+            $ends[] = $next;
             $i = $next;
         }
         $here = $words->characters($line->start);
         $last = $words->characters($words->count);
+        $text = static fn (int $n): string => isset($at[$n], $ends[$n]) ? $words->between($at[$n], $ends[$n]) : '';
+        $whole = [] === $at ? '' : $words->between($at[0], $ends[\count($ends) - 1]);
+        $first = $text((int) strcspn($shape, 'TL'));
 
         return match (true) {
-            'T' === $shape => new NotUnderstood('only-a-time', 'That is a time. What should be done with it?', $last, trim($this->typed($words)).' + 20 min'),
-            'L' === $shape => new NotUnderstood('only-a-length', 'That is a length of time. What should be done with it?', $last, trim($this->typed($words)).' + 20 min'),
-            'T-T' === $shape => new NotUnderstood('between-times', 'To find how long it is from one time to another, write “to” between them.', $words->characters($at[1]), '9:35 am to 11:10 am'),
-            1 === preg_match('/^T\+T/', $shape) => new NotUnderstood('two-times', 'Two times of day cannot be added. Add a length of time to a time.', $words->characters($at[1]), '3:45 pm + 2 h 30 min'),
-            1 === preg_match('/^L-T/', $shape) => new NotUnderstood('time-from-length', 'A time of day cannot be taken from a length of time.', $words->characters($at[1]), '3:45 pm - 40 min'),
-            1 === preg_match('/^[NTL].[N]/', $shape), str_starts_with($shape, 'N') => new NotUnderstood('unit-missing', 'A number needs its unit: hours or minutes?', $words->characters($at[str_starts_with($shape, 'N') ? 0 : 2]), '45 min + 20 min'),
-            1 === preg_match('/[+\-xjt]$/', $shape) => new NotUnderstood('half-a-sum', 'The sum stops half-way.', $last, '3:45 pm + 2 h 30 min'),
-            default => new NotUnderstood('not-a-sum', 'That could not be read as a sum.', $here, '3:45 pm + 2 h 30 min'),
+            'T' === $shape => new NotUnderstood('only-a-time', 'That is a time. What should be done with it?', $last, $this->example($works, $whole.' + 20 min')),
+            'L' === $shape => new NotUnderstood('only-a-length', 'That is a length of time. What should be done with it?', $last, $this->example($works, $whole.' + 20 min', $whole.' + 2 months')),
+            1 === preg_match('/^N-N$/', $shape) => new NotUnderstood('times-or-lengths', 'From one o’clock to another? Then say a.m. or p.m. Or two lengths? Then say hours or minutes.', $here, $this->example($works, $text(0).' am to '.$text(2).' pm', $text(0).' h - '.$text(2).' h', $text(2).' h - '.$text(0).' h')),
+            1 === preg_match('/^T-T/', $shape) => new NotUnderstood('between-times', 'To find how long it is from one time to another, write “to” between them.', $words->characters($at[1]), $this->example($works, $text(0).' to '.$text(2))),
+            1 === preg_match('/^T\+T/', $shape) => new NotUnderstood('two-times', 'Two times of day cannot be added. Add a length of time to a time, or ask how long it is from one to the other.', $words->characters($at[1]), $this->example($works, $text(0).' to '.$text(2), $text(0).' + 20 min')),
+            1 === preg_match('/^L-T/', $shape) => new NotUnderstood('time-from-length', 'A time of day cannot be taken from a length of time. The other way round it can.', $words->characters($at[1]), $this->example($works, $text(2).' - '.$text(0), $text(2).' - 40 min')),
+            1 === preg_match('/^L[tj]L/', $shape) && $words->is($at[1], 'to') => new NotUnderstood('lengths-to', 'These are lengths, not times of day. Are they to be added, or one taken from the other?', $words->characters($at[1]), $this->example($works, $text(0).' + '.$text(2), $text(2).' - '.$text(0))),
+            1 === preg_match('/^[NTL].[N]/', $shape), str_starts_with($shape, 'N') => new NotUnderstood('unit-missing', 'A number needs its unit: hours or minutes?', $words->characters($at[str_starts_with($shape, 'N') ? 0 : 2]), $this->example($works, $this->withUnits($shape, $text), $first.' + 20 min')),
+            1 === preg_match('/[+\-xjt\/]$/', $shape) => new NotUnderstood('half-a-sum', 'The sum stops half-way.', $last, $this->example($works, $whole.' 20 min', $whole.' 11:45 pm', $whole.' 3', $whole.' min', $whole.' 24h', $first.' + 20 min')),
+            default => new NotUnderstood('not-a-sum', 'That could not be read as a sum.', $here, $this->example($works, $whole.' + 20 min', $first.' + 20 min')),
         };
     }
 
@@ -58,6 +124,9 @@ final class Complaints
         if (null !== $number) {
             return ['N', $number[1]];
         }
+        if (Words::NUMBER === $line->words->type($i)) {
+            return ['N', $i + 1];
+        }
         $sign = $line->words->at($i);
 
         return match (true) {
@@ -68,20 +137,88 @@ final class Complaints
         };
     }
 
-    private function unknown(Words $words, int $i): NotUnderstood
+    /** @param callable(string): bool $works */
+    private function unknown(Line $line, int $i, callable $works): NotUnderstood
     {
-        $message = \sprintf('“%s” was not understood.', mb_substr($words->at($i), 0, 40, 'UTF-8'));
-
-        return new NotUnderstood('unknown-word', $message, $words->characters($i), '3:45 pm + 2 h 30 min');
-    }
-
-    private function typed(Words $words): string
-    {
-        $text = '';
-        foreach ($words->texts as $i => $piece) {
-            $text .= $piece.($words->touches($i) ? '' : ' ');
+        $words = $line->words;
+        $word = $words->at($i);
+        $meant = $this->known->nearest($word);
+        $message = \sprintf('“%s” was not understood.', mb_substr($word, 0, 40, 'UTF-8')).(null === $meant ? '' : \sprintf(' Did you mean “%s”?', $meant));
+        $first = '';
+        for ($n = $line->start; $n < $words->count && '' === $first; ++$n) {
+            [$letter, $next] = $this->piece($line, $n);
+            $first = 'T' === $letter || 'L' === $letter ? $words->between($n, $next) : '';
         }
 
-        return rtrim($text, ' =?_');
+        return new NotUnderstood('unknown-word', $message, $words->characters($i), $this->example(
+            $works,
+            null === $meant ? '' : $words->with($i, $i + 1, $meant),
+            $words->with($i, $i + 1, ''),
+            trim($words->with($i, $words->count, '')),
+            trim($words->with($i, $words->count, '')).' 20 min',
+            $first.' + 20 min',
+        ));
+    }
+
+    /** @return list<string> */
+    private function instead(Words $words, Complaint $complaint): array
+    {
+        if ('too-long-a-length' === $complaint->reason) {
+            $shorter = $this->shorter($words->between($complaint->from, $complaint->to));
+
+            return [$words->with($complaint->from, $complaint->to, $shorter), $shorter.' + 20 min', $shorter.' + 2 months', $this->shorter($words->with(0, 0, ''))];
+        }
+        $instead = $complaint->instead;
+        $whole = $words->with($complaint->from, $complaint->to, $instead);
+
+        return [$whole, '' === $instead ? '' : $instead.' + 20 min', '' === $instead ? '' : $instead.' + 2 months', $words->with($complaint->from, $words->count, $instead)];
+    }
+
+    /**
+     * The first line that works.
+     *
+     * @param callable(string): bool $works
+     */
+    private function example(callable $works, string ...$candidates): string
+    {
+        foreach ($candidates as $candidate) {
+            $candidate = trim((string) preg_replace('/\s+/', ' ', $candidate));
+            if ('' !== $candidate && \strlen($candidate) <= 80 && $works($candidate)) {
+                return $candidate;
+            }
+        }
+
+        return self::PLAIN;
+    }
+
+    /**
+     * The line with minutes after each bare number.
+     *
+     * @param callable(int): string $text
+     */
+    private function withUnits(string $shape, callable $text): string
+    {
+        $line = [];
+        foreach (str_split($shape) as $n => $letter) {
+            $line[] = $text($n).('N' === $letter && 'x' !== trim($text($n + 1)) && 'x' !== trim($text($n - 1)) && '/' !== trim($text($n - 1)) ? ' min' : '');
+        }
+
+        return implode(' ', $line);
+    }
+
+    /** @return list<string> the line with months for days, or the other way round */
+    private function ofOneChain(string $text): array
+    {
+        return [
+            preg_replace('/\b(?:days?|weeks?|wks?|hours?|hrs?|h|mins?|minutes?|secs?|seconds?|s|d|w)\b/', 'months', $text) ?? '',
+            preg_replace(['/\b(?:months?|mths?|mos?)\b/', '/\b(?:years?|yrs?|y)\b/'], ['weeks', 'weeks'], $text) ?? '',
+            preg_replace(['/\b(?:months?|mths?|mos?)\b/', '/\b(?:years?|yrs?|y)\b/'], ['days', 'days'], $text) ?? '',
+        ];
+    }
+
+    /** Long numbers cut to their first two digits. */
+    private function shorter(string $text): string
+    {
+        return preg_replace('/(\d{2})\d+/', '$1', $text) ?? $text;
     }
 }

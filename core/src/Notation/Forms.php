@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rostik\Core\Notation;
 
 use Rostik\Core\Sum\Answer;
+use Rostik\Core\Sum\EitherWay;
 use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\OpenSum;
 use Rostik\Core\Sum\Rewrite;
@@ -62,6 +63,10 @@ final readonly class Forms
 
     public function write(Sum $sum, Writer $writer): string
     {
+        if ($sum instanceof EitherWay) {
+            return $sum->text;
+        }
+
         return $this->of($sum->kind())->write($sum, $sum instanceof OpenSum && !$writer->marked && $this->couldBeTakenFor12($sum) ? $writer->saying24() : $writer);
     }
 

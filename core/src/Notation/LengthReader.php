@@ -8,6 +8,7 @@ use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\AmountPart;
 use Rostik\Core\Time\MixedChains;
 use Rostik\Core\Time\NotWhole;
+use Rostik\Core\Time\TooLong;
 use Rostik\Core\Time\Unit;
 
 /**
@@ -18,42 +19,106 @@ final class LengthReader
 {
     private const FRACTIONS = ['½' => [1, 2], '¼' => [1, 4], '¾' => [3, 4], '⅓' => [1, 3], '⅔' => [2, 3], '⅕' => [1, 5], '⅖' => [2, 5], '⅗' => [3, 5], '⅘' => [4, 5], '⅙' => [1, 6], '⅚' => [5, 6], '⅛' => [1, 8], '⅜' => [3, 8], '⅝' => [5, 8], '⅞' => [7, 8]];
 
+    /** The smallest part of a unit that is read: a thousandth. */
+    private const MOST_PARTS = 1000;
+
     /**
      * The longest length that begins at this place, or null.
      *
-     * @param bool $inList whether a comma ends it: "2 h, 30 min" is two lengths in a list and one elsewhere
+     * @param bool $inList whether a comma or "and" ends it: "2 h, 30 min" is two lengths in a list and one elsewhere
      */
     public function at(Words $words, int $i, bool $inList = false): ?LengthReading
     {
-        if (Words::ISO === $words->type($i)) {
+        $type = $words->type($i);
+        if (Words::ISO === $type) {
             return $this->iso($words, $i);
         }
+        if ('' === $type || Words::HALF === $type || (Words::SIGN === $type && '.' !== $words->at($i))) {
+            return null;
+        }
+        try {
+            return $this->pointed($words, $i) ?? $this->parts($words, $i, $inList);
+        } catch (TooLong $tooLong) {
+            $words->complain('too-long-a-length', $tooLong->getMessage(), $i, '2 h 30 min', $this->afterParts($words, $i));
+        } catch (MixedChains $mixed) {
+            $words->complain('months-and-days', $mixed->getMessage(), $i, '2 months', $this->afterParts($words, $i));
+        } catch (NotWhole $notWhole) {
+            $words->complain('not-whole', $notWhole->getMessage().' Try a number that does.', $i, '1.5 h', $this->afterParts($words, $i));
+        }
+
+        return null;
+    }
+
+    private function parts(Words $words, int $i, bool $inList): ?LengthReading
+    {
         $parts = [];
         $next = $i;
-        while (!($inList && $words->is($next, ',')) && null !== $part = $this->part($words, $next, [] === $parts ? null : $parts[array_key_last($parts)])) {
-            [$found, $next] = $part;
+        while (null !== $part = $this->part($words, $next, [] === $parts ? null : $parts[array_key_last($parts)])) {
+            if ($inList && [] !== $parts && $words->is($next, ',', 'and', '&') && $part[0]->unit !== $parts[array_key_last($parts)]->unit) {
+                break;
+            }
+            [$found, $after] = $part;
             foreach ($parts as $earlier) {
                 if ($earlier->unit === $found->unit && $found->isWhole() && $earlier->isWhole()) {
-                    $words->complain('unit-twice', \sprintf('%s are written twice in one length.', ucfirst($found->unit->words())), $i, '2 h 30 min + 1 h 15 min');
+                    $words->complain('unit-twice', \sprintf('%s are written twice in one length.', ucfirst($found->unit->words())), $i, \sprintf('%1$d %3$s + %2$d %3$s', $earlier->numerator, $found->numerator, $found->unit->after(2)), $after);
 
                     return null;
                 }
             }
             $parts[] = $found;
+            $next = $this->pastPoint($words, $after);
         }
         if ([] === $parts) {
             return null;
         }
-        $parts = $this->joinSameUnit($parts);
-        try {
-            return new LengthReading(Amount::of(...$parts), $next);
-        } catch (MixedChains $mixed) {
-            $words->complain('months-and-days', $mixed->getMessage(), $i, '1 year 4 months + 9 months');
-        } catch (NotWhole $notWhole) {
-            $words->complain('not-whole', $notWhole->getMessage().' Try a number that does.', $i, '1.5 h + 20 min');
+
+        return new LengthReading(Amount::of(...$this->joinSameUnit($parts)), $next, $this->isClockLike($words, $i, $words->is($next - 1, '.') ? $next - 1 : $next));
+    }
+
+    /** A full stop that belongs to a shortened word, as in 1 hr. 30 min., where more follows. */
+    private function pastPoint(Words $words, int $i): int
+    {
+        return $words->is($i, '.') && $words->touches($i - 1) ? $i + 1 : $i;
+    }
+
+    /** The place after all numbers and units from here on. */
+    private function afterParts(Words $words, int $i): int
+    {
+        while (\in_array($words->type($i), [Words::NUMBER, Words::FRACTION], true) || $words->is($i, '.', '/', 'a', 'an', 'and', 'half') || null !== $words->unit($i)) {
+            ++$i;
         }
 
-        return null;
+        return $i;
+    }
+
+    /** 1400 hours, 12.30 hrs: so a 24-hour time may be written too. */
+    private function isClockLike(Words $words, int $i, int $next): bool
+    {
+        $digits = $words->at($i);
+        if ($next === $i + 2) {
+            return 4 === \strlen($digits) && ctype_digit($digits) && UnitWords::saysHours($words->at($i + 1)) && (int) $digits < 2400 && (int) $digits % 100 < 60;
+        }
+
+        return $next === $i + 4 && 2 === \strlen($digits) && ctype_digit($digits) && (int) $digits < 24 && $words->is($i + 1, '.') && 2 === \strlen($words->at($i + 2)) && (int) $words->at($i + 2) < 60
+            && UnitWords::saysHours($words->at($i + 3));
+    }
+
+    /** 2.30 hrs, where the point is taken to stand before minutes. */
+    private function pointed(Words $words, int $i): ?LengthReading
+    {
+        if (Words::NUMBER !== $words->type($i) || !$words->is($i + 1, '.') || !$words->touches($i) || !$words->touches($i + 1) || !UnitWords::saysHours($words->at($i + 3))) {
+            return null;
+        }
+        $hours = $words->number($i);
+        $minutes = $words->number($i + 2);
+        if (null === $hours || null === $minutes || 2 !== \strlen($words->at($i + 2)) || $minutes > 59) {
+            return null;
+        }
+        $words->twoWays ??= $words->between($i, $i + 4);
+
+        return $words->pointBeforeMinutes
+            ? new LengthReading(Amount::of(AmountPart::whole($hours, Unit::Hour), AmountPart::whole($minutes, Unit::Minute)), $i + 4, $this->isClockLike($words, $i, $i + 4))
+            : null;
     }
 
     /**
@@ -66,12 +131,12 @@ final class LengthReader
         $type = $words->type($i);
         if (Words::NUMBER === $type) {
             // the commonest by far: a number and its unit
-            $unit = UnitWords::unit($words->at($i + 1));
-            $number = null === $unit || $this->beginsSpokenTime($words, $i + 1) ? null : $words->number($i);
-            if (null !== $unit && null !== $number && (Unit::Hour !== $unit || 'and' !== $words->at($i + 2))) {
+            $unit = $words->unit($i + 1);
+            $number = null === $unit || $this->beginsSpokenTime($words, $i + 1) ? null : ($words->number($i) ?? throw new TooLong());
+            if (null !== $unit && null !== $number && (Unit::Hour !== $unit || ('and' !== $words->at($i + 2) && '&' !== $words->at($i + 2)))) {
                 return [AmountPart::whole($number, $unit), $i + 2];
             }
-        } elseif (Words::SIGN === $type && ',' !== $words->at($i) && '&' !== $words->at($i)) {
+        } elseif (Words::SIGN === $type && !$words->is($i, ',', '&', '.')) {
             return null;
         } elseif ('' === $type || Words::HALF === $type) {
             return null;
@@ -88,6 +153,10 @@ final class LengthReader
                 return null !== $next && $next[0]->unit->size() < $before->unit->size() ? $next : null;
             }
         }
+        $rest = $this->rest($words, $i, $before);
+        if (null !== $rest) {
+            return $rest;
+        }
         $half = $this->fractionOf($words, $i);
         if (null !== $half) {
             return $half;
@@ -96,25 +165,53 @@ final class LengthReader
         if (0 === $next || $bottom < 1) {
             return null;
         }
+        if ($bottom > 1 && $words->is($next, 'of') && $words->is($next + 1, 'a', 'an', 'one')) {
+            // 3/4 of an hour
+            $next += 2;
+        }
         $unitWord = $words->at($next);
-        $unit = UnitWords::unit($unitWord);
+        $unit = $words->unit($next);
         if (UnitWords::isFortnight($unitWord)) {
             return [AmountPart::fraction(2 * $top, $bottom, Unit::Week), $next + 1];
         }
         if (null !== $unit && !$this->beginsSpokenTime($words, $next)) {
             return [AmountPart::fraction($top, $bottom, $unit), $next + 1];
         }
-        // 2h30: a number alone after hours is minutes, if it cannot be the start of something else
-        if (null === $unit && null !== $before && $before->isWhole() && null !== $before->unit->smaller() && 1 === $bottom
-            && $words->touches($i - 1) && Words::NUMBER === $words->type($i)) {
-            return [AmountPart::whole($top, $before->unit->smaller()), $next];
-        }
-
         return null;
     }
 
     /**
-     * A number as written before a unit: 2, 2.5, 2½, ½, 1/2, two, two and a half, a, an.
+     * 2h30, 1 hr 20: a number alone after hours is minutes, if it cannot be the start of something else.
+     *
+     * @return array{AmountPart, int}|null
+     */
+    private function rest(Words $words, int $i, ?AmountPart $before): ?array
+    {
+        $smaller = $before?->unit->smaller();
+        $number = null === $smaller ? null : $words->number($i);
+        if (null === $before || null === $smaller || null === $number || !$before->isWhole() || null !== $words->unit($i + 1)) {
+            return null;
+        }
+        if (Words::FRACTION === $words->type($i + 1) || ($words->touches($i) && $words->is($i + 1, '/', '.', ',') && $words->touches($i + 1) && null !== $words->number($i + 2))) {
+            return null;
+        }
+
+        return $words->touches($i - 1) || $this->endsLength($words, $i, $before->unit) ? [AmountPart::whole($number, $smaller), $i + 1] : null;
+    }
+
+    /** Whether a number of one or two digits after hours (or minutes) is followed by what can only follow a whole length. */
+    private function endsLength(Words $words, int $i, Unit $before): bool
+    {
+        if (\strlen($words->at($i)) > 2 || (Unit::Hour !== $before && Unit::Minute !== $before)) {
+            return false;
+        }
+
+        return $i + 1 === $words->count || $words->is($i + 1, '+', '-', '=', '?', '<', '>', 'plus', 'minus', 'in', 'after', 'before', 'later', 'earlier', 'from', 'than', 'divided', 'shared', 'equals')
+            || ($words->is($i + 1, 'x', '/') && !$words->touches($i)) || ($words->is($i + 1, ',', '.') && !$words->touches($i + 1));
+    }
+
+    /**
+     * A number as written before a unit: 2, 2.5, .5, 2½, ½, 1/2, two, two and a half, a, an.
      *
      * @return array{int, int, int}|null numerator, denominator, place after
      */
@@ -123,6 +220,9 @@ final class LengthReader
         if (Words::FRACTION === $words->type($i)) {
             return [...self::FRACTIONS[$words->at($i)] ?? [0, 0], $i + 1];
         }
+        if ($words->is($i, '.')) {
+            return 0 === $i || !$words->touches($i - 1) ? $this->decimals($words, 0, $i) : null;
+        }
         $whole = $words->number($i);
         if (null !== $whole) {
             if (Words::FRACTION === $words->type($i + 1)) {
@@ -130,27 +230,26 @@ final class LengthReader
 
                 return [$whole * $bottom + $top, $bottom, $i + 2];
             }
-            if ($words->is($i + 1, '.', ',') && $words->touches($i) && $words->touches($i + 1) && \strlen($words->at($i + 2)) <= 4) {
-                $decimals = $words->number($i + 2);
-                if (null !== $decimals) {
-                    $scale = 10 ** \strlen($words->at($i + 2));
-
-                    return [$whole * $scale + $decimals, $scale, $i + 3];
-                }
+            if ($words->is($i + 1, '.', ',') && $words->touches($i) && null !== $decimals = $this->decimals($words, $whole, $i + 1)) {
+                return $decimals;
             }
             $bottom = $words->is($i + 1, '/') ? $words->number($i + 2) : null;
             if (null !== $bottom && $bottom > 0) {
-                return [$whole, $bottom, $i + 3];
+                return $bottom > self::MOST_PARTS ? null : [$whole, $bottom, $i + 3];
             }
             $second = $words->number($i + 1);
             $bottom = $words->is($i + 2, '/') ? $words->number($i + 3) : null;
             if (null !== $second && null !== $bottom && $bottom > 0) {
-                return [$whole * $bottom + $second, $bottom, $i + 4];
+                return $bottom > self::MOST_PARTS || $second > self::MOST_PARTS ? null : [$whole * $bottom + $second, $bottom, $i + 4];
             }
 
             return $this->withAndFraction($words, $whole, $i + 1);
         }
         if ($words->is($i, 'a', 'an')) {
+            if ($words->is($i + 1, 'hundred')) {
+                return [100, 1, $i + 2];
+            }
+
             return [1, 1, $i + 1];
         }
         $spelt = NumberWords::at($words, $i);
@@ -158,11 +257,28 @@ final class LengthReader
         return null === $spelt ? null : $this->withAndFraction($words, $spelt[0], $spelt[1]);
     }
 
+    /**
+     * What follows a decimal point, up to four digits.
+     *
+     * @return array{int, int, int}|null
+     */
+    private function decimals(Words $words, int $whole, int $point): ?array
+    {
+        $digits = $words->at($point + 1);
+        $decimals = $words->touches($point) && \strlen($digits) <= 4 ? $words->number($point + 1) : null;
+        if (null === $decimals) {
+            return null;
+        }
+        $scale = 10 ** \strlen($digits);
+
+        return [$whole * $scale + $decimals, $scale, $point + 2];
+    }
+
     /** @return array{int, int, int} */
     private function withAndFraction(Words $words, int $whole, int $next): array
     {
         $fraction = $this->andFraction($words, $next);
-        if (null !== $fraction && null !== UnitWords::unit($words->at($fraction[2]))) {
+        if (null !== $fraction && null !== $words->unit($fraction[2])) {
             return [$whole * $fraction[1] + $fraction[0], $fraction[1], $fraction[2]];
         }
 
@@ -170,20 +286,32 @@ final class LengthReader
     }
 
     /**
-     * "and a half", "and a quarter", "and three quarters".
+     * "and a half", "and a quarter", "and three quarters", "and 1/2", "and ½".
      *
      * @return array{int, int, int}|null numerator, denominator, place after
      */
     private function andFraction(Words $words, int $i): ?array
     {
-        return $words->is($i, 'and') ? $this->fraction($words, $i + 1) : null;
+        if (!$words->is($i, 'and', '&')) {
+            return null;
+        }
+        if (Words::FRACTION === $words->type($i + 1)) {
+            return [...self::FRACTIONS[$words->at($i + 1)] ?? [0, 1], $i + 2];
+        }
+        $top = $words->number($i + 1);
+        $bottom = $words->is($i + 2, '/') ? $words->number($i + 3) : null;
+        if (null !== $top && null !== $bottom && $top < $bottom && $bottom <= self::MOST_PARTS) {
+            return [$top, $bottom, $i + 4];
+        }
+
+        return $this->fraction($words, $i + 1);
     }
 
     /** @return array{int, int, int}|null */
     private function fraction(Words $words, int $i): ?array
     {
         if ($words->is($i, 'a', 'one')) {
-            ++$i;
+            $i = $words->is($i + 1, '-') ? $i + 2 : $i + 1;
         }
         if ($words->is($i, 'half')) {
             return [1, 2, $i + 1];
@@ -191,9 +319,12 @@ final class LengthReader
         if ($words->is($i, 'quarter')) {
             return [1, 4, $i + 1];
         }
+        if ($words->is($i, 'third')) {
+            return [1, 3, $i + 1];
+        }
         if ($words->is($i, 'three', '3')) {
             $next = $words->is($i + 1, '-') ? $i + 2 : $i + 1;
-            if ($words->is($next, 'quarters')) {
+            if ($words->is($next, 'quarters', 'quarter')) {
                 return [3, 4, $next + 1];
             }
         }
@@ -202,7 +333,7 @@ final class LengthReader
     }
 
     /**
-     * "half an hour", "a quarter of an hour", "three quarters of an hour", "half a day".
+     * "half an hour", "half hour", "a quarter of an hour", "three quarters of an hour", "half a day".
      *
      * @return array{AmountPart, int}|null
      */
@@ -213,10 +344,14 @@ final class LengthReader
             return null;
         }
         [$top, $bottom, $next] = $fraction;
+        $bare = $words->unit($next);
+        if (null !== $bare && !$this->beginsSpokenTime($words, $next)) {
+            return [AmountPart::fraction($top, $bottom, $bare), $next + 1];
+        }
         if ($words->is($next, 'of')) {
             ++$next;
         }
-        $unit = $words->is($next, 'a', 'an', 'one') ? UnitWords::unit($words->at($next + 1)) : null;
+        $unit = $words->is($next, 'a', 'an', 'one') ? $words->unit($next + 1) : null;
 
         return null === $unit ? null : [AmountPart::fraction($top, $bottom, $unit), $next + 2];
     }
@@ -224,13 +359,20 @@ final class LengthReader
     /** "18 minutes to eight", "5 min past 3": the minutes belong to a time. "10 min to 20 min" does not occur. */
     private function beginsSpokenTime(Words $words, int $unitAt): bool
     {
-        return Unit::Minute === UnitWords::unit($words->at($unitAt)) && $words->is($unitAt + 1, 'past', 'to');
+        if (Unit::Minute !== $words->unit($unitAt)) {
+            return false;
+        }
+        if ($words->is($unitAt + 1, 'past')) {
+            return true;
+        }
+        // 200 minutes to hours: a unit follows, and no hour
+        return $words->is($unitAt + 1, 'to', 'till') && null === $words->unit($unitAt + 2) && '_' !== $words->at($unitAt + 2) && '' !== $words->at($unitAt + 2);
     }
 
     private function iso(Words $words, int $i): ?LengthReading
     {
-        preg_match_all('/(t)|(\d{1,9})([ymwdhs])/', $words->at($i), $found, \PREG_SET_ORDER);
-        $parts = [];
+        preg_match_all('/(t)|(\d+)([ymwdhs])/', $words->at($i), $found, \PREG_SET_ORDER);
+        $counted = [];
         $inTime = false;
         foreach ($found as $piece) {
             if ('t' === $piece[0]) {
@@ -245,18 +387,22 @@ final class LengthReader
                 'h' => Unit::Hour,
                 default => Unit::Second,
             };
-            $parts[] = AmountPart::whole((int) ($piece[2] ?? 0), $unit);
+            $counted[] = [\strlen($piece[2] ?? '') > 12 ? \PHP_INT_MAX : (int) ($piece[2] ?? 0), $unit];
         }
-        if ([] === $parts) {
+        if ([] === $counted) {
             return null;
         }
         try {
+            $parts = array_map(static fn (array $one): AmountPart => AmountPart::whole(...$one), $counted);
+
             return new LengthReading(Amount::of(...$parts), $i + 1);
         } catch (MixedChains $mixed) {
-            $words->complain('months-and-days', $mixed->getMessage(), $i, 'PT2H30M + 20 min');
-
-            return null;
+            $words->complain('months-and-days', $mixed->getMessage(), $i, 'PT2H30M');
+        } catch (TooLong $tooLong) {
+            $words->complain('too-long-a-length', $tooLong->getMessage(), $i, 'PT2H30M');
         }
+
+        return null;
     }
 
     /**
@@ -265,6 +411,8 @@ final class LengthReader
      * @param non-empty-list<AmountPart> $parts
      *
      * @return non-empty-list<AmountPart>
+     *
+     * @throws NotWhole
      */
     private function joinSameUnit(array $parts): array
     {
@@ -273,6 +421,9 @@ final class LengthReader
             $last = array_key_last($joined);
             if (null !== $last && $joined[$last]->unit === $part->unit) {
                 $a = $joined[$last];
+                if ($a->denominator * $part->denominator > 1_000_000) {
+                    throw NotWhole::amount($part->unit->chain());
+                }
                 $joined[$last] = AmountPart::fraction(
                     $a->numerator * $part->denominator + $part->numerator * $a->denominator,
                     max(1, $a->denominator * $part->denominator),

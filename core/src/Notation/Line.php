@@ -7,7 +7,13 @@ namespace Rostik\Core\Notation;
 /** A typed line with the times and lengths that begin at each of its places; each is looked for only once. */
 final class Line
 {
-    private const ASIDES = ['what' => true, 'is' => true, 'what\'s' => true, 'how' => true, 'long' => true, 'it' => true, 'find' => true, 'many' => true, 'work' => true, 'out' => true, 'calculate' => true, 'from' => true, 'the' => true];
+    /** Words with which a question begins, or that stand between, and say nothing of the sum itself. */
+    private const ASIDES = ['what' => true, 'is' => true, 'what\'s' => true, 'how' => true, 'long' => true, 'it' => true, 'it\'s' => true, 'find' => true, 'many' => true, 'work' => true, 'out' => true, 'calculate' => true, 'from' => true, 'the' => true,
+        'time' => true, 'was' => true, 'will' => true, 'be' => true, 'would' => true, 'does' => true, 'do' => true, 'duration' => true, 'elapsed' => true, 'length' => true, 'of' => true, 'answer' => true, 'solve' => true, 'please' => true, 'tell' => true, 'me' => true,
+        'convert' => true, 'change' => true, 'write' => true, 'express' => true, 'rewrite' => true, 'turn' => true, 'give' => true, 'show' => true, 'say' => true, 'starting' => true, 'start' => true, ':' => true, ';' => true, ',' => true];
+
+    /** Words and signs that may follow a whole sum. */
+    private const TAILS = ['=' => true, '?' => true, '_' => true, '.' => true, ':' => true, '!' => true, ';' => true, ',' => true, 'altogether' => true, 'equals' => true, 'equal' => true, 'please' => true, 'each' => true, 'is' => true, 'makes' => true, 'now' => true, 'exactly' => true];
 
     /** @var array<int, list<TimeReading>> */
     private array $times = [];
@@ -15,19 +21,36 @@ final class Line
     /** @var array<int, LengthReading|null> */
     private array $lengths = [];
 
+    /** @var list<Note> what a form took for granted while reading */
+    public array $notes = [];
+
     public readonly Words $words;
 
     /** The place of the first word that matters: after "what is", "how long is it from". */
     public readonly int $start;
 
-    public function __construct(string $typed, private readonly TimeReader $timeReader, private readonly LengthReader $lengthReader)
+    /** Whether "how many" came before it. */
+    public readonly bool $asksHowMany;
+
+    /** Whether "from" came before it, so that what follows is a stretch from one time to another. */
+    public readonly bool $saysFrom;
+
+    public function __construct(public readonly string $typed, private readonly TimeReader $timeReader, private readonly LengthReader $lengthReader, bool $pointBeforeMinutes = false)
     {
-        $this->words = Words::of($typed);
-        $i = 0;
-        while (isset(self::ASIDES[$this->words->at($i)])) {
+        $this->words = Words::of($typed, $pointBeforeMinutes);
+        $i = $this->afterBlankAndEquals();
+        $from = false;
+        $many = false;
+        $much = false;
+        while (isset(self::ASIDES[$this->words->at($i)]) || ($this->words->is($i, 'much') && $this->words->is($i + 1, 'time')) || ($i > 0 && $this->words->is($i, 'has', 'have', 'passed', 'passes', 'pass', 'there') && $much)) {
+            $much = $much || $this->words->is($i, 'much', 'long');
+            $from = $from || $this->words->is($i, 'from');
+            $many = $many || $this->words->is($i, 'many');
             ++$i;
         }
         $this->start = $i;
+        $this->saysFrom = $from;
+        $this->asksHowMany = $many;
     }
 
     /** @return list<TimeReading> */
@@ -45,21 +68,33 @@ final class Line
         return $this->lengths[$i];
     }
 
-    /** A length as an item of a list, where a comma ends it. */
+    /** A length as an item of a list, where a comma or "and" ends it. */
     public function item(int $i): ?LengthReading
     {
         return $this->lengthReader->at($this->words, $i, true);
     }
 
-    /** Whether the line ends here, apart from an equals sign, a question mark or a full stop. */
+    /** Whether the line ends here, apart from an equals sign with blanks after it, a question mark or a full stop. */
     public function endsAt(int $i): bool
     {
         $count = $this->words->count;
-        while ($i < $count && $this->words->is($i, '=', '?', '_', '.')) {
-            ++$i;
+        $equals = false;
+        while ($i < $count) {
+            $here = $this->words->at($i);
+            if (isset(self::TAILS[$here])) {
+                $equals = $equals || '=' === $here;
+                ++$i;
+            } elseif ('in' === $here && $this->words->is($i + 1, 'all', 'total')) {
+                $i += 2;
+            } elseif ($equals && '_' === $this->words->at($i - 1) && (null !== $this->words->unit($i) || Words::HALF === $this->words->type($i))) {
+                // = ___ h ___ min
+                ++$i;
+            } else {
+                return false;
+            }
         }
 
-        return $i >= $count;
+        return true;
     }
 
     /** The place after one of these words or signs ("take away" counts as one), or 0 where none of them stands here. */
@@ -80,5 +115,41 @@ final class Line
         }
 
         return 0;
+    }
+
+    /** The place after as many of these words and signs as stand here. */
+    public function past(int $i, string ...$any): int
+    {
+        while ($this->words->is($i, ...$any)) {
+            ++$i;
+        }
+
+        return $i;
+    }
+
+    /** The place after words that say nothing of the sum. */
+    public function pastAsides(int $i): int
+    {
+        while (isset(self::ASIDES[$this->words->at($i)]) || $this->words->is($i, '.')) {
+            ++$i;
+        }
+
+        return $i;
+    }
+
+    /** A blank, drawn with several strokes or as a question mark: the place after it, or 0 where none stands here. */
+    public function afterBlank(int $i): int
+    {
+        $next = $this->past($i, '_', '?');
+
+        return $next > $i ? $next : 0;
+    }
+
+    /** "___ = 3 pm + 2 h" is the sum behind the equals sign; "___ min = 3 h" is a sum of its own. */
+    private function afterBlankAndEquals(): int
+    {
+        $next = $this->past(0, '_', '?');
+
+        return $next > 0 && $this->words->is($next, '=') ? $next + 1 : 0;
     }
 }

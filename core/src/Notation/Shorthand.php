@@ -26,7 +26,7 @@ use Rostik\Core\Time\Unit;
 final class Shorthand
 {
     private const TIME = '(\d\d?):(\d\d)(?: ?([ap])\.?m\.?)?';
-    private const LENGTH = '(?:(\d{1,4}) ?h(?:ours?)?)?(?: ?(\d{1,4}) ?min(?:s|utes?)?)?';
+    private const LENGTH = '(?:(\d{1,3}) ?h(?:ours?)?)?(?: ?(\d{1,4}) ?min(?:s|utes?)?)?';
     private const PATTERN = '~^(?:'.self::TIME.'|'.self::LENGTH.')(?: ?(?=[+-])| (?=to ))(\+|-|to) ?(?:'.self::TIME.'|'.self::LENGTH.')$~iD';
 
     /** The sum, or null where the line has to be looked at more closely. */

@@ -4,12 +4,29 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Notation;
 
+use Rostik\Core\Sum\Ambiguous;
 use Rostik\Core\Sum\CannotBeDone;
+use Rostik\Core\Sum\Conversion;
+use Rostik\Core\Sum\Difference;
+use Rostik\Core\Sum\EitherWay;
+use Rostik\Core\Sum\Elapsed;
+use Rostik\Core\Sum\Grouping;
 use Rostik\Core\Sum\OpenSum;
+use Rostik\Core\Sum\Order;
+use Rostik\Core\Sum\Reading;
+use Rostik\Core\Sum\Rewrite;
+use Rostik\Core\Sum\Share;
 use Rostik\Core\Sum\Sum;
+use Rostik\Core\Sum\TimeForm;
+use Rostik\Core\Sum\WithGap;
+use Rostik\Core\Time\Amount;
+use Rostik\Core\Time\Chain;
 use Rostik\Core\Time\ClockForm;
+use Rostik\Core\Time\Duration;
 use Rostik\Core\Time\MixedChains;
 use Rostik\Core\Time\StatedTime;
+use Rostik\Core\Time\TooLong;
+use Rostik\Core\Time\Unit;
 
 /** Reads a sum from one line of text, the way a teacher would say or write it. */
 final readonly class SumReader
@@ -17,12 +34,15 @@ final readonly class SumReader
     /** Longest line that is read, in characters. */
     public const LONGEST = 300;
 
+    private Writer $plain;
+
     public function __construct(
         private Forms $forms,
         private TimeReader $times = new TimeReader(),
         private LengthReader $lengths = new LengthReader(),
         private Complaints $complaints = new Complaints(),
     ) {
+        $this->plain = Writer::plain();
     }
 
     public static function standard(): self
@@ -45,44 +65,238 @@ final readonly class SumReader
      */
     public function readByForms(string $typed): ReadSum
     {
-        if (mb_strlen($typed, 'UTF-8') > self::LONGEST) {
-            throw new NotUnderstood('too-long', \sprintf('That is more than %d characters. One sum at a time, please.', self::LONGEST), self::LONGEST, '3:45 pm + 2 h 30 min');
+        if (\strlen($typed) > self::LONGEST && mb_strlen($typed, 'UTF-8') > self::LONGEST) {
+            throw new NotUnderstood('too-long', \sprintf('That is more than %d characters. One sum at a time, please.', self::LONGEST), self::LONGEST, '1:50 pm + 3 h 30 min');
         }
-        $line = new Line($typed, $this->times, $this->lengths);
+        $line = $this->line($typed);
+        try {
+            return $this->found($line) ?? $this->withItsAnswer($line) ?? throw $this->complaints->about($line, $this->works(...));
+        } catch (CannotBeDone $cannot) {
+            throw $this->complaints->cannotBeDone($cannot, $line, $this->works(...));
+        } catch (MixedChains $mixed) {
+            throw $this->complaints->mixedChains($mixed, $line, $this->works(...));
+        } catch (TooLong $tooLong) {
+            throw $this->complaints->tooLong($tooLong, $line, $this->works(...));
+        }
+    }
+
+    private function line(string $typed, bool $pointBeforeMinutes = false): Line
+    {
+        return new Line($typed, $this->times, $this->lengths, $pointBeforeMinutes);
+    }
+
+    /**
+     * The sum that a line is, or the several that it may be; null where it is none.
+     *
+     * @throws CannotBeDone
+     * @throws MixedChains
+     * @throws TooLong
+     */
+    private function found(Line $line): ?ReadSum
+    {
+        $sums = $this->sums($line);
+        $pointed = $line->words->twoWays;
+        if (null !== $pointed && 1 === \count($sums) && !($sums[0] instanceof Conversion && 1 === preg_match('/\.(?:25|50)\D/', $pointed))) {
+            $other = $this->sums($this->line($line->typed, true));
+            if (1 === \count($other) && !$this->same($other[0], $sums[0])) {
+                $hours = preg_replace('/\D*$/', '', $pointed) ?? $pointed;
+                [$h, $min] = [(int) $hours, (int) substr($hours, -2)];
+
+                return $this->either($line, [
+                    ...$this->readings(\sprintf('if %s is %d h %d min', $pointed, $h, $min), $this->settled($other[0], $line)->sum),
+                    ...$this->readings(\sprintf('if the point in %s is a decimal point', $pointed), $this->settled($sums[0], $line)->sum),
+                ], $sums[0]);
+            }
+        }
+        $time = [] !== $sums && $sums[0] instanceof Elapsed && !$line->saysFrom ? $this->asOneTime($line) : null;
+        if (null !== $time) {
+            return $this->either($line, [
+                new Reading(\sprintf('if it is the time %s', $this->plain->time($time)), Rewrite::of($time, TimeForm::Digital)),
+                ...$this->readings('if it is from the one to the other', $this->settled($sums[0], $line)->sum),
+            ], $sums[0]);
+        }
+        if (isset($sums[1])) {
+            $readings = [];
+            foreach ($sums as $sum) {
+                $settled = $this->settled($sum, $line)->sum;
+                $readings = [...$readings, ...$this->readings(\sprintf('if it means %s', $this->forms->write($settled, $this->plain)), $settled)];
+            }
+
+            return $this->either($line, $readings, $sums[0]);
+        }
+
+        return isset($sums[0]) ? $this->settled($sums[0], $line) : null;
+    }
+
+    /**
+     * All sums that the first form to fit makes of a line, no two alike.
+     *
+     * @return list<Sum>
+     *
+     * @throws CannotBeDone
+     * @throws MixedChains
+     * @throws TooLong
+     */
+    private function sums(Line $line): array
+    {
         $refused = null;
         foreach ($this->forms->all() as $form) {
             try {
-                $sum = $form->read($line)[0] ?? null;
-                if (null !== $sum) {
-                    return $this->settled($sum);
+                $sums = $form->read($line);
+            } catch (CannotBeDone|MixedChains|TooLong $no) {
+                $refused ??= $no;
+                continue;
+            }
+            if (isset($sums[1])) {
+                $byText = [];
+                foreach ($sums as $sum) {
+                    $byText[$this->forms->write($sum, $this->plain)] ??= $sum;
                 }
-            } catch (CannotBeDone $cannot) {
-                $refused ??= new NotUnderstood($cannot->reason, $cannot->getMessage(), $line->words->characters($line->start), $cannot->example);
-            } catch (MixedChains $mixed) {
-                $refused ??= new NotUnderstood('months-and-days', $mixed->getMessage(), $line->words->characters($line->start), '1 year 4 months + 9 months');
+
+                return array_values($byText);
+            }
+            if ([] !== $sums) {
+                return $sums;
             }
         }
 
-        throw $refused ?? $line->words->complaint ?? $this->complaints->about($line);
+        return null === $refused ? [] : throw $refused;
     }
 
-    /** Beside a time that is surely 24-hour, one without a.m. or p.m. is 24-hour too: 10:30 to 14:15. */
-    private function settled(Sum $sum): ReadSum
+    /** "20 to 8 am" is a time as well as a stretch. */
+    private function asOneTime(Line $line): ?StatedTime
+    {
+        foreach ($line->times($line->start) as $time) {
+            if ($time->spoken && $line->endsAt($time->next)) {
+                return $time->time;
+            }
+        }
+
+        return null;
+    }
+
+    /** "2 h + 1 h = 3 h": the sum before the equals sign, with what is said to be its answer. */
+    private function withItsAnswer(Line $line): ?ReadSum
+    {
+        $words = $line->words;
+        for ($i = $words->count - 1; $i > $line->start; --$i) {
+            if (!$words->is($i, '=', 'equals', 'makes', 'is')) {
+                continue;
+            }
+            $claimed = trim($words->between($i + 1, $words->count), ' ?.');
+            $before = $this->line($words->between(0, $i));
+            try {
+                $found = '' === $claimed ? null : $this->found($before);
+            } catch (CannotBeDone|MixedChains|TooLong $no) {
+                continue;
+            }
+            if (null !== $found) {
+                return new ReadSum($found->sum, $found->notes, $claimed);
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Reading> the sum, or each of the ways in which it can be meant itself; none where it cannot be done */
+    private function readings(string $assumes, Sum $sum): array
+    {
+        $inner = $sum instanceof Ambiguous ? $sum->readings() : [];
+        if ([] !== $inner) {
+            return array_map(static fn (Reading $r): Reading => new Reading($assumes.', '.$r->assumes, $r->sum), $inner);
+        }
+        try {
+            $sum->answer();
+        } catch (CannotBeDone) {
+            return [];
+        }
+
+        return [new Reading($assumes, $sum)];
+    }
+
+    private function same(Sum $one, Sum $other): bool
+    {
+        return $this->forms->write($one, $this->plain) === $this->forms->write($other, $this->plain);
+    }
+
+    /** @param list<Reading> $readings those that have an answer; where it is only one, that is what is meant */
+    private function either(Line $line, array $readings, Sum $otherwise): ReadSum
+    {
+        return isset($readings[1])
+            ? new ReadSum(EitherWay::of(trim($line->typed), ...$readings), [])
+            : $this->settled($readings[0]->sum ?? $otherwise, $line);
+    }
+
+    /** Why a sum that was read cannot be done, with the nearest one that can. */
+    public function refused(CannotBeDone $cannot, string $typed, ?Sum $sum = null): NotUnderstood
+    {
+        return $this->complaints->cannotBeDone($cannot, $this->line($typed), $this->works(...), null === $sum ? '' : $this->nearest($sum));
+    }
+
+    /** The nearest sum of the same kind that can be done, as text; '' where none is known. */
+    private function nearest(Sum $sum): string
+    {
+        $plain = $sum instanceof WithGap ? $sum->turnedRound() : $sum;
+        // shared in whole minutes, unless there are seconds in it already
+        $smallest = static fn (Amount $a): int => Chain::Clock === $a->duration->chain ? min($a->smallest()->size(), Unit::Minute->size()) : 1;
+        try {
+            $near = match (true) {
+                $plain instanceof Difference => Difference::of($plain->take, $plain->from),
+                $plain instanceof Share => Share::of($this->multiple($plain->length, max(2, $plain->between) * $smallest($plain->length)), max(2, $plain->between)),
+                $plain instanceof Grouping && $plain->each->duration->count > 0 => Grouping::of($this->multiple($plain->length, $plain->each->duration->count), $plain->each),
+                default => null,
+            };
+        } catch (TooLong) {
+            return '';
+        }
+
+        return null === $near ? '' : $this->forms->write($near, $this->plain);
+    }
+
+    /** The next length, from this one on, that is a multiple of so many seconds (or months). */
+    private function multiple(Amount $length, int $of): Amount
+    {
+        $count = max(1, (int) ceil($length->duration->count / max(1, $of))) * max(1, $of);
+
+        return Amount::usual(Duration::of($count, $length->duration->chain), $length->largest());
+    }
+
+    /** Whether a line is a sum that has an answer, or several readings: an example has to be one. */
+    private function works(string $typed): bool
+    {
+        try {
+            $line = $this->line($typed);
+            $sum = $this->found($line)?->sum;
+            if ($sum instanceof Ambiguous && [] !== $sum->readings()) {
+                return false;
+            }
+
+            return null !== $sum && '' !== $this->plain->answer($sum->answer());
+        } catch (CannotBeDone|MixedChains|TooLong) {
+            return false;
+        }
+    }
+
+    /**
+     * Beside a time that is surely 24-hour, one without a.m. or p.m. is 24-hour too: 10:30 to 14:15. Not so where others
+     * have their a.m. or p.m.
+     */
+    private function settled(Sum $sum, Line $line): ReadSum
     {
         if (!$sum instanceof OpenSum) {
-            return new ReadSum($sum, []);
+            return new ReadSum($sum, $line->notes);
         }
-        $open = false;
-        $has24 = false;
+        $open = 0;
+        $by24 = 0;
         foreach ($sum->times() as $time) {
-            $open = $open || !$time->halfSaid;
-            $has24 = $has24 || ClockForm::TwentyFour === $time->form;
+            $open += $time->halfSaid ? 0 : 1;
+            $by24 += ClockForm::TwentyFour === $time->form ? 1 : 0;
         }
-        if (!$open || !$has24) {
-            return new ReadSum($sum, []);
+        if (0 === $open || 0 === $by24 || ($sum instanceof Order && $open + $by24 < \count($sum->times()))) {
+            return new ReadSum($sum, $line->notes);
         }
-        $settled = $sum->withTimes(...array_map(static fn (StatedTime $t): StatedTime => $t->as24(), $sum->times()));
+        $settled = $sum->withTimes(...array_map(static fn (StatedTime $t): StatedTime => $t->halfSaid ? $t : $t->as24(), $sum->times()));
 
-        return new ReadSum($settled, [new Note('read-as-24h', 'Both times are taken as 24-hour times.')]);
+        return new ReadSum($settled, [...$line->notes, new Note('read-as-24h', \count($sum->times()) > 2 ? 'All of them are taken as 24-hour times.' : 'Both times are taken as 24-hour times.')]);
     }
 }

@@ -11,41 +11,47 @@ use Rostik\Core\Time\StatedTime;
 use Rostik\Core\Time\TimeOfDay;
 
 /**
- * Reads a time of day: 3:45 pm, 3.45 p.m., 15:45, 1545, 8 pm, noon, midday, 12 midnight, half past 3 in the
- * afternoon, quarter to 12 at night, 18 minutes to eight, ten past midnight, 20:05 hours, three forty-five pm.
+ * Reads a time of day: 1:50 pm, 1.50 p.m., 13:50, 1350, 0945 hrs, 8 pm, noon, midday, 12 midnight, half past 4 in the
+ * afternoon, half 4, quarter of five, ten to 11 at night, 23 minutes to nine, ten past midnight, 20:05 hours, three
+ * forty-five pm.
  */
-final class TimeReader
+final readonly class TimeReader
 {
+    public function __construct(private PartOfTheDay $part = new PartOfTheDay())
+    {
+    }
+
     /**
-     * Every time that can be read from this place on, shorter and longer ("10" and "10 to 3").
+     * Every time that can be read from this place on, shorter and longer ("10" and "10 to 3"); one that can be taken in
+     * two ways ("quarter to 12 pm") twice.
      *
      * @return list<TimeReading>
      */
     public function at(Words $words, int $i): array
     {
         $type = $words->type($i);
-        if (Words::NUMBER === $type && ':' === $words->at($i + 1)) {
-            // the commonest by far: 3:45
+        if (Words::NUMBER === $type && ':' === $words->at($i + 1) && !$words->is($i + 3, 'noon', 'midday', 'midnight')) {
+            // the commonest by far: 1:50
             $clock = $this->digits($words, $i);
 
             return null === $clock ? [] : [$clock];
         }
-        if (Words::NUMBER !== $type && Words::WORD !== $type) {
+        if (Words::NUMBER !== $type && Words::WORD !== $type && Words::FRACTION !== $type) {
             return [];
         }
-        if ('at' === $words->at($i)) {
+        while ($words->is($i, 'at', 'about', 'exactly') && '' !== $words->at($i + 1)) {
             ++$i;
         }
         $named = $this->named($words, $i);
         if (null !== $named) {
             return [$named];
         }
-        $found = [];
-        $spoken = $this->spoken($words, $i);
-        if (null !== $spoken) {
-            $found[] = $spoken;
-        }
-        $plain = Words::NUMBER === $words->type($i) ? $this->digits($words, $i) : $this->spelt($words, $i);
+        $found = $this->spoken($words, $i);
+        $plain = match ($words->type($i)) {
+            Words::NUMBER => $this->digits($words, $i),
+            Words::WORD => $this->spelt($words, $i),
+            default => null,
+        };
         if (null !== $plain) {
             $found[] = $plain;
         }
@@ -53,12 +59,16 @@ final class TimeReader
         return $found;
     }
 
-    /** Noon, midday, midnight, with or without a 12 before it. */
+    /** Noon, midday, midnight, with or without a 12 or 12:00 before it. */
     private function named(Words $words, int $i): ?TimeReading
     {
         $j = $i;
         if ($words->is($i, '12', 'twelve')) {
-            $j = $words->is($i + 1, "o'clock", 'oclock') ? $i + 2 : $i + 1;
+            $j = match (true) {
+                $words->is($i + 1, "o'clock", 'oclock') => $i + 2,
+                $words->is($i + 1, ':', '.') && $words->is($i + 2, '00') => $i + 3,
+                default => $i + 1,
+            };
         }
         if ($words->is($j, 'noon', 'midday')) {
             return new TimeReading(StatedTime::of(TimeOfDay::of(12, 0)), $j + 1);
@@ -70,59 +80,109 @@ final class TimeReader
         return null;
     }
 
-    /** Half past 3, quarter to twelve, 18 minutes to eight, ten past midnight, twenty after six. */
-    private function spoken(Words $words, int $i): ?TimeReading
+    /**
+     * Half past 4, half 4, quarter to twelve, quarter of five, 23 minutes to nine, ten past midnight, twenty after six.
+     *
+     * @return list<TimeReading>
+     */
+    private function spoken(Words $words, int $i): array
     {
-        $j = $words->is($i, 'a') ? $i + 1 : $i;
-        $said = match (true) {
-            $words->is($j, 'half') => [30, $j + 1],
-            $words->is($j, 'quarter') => [15, $j + 1],
-            default => NumberWords::orDigitsAt($words, $i),
-        };
-        if (null === $said) {
-            return null;
+        $half = $this->britishHalf($words, $i);
+        if (null !== $half) {
+            return $this->said($words, $i, 30, false, $half);
         }
-        [$minutes, $j] = $said;
-        if ($words->is($j, 'minute', 'minutes', 'min', 'mins')) {
-            ++$j;
+        $minutes = $this->minutesBefore($words, $i);
+        if (null === $minutes) {
+            return [];
         }
-        $to = $words->is($j, 'to');
+        [$minutes, $j] = $minutes;
+        $to = $words->is($j, 'to', 'till', 'til', 'of');
         if (!$to && !$words->is($j, 'past', 'after')) {
-            return null;
+            return [];
         }
-        ++$j;
-        $anchor = $this->named($words, $j);
-        if (null !== $anchor) {
-            if ($minutes > 59) {
-                return null;
+        if ($minutes > 59 || $minutes < 1) {
+            if ($words->is($j, 'past') && $minutes > 59) {
+                $hour = NumberWords::orDigitsAt($words, $j + 1);
+                $words->complain('minutes-past-59', \sprintf('After 59 minutes past comes the next o’clock, so there are no %d minutes past.', $minutes), $i, null === $hour ? '' : \sprintf('%d minutes past %d', max(1, $minutes % 60), $hour[0] % 12 + 1), null === $hour ? $j + 1 : $hour[1]);
             }
 
-            return new TimeReading($anchor->time->moved($to ? -$minutes : $minutes), $anchor->next);
+            return [];
+        }
+
+        return $this->said($words, $i, $minutes, $to, $j + 1);
+    }
+
+    /** The place of the hour in "half 4", which is half past four in Britain; null where it is something else. */
+    private function britishHalf(Words $words, int $i): ?int
+    {
+        $hour = $words->is($i, 'half') ? NumberWords::orDigitsAt($words, $i + 1) : null;
+
+        return null === $hour || $hour[0] < 1 || $hour[0] > 12 || null !== $words->unit($hour[1]) || $words->is($hour[1], '/', '-', ':', '.') ? null : $i + 1;
+    }
+
+    /**
+     * The minutes that are said before "past" or "to".
+     *
+     * @return array{int, int}|null the minutes and the place after them
+     */
+    private function minutesBefore(Words $words, int $i): ?array
+    {
+        $j = $words->is($i, 'a') ? $i + 1 : $i;
+        [$minutes, $j] = match (true) {
+            $words->is($j, 'half', '½') => [30, $j + 1],
+            $words->is($j, 'quarter', '¼') => [15, $j + 1],
+            default => NumberWords::orDigitsAt($words, $i) ?? [0, 0],
+        };
+        if (0 === $j) {
+            return null;
+        }
+        if ($words->is($j, '-') && $words->is($j + 1, 'past', 'to')) {
+            // half-past
+            return [$minutes, $j + 1];
+        }
+        if ($words->is($j, 'minute', 'minutes', 'min', 'mins')) {
+            return [$minutes, $j + 1];
+        }
+
+        // without the word only fives are said so: "nine to five" is no time
+        return 0 === $minutes % 5 || $words->is($j, 'past') ? [$minutes, $j] : null;
+    }
+
+    /**
+     * So many minutes past or to the hour that stands here.
+     *
+     * @return list<TimeReading>
+     */
+    private function said(Words $words, int $from, int $minutes, bool $to, int $j): array
+    {
+        $move = $to ? -$minutes : $minutes;
+        $anchor = $this->named($words, $j);
+        if (null !== $anchor) {
+            return [new TimeReading($anchor->time->moved($move), $anchor->next, spoken: true)];
         }
         $hour = NumberWords::orDigitsAt($words, $j);
-        if (null === $hour || $hour[0] < 1 || $hour[0] > 12 || $minutes < 1 || $minutes > 59 || ($words->is($hour[1], ':', '.') && $words->touches($hour[1] - 1))
-            || null !== UnitWords::unit($words->at($hour[1]))) {
-            return null;
+        if (null === $hour || $hour[0] < 1 || $hour[0] > 12 || ($words->is($hour[1], ':', '.') && $words->touches($hour[1] - 1) && Words::NUMBER === $words->type($hour[1] + 1))
+            || null !== $words->unit($hour[1]) || Words::FRACTION === $words->type($hour[1])) {
+            return [];
         }
         [$named, $next] = $hour;
         if ($words->is($next, "o'clock", 'oclock')) {
             ++$next;
         }
-        $reading = $to ? [($named + 10) % 12 + 1, 60 - $minutes] : [$named, $minutes];
+        $open = StatedTime::open($named, 0)->moved($move);
         if ($to && 12 === $named && Words::HALF === $words->type($next)) {
-            $words->complain('twelve-either-way', \sprintf('“%d minutes to 12 %s” can be taken in two ways.', $minutes, 'am' === $words->at($next) ? 'a.m.' : 'p.m.'), $i, \sprintf('11:%02d p.m. + 20 min', 60 - $minutes));
-
-            return null;
+            // a.m. or p.m. of the 12, or of the time: both are written so
+            return array_map(static fn (HalfOfDay $half): TimeReading => new TimeReading($open->in($half), $next + 1, spoken: true), HalfOfDay::cases());
         }
-        $withHalf = $this->withHalf($words, $next, $reading[0], $reading[1], $i);
-        if (null !== $withHalf) {
-            return $withHalf;
+        $said = $this->part->after($words, $next, $named, 0, $from, $to);
+        if (null !== $said) {
+            return [new TimeReading($said->time->moved($move), $said->next, spoken: true)];
         }
 
-        return new TimeReading(StatedTime::open($reading[0], $reading[1]), $next);
+        return [new TimeReading($open, $next, spoken: true)];
     }
 
-    /** 3:45, 3.45 pm, 1545, 8 pm, 8 o'clock, 8. */
+    /** 1:50, 1.50 pm, 1350, 8 pm, 8 o'clock, 8. */
     private function digits(Words $words, int $i): ?TimeReading
     {
         $text = $words->at($i);
@@ -136,34 +196,16 @@ final class TimeReader
         $hour = (int) $text;
         $dot = $words->is($i + 1, '.') && $words->touches($i);
         if (($words->is($i + 1, ':') || $dot) && null !== $words->number($i + 2) && (!$dot || $words->touches($i + 1))) {
-            $minutes = $words->at($i + 2);
-            $next = $i + 3;
-            if ($dot && (null !== UnitWords::unit($words->at($next)) || \strlen($minutes) > 2)) {
-                return null;
-            }
-            if (2 !== \strlen($minutes)) {
-                if (!$dot) {
-                    $words->complain('two-digits', 'Minutes are always written with two digits.', $i + 2, \sprintf('%d:%02d + 20 min', $hour, min(59, (int) $minutes)));
-                }
-
-                return null;
-            }
-            if ($words->is($next, ':') && null !== $words->number($next + 1)) {
-                $words->complain('seconds-on-the-clock', 'Times of day are in whole minutes here.', $next, \sprintf('%s:%s + 20 min', $text, $minutes));
-
-                return null;
-            }
-
-            return $this->clock($words, $i, $next, $text, (int) $minutes);
+            return $this->withMinutes($words, $i, $dot);
         }
         if ($words->is($i + 1, "o'clock", 'oclock')) {
             return $this->clock($words, $i, $i + 2, (string) $hour, 0);
         }
-        $withHalf = $this->withHalf($words, $i + 1, $hour, 0, $i);
+        $withHalf = $this->part->after($words, $i + 1, $hour, 0, $i);
         if (null !== $withHalf) {
             return $withHalf;
         }
-        if (Words::HALF === $words->type($i + 1) || $hour > 23 || null !== UnitWords::unit($words->at($i + 1))) {
+        if (Words::HALF === $words->type($i + 1) || $hour > 23 || null !== $words->unit($i + 1)) {
             return null;
         }
         $stated = $hour >= 1 && $hour <= 12 ? StatedTime::open($hour, 0) : StatedTime::of(TimeOfDay::of($hour, 0), ClockForm::TwentyFour);
@@ -171,12 +213,48 @@ final class TimeReader
         return new TimeReading($stated, $i + 1, true);
     }
 
-    /** 1545, 0730, 345 pm. */
+    /** 1:50, 1.50: the hour stands here, two digits of minutes after it. */
+    private function withMinutes(Words $words, int $i, bool $dot): ?TimeReading
+    {
+        $text = $words->at($i);
+        $minutes = $words->at($i + 2);
+        $next = $i + 3;
+        if ($dot && \strlen($minutes) > 2) {
+            return null;
+        }
+        if ($dot && null !== $words->unit($next)) {
+            // 16.15 hrs is a time; 2.30 hrs and 1.5 h are lengths
+            if (2 !== \strlen($text) || 2 !== \strlen($minutes) || (int) $text > 23 || (int) $minutes > 59 || !UnitWords::saysHours($words->at($next))) {
+                return null;
+            }
+
+            return new TimeReading(StatedTime::of(TimeOfDay::of((int) $text, (int) $minutes), ClockForm::TwentyFour), $next + 1);
+        }
+        if (2 !== \strlen($minutes)) {
+            if (!$dot) {
+                $words->complain('two-digits', 'Minutes are always written with two digits.', $i + 2, \sprintf('%02d', min(59, (int) $minutes)));
+            }
+
+            return null;
+        }
+        if ($words->is($next, ':') && null !== $words->number($next + 1)) {
+            $words->complain('seconds-on-the-clock', 'Times of day are in whole minutes here.', $next, '', $next + 2);
+
+            return null;
+        }
+
+        return $this->clock($words, $i, $next, $text, (int) $minutes);
+    }
+
+    /** 1350, 0730, 345 pm, 1400 hours. */
     private function compact(Words $words, int $i): ?TimeReading
     {
         $text = $words->at($i);
         $half = Words::HALF === $words->type($i + 1);
-        if ((3 === \strlen($text) && !$half) || null !== UnitWords::unit($words->at($i + 1))) {
+        if (3 === \strlen($text) && !$half) {
+            return null;
+        }
+        if (null !== $words->unit($i + 1) && (!UnitWords::saysHours($words->at($i + 1)) || (int) $text > 2359 || (int) $text % 100 > 59)) {
             return null;
         }
         $hour = substr($text, 0, -2);
@@ -198,78 +276,38 @@ final class TimeReader
         }
         $oh = $words->is($next, 'oh', 'o') ? 1 : 0;
         $minute = NumberWords::at($words, $next + $oh);
-        if (null !== $minute && $minute[0] < 60 && ($minute[0] >= 10 || 1 === $oh) && null === UnitWords::unit($words->at($minute[1]))) {
+        if (null !== $minute && $minute[0] < 60 && ($minute[0] >= 10 || 1 === $oh) && null === $words->unit($minute[1])) {
             return $this->clock($words, $i, $minute[1], (string) $named, $minute[0]);
         }
 
-        return $this->withHalf($words, $next, $named, 0, $i)
-            ?? (null === UnitWords::unit($words->at($next)) ? new TimeReading(StatedTime::open($named, 0), $next, true) : null);
+        return $this->part->after($words, $next, $named, 0, $i)
+            ?? (null === $words->unit($next) ? new TimeReading(StatedTime::open($named, 0), $next, true) : null);
     }
 
     /** Digits of a clock, with what follows: a half of the day, "hours", or nothing. */
     private function clock(Words $words, int $i, int $next, string $hourText, int $minute, bool $surely24 = false): ?TimeReading
     {
         $hour = (int) $hourText;
-        $withHalf = $this->withHalf($words, $next, $hour, $minute, $i);
+        $withHalf = $this->part->after($words, $next, $hour, $minute, $i);
         if (null !== $withHalf) {
             return $withHalf;
         }
-        if (Words::HALF === $words->type($next)) {
+        if (Words::HALF === $words->type($next) || $this->part->stands($words, $next)) {
             return null;
         }
-        $hours = $words->is($next, 'hours', 'hrs');
+        $hours = UnitWords::saysHours($words->at($next));
         if ($hours) {
             ++$next;
         }
         try {
             $time = TimeOfDay::of($hour, $minute);
         } catch (NoSuchTime $none) {
-            $words->complain($none->reason, $none->getMessage(), $i, $none->example.' + 20 min');
+            $words->complain($none->reason, $none->getMessage(), $i, $none->example, $next);
 
             return null;
         }
         $is24 = $surely24 || $hours || $hour > 12 || 0 === $hour || '0' === $hourText[0];
 
         return new TimeReading($is24 ? StatedTime::of($time, ClockForm::TwentyFour) : StatedTime::open($hour, $minute), $next);
-    }
-
-    /** The half of the day after a 12-hour reading: pm, in the afternoon, at night. Null where none follows, or a wrong one. */
-    private function withHalf(Words $words, int $next, int $hour, int $minute, int $from): ?TimeReading
-    {
-        if (Words::HALF === $words->type($next)) {
-            $half = 'am' === $words->at($next) ? HalfOfDay::Am : HalfOfDay::Pm;
-            try {
-                return new TimeReading(StatedTime::of(TimeOfDay::of12($hour, $minute, $half)), $next + 1);
-            } catch (NoSuchTime $none) {
-                $words->complain($none->reason, $none->getMessage(), $from, $none->example.' + 20 min');
-
-                return null;
-            }
-        }
-        $after = $next;
-        if ($words->is($next, 'in') && $words->is($next + 1, 'the')) {
-            $after = $next + 2;
-        } elseif ($words->is($next, 'the') && $words->is($next + 1, 'same')) {
-            $after = $next + 2;
-        } elseif ($words->is($next, 'at', 'this', 'that')) {
-            $after = $next + 1;
-        }
-        $part = $words->at($after);
-        if (!\in_array($part, ['morning', 'afternoon', 'evening', 'night'], true)) {
-            return null;
-        }
-        $half = match ($part) {
-            'morning' => HalfOfDay::Am,
-            'afternoon' => 12 === $hour || $hour <= 6 ? HalfOfDay::Pm : null,
-            'evening' => $hour >= 4 && $hour <= 11 ? HalfOfDay::Pm : null,
-            default => $hour >= 6 && $hour <= 11 ? HalfOfDay::Pm : HalfOfDay::Am,
-        };
-        if (null === $half || $hour < 1 || $hour > 12) {
-            $words->complain('not-that-part-of-the-day', \sprintf('%d:%02d is not in the %s.', $hour, $minute, $part), $from, \sprintf('%d:%02d a.m. + 20 min', max(1, min(12, $hour)), $minute));
-
-            return null;
-        }
-
-        return new TimeReading(StatedTime::of(TimeOfDay::of12($hour, $minute, $half)), $after + 1);
     }
 }

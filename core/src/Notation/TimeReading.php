@@ -10,10 +10,11 @@ use Rostik\Core\Time\StatedTime;
 final readonly class TimeReading
 {
     /**
-     * @param int  $next the place after it
-     * @param bool $bare a number alone, such as the 7 of "7 to 3": a time only where nothing else is possible
+     * @param int  $next   the place after it
+     * @param bool $bare   a number alone, such as the 7 of "7 to 3": a time only where nothing else is possible
+     * @param bool $spoken said in words, with past or to, rather than in the digits of a clock
      */
-    public function __construct(public StatedTime $time, public int $next, public bool $bare = false)
+    public function __construct(public StatedTime $time, public int $next, public bool $bare = false, public bool $spoken = false)
     {
     }
 }

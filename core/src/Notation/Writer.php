@@ -7,6 +7,7 @@ namespace Rostik\Core\Notation;
 use Rostik\Core\Sum\Answer;
 use Rostik\Core\Sum\ConversionAnswer;
 use Rostik\Core\Sum\LengthAnswer;
+use Rostik\Core\Sum\NumberAnswer;
 use Rostik\Core\Sum\OrderAnswer;
 use Rostik\Core\Sum\RangeAnswer;
 use Rostik\Core\Sum\RewriteAnswer;
@@ -174,6 +175,7 @@ final readonly class Writer
             $answer instanceof ConversionAnswer => ($answer->about ? 'about ' : '').$this->parts($answer->parts),
             $answer instanceof RangeAnswer => $answer->text,
             $answer instanceof SignAnswer => $answer->sign,
+            $answer instanceof NumberAnswer => (string) $answer->number,
             $answer instanceof OrderAnswer => $this->order($answer),
             $answer instanceof RewriteAnswer => $this->rewritten($answer),
             default => throw new \LogicException('This kind of answer cannot be written yet.'),

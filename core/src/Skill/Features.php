@@ -11,7 +11,10 @@ use Rostik\Core\Sum\Crossing;
 use Rostik\Core\Sum\Difference;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\Kind;
+use Rostik\Core\Sum\Grouping;
 use Rostik\Core\Sum\Missing;
+use Rostik\Core\Sum\MissingLength;
+use Rostik\Core\Sum\WithGap;
 use Rostik\Core\Sum\Order;
 use Rostik\Core\Sum\Product;
 use Rostik\Core\Sum\Rewrite;
@@ -50,7 +53,7 @@ final readonly class Features
 
     public static function of(Sum $sum): self
     {
-        $plain = $sum instanceof Missing ? $sum->turnedRound() : $sum;
+        $plain = $sum instanceof WithGap ? $sum->turnedRound() : $sum;
         [$low, $high] = self::stretch($plain);
         $crossed = Crossing::of($plain);
         [$times, $amounts] = self::parts($sum);
@@ -117,6 +120,8 @@ final readonly class Features
             $sum instanceof Difference => [[], [$sum->from, $sum->take]],
             $sum instanceof Product => [[], [$sum->length]],
             $sum instanceof Share => [[], [$sum->length]],
+            $sum instanceof Grouping => [[], [$sum->length, $sum->each]],
+            $sum instanceof MissingLength => [[], array_values(array_filter([$sum->first, $sum->second, $sum->result], static fn (Amount|int|null $one): bool => $one instanceof Amount))],
             $sum instanceof Conversion => [[], [$sum->amount]],
             $sum instanceof Comparison => [[], [$sum->left, $sum->right]],
             default => [[], []],

@@ -9,6 +9,7 @@ use Rostik\Core\Skill\Rungs\ElapsedRungs;
 use Rostik\Core\Skill\Rungs\LengthRungs;
 use Rostik\Core\Skill\Rungs\ProblemRungs;
 use Rostik\Core\Skill\Rungs\UnitRungs;
+use Rostik\Core\Sum\Ambiguous;
 use Rostik\Core\Sum\Sum;
 
 /**
@@ -64,6 +65,10 @@ final readonly class Ladder
     /** @return list<string> ids of the rungs that a bare sum exercises, from the bottom up */
     public function exercisedBy(Sum $sum): array
     {
+        if ($sum instanceof Ambiguous && [] !== $sum->readings()) {
+            // what is not yet one sum calls for nothing yet
+            return [];
+        }
         $features = Features::of($sum);
         $ids = [];
         foreach ($this->byKind[$sum->kind()->value] ?? [] as $rung) {

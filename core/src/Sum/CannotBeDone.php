@@ -19,7 +19,7 @@ final class CannotBeDone extends \DomainException
 
     public static function halfOfTheDayMatters(): self
     {
-        return new self('half-not-said', 'It depends on whether a.m. or p.m. is meant.', '9:15 a.m. to 11:40 a.m.');
+        return new self('half-not-said', 'It depends on whether a.m. or p.m. is meant.', '9:25 a.m. to 11:40 a.m.');
     }
 
     public static function notWholeMinutes(string $example): self
@@ -27,14 +27,37 @@ final class CannotBeDone extends \DomainException
         return new self('not-whole-minutes', 'Times of day are in whole minutes here.', $example);
     }
 
+    public static function severalWays(): self
+    {
+        return new self('two-readings', 'This can be taken in more than one way.', '8:00 p.m. to 8:00 a.m.');
+    }
+
+    public static function tooManyToOrder(): self
+    {
+        return new self('too-many-to-order', \sprintf('That is a long list. Up to %d can be put in order at once.', Order::MOST), 'order 7:40 am, 7 pm, 7 am');
+    }
+
+    public static function tooManyTimes(): self
+    {
+        return new self('too-many-times', \sprintf('That is more than %s times.', number_format(Product::MOST, 0, '.', ' ')), '4 x 35 min');
+    }
+
+    /** @param int $times whole times that it goes */
+    public static function doesNotGoInto(int $times): self
+    {
+        return new self('does-not-come-out', 0 === $times
+            ? 'The second length is longer than the first, so it does not go into it.'
+            : \sprintf('It does not go a whole number of times: %s, and something is left over.', 1 === $times ? 'once' : $times.' times'), '2 h / 15 min');
+    }
+
     public static function doesNotComeOut(string $smallest): self
     {
         return new self('does-not-come-out', \sprintf('That does not come out in whole %s.', $smallest), '2 h 15 min / 3');
     }
 
-    public static function sharedByNothing(): self
+    public static function sharedByNothing(string $example = '2 h 15 min / 3'): self
     {
-        return new self('shared-by-nothing', 'A length cannot be shared between nobody.', '2 h 15 min / 3');
+        return new self('shared-by-nothing', 'A length cannot be shared between nobody.', $example);
     }
 
     public static function mixedOrder(): self
@@ -42,18 +65,13 @@ final class CannotBeDone extends \DomainException
         return new self('months-and-days', 'Months and days cannot always be put in order: a month has 28, 29, 30 or 31 days.', 'order 90 min, 1 h, 2 h 5 min');
     }
 
-    public static function noUnits(): self
-    {
-        return new self('no-units', 'Into which unit?', '95 min in h min');
-    }
-
     public static function dependsOnTheMonth(): self
     {
-        return new self('depends-on-the-month', 'It depends on how many days the month or year has.', '2 days ? 40 h');
+        return new self('depends-on-the-month', 'It depends on how many days the month or year has.', '3 days ? 70 h');
     }
 
     public static function monthsOnTheClock(): self
     {
-        return new self('months-on-the-clock', 'A time of day and a length in months or years do not go together.', '3:45 p.m. + 2 h 30 min');
+        return new self('months-on-the-clock', 'A time of day and a length in months or years do not go together.', '1:50 p.m. + 3 h 30 min');
     }
 }

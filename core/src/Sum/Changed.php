@@ -10,8 +10,8 @@ use Rostik\Core\Time\TimeOfDay;
 /** What changed and what stayed between the start and the end of a move on the clock, each with its reason. */
 final readonly class Changed
 {
-    /** Ten thousand days, in minutes. */
-    private const FAR = 10000 * TimeOfDay::DAY;
+    /** More days than the longest length has, in minutes. */
+    private const FAR = 3_700_000 * TimeOfDay::DAY;
 
     private const HOURS_12 = ['12', '1', '2', '3', '4', '5', '6', '7', '8', '9', '10', '11', '12', '1', '2', '3', '4', '5', '6', '7', '8', '9', '10', '11'];
     private const HOURS_24 = ['00', '01', '02', '03', '04', '05', '06', '07', '08', '09', '10', '11', '12', '13', '14', '15', '16', '17', '18', '19', '20', '21', '22', '23'];
@@ -51,7 +51,7 @@ final readonly class Changed
             $upTo - $done,
             intdiv($low, 60) !== intdiv($high, 60),
         );
-        $minute = self::minutes($a % 60, $b % 60, $upTo - $done);
+        $minute = self::minutes($a % 60, $b % 60, $upTo - $done, $way);
         if (!$start->halfSaid) {
             return new self($hour, $minute, null, null);
         }
@@ -60,9 +60,7 @@ final readonly class Changed
         return new self(
             $hour,
             $minute,
-            ClockForm::Twelve === $start->form
-                ? self::halves($a, $b, intdiv($low + 720, TimeOfDay::DAY) !== intdiv($high + 720, TimeOfDay::DAY), 0 !== $midnights)
-                : null,
+            self::halves($a, $b, intdiv($low + 720, TimeOfDay::DAY) !== intdiv($high + 720, TimeOfDay::DAY), 0 !== $midnights, $start->form),
             self::days($way * $midnights),
         );
     }
@@ -78,19 +76,21 @@ final readonly class Changed
         };
     }
 
-    private static function minutes(int $from, int $to, int $length): Change
+    private static function minutes(int $from, int $to, int $length, int $way): Change
     {
         if ($from === $to) {
             return new Change(false, self::two($from), self::two($to), 0 === $length ? 'nothing was moved' : 'whole hours bring the minute hand back');
         }
 
-        return new Change(true, self::two($from), self::two($to), 'the minute hand moved on');
+        return new Change(true, self::two($from), self::two($to), $way > 0 ? 'the minute hand moved on' : 'the minute hand moved back');
     }
 
-    private static function halves(int $a, int $b, bool $noon, bool $midnight): Change
+    private static function halves(int $a, int $b, bool $noon, bool $midnight, ClockForm $form): Change
     {
-        $from = $a % TimeOfDay::DAY < 720 ? 'a.m.' : 'p.m.';
-        $to = $b % TimeOfDay::DAY < 720 ? 'a.m.' : 'p.m.';
+        // the 24-hour clock has halves of the day too, but writes no a.m. or p.m.
+        [$am, $pm] = ClockForm::Twelve === $form ? ['a.m.', 'p.m.'] : ['before noon', 'after noon'];
+        $from = $a % TimeOfDay::DAY < 720 ? $am : $pm;
+        $to = $b % TimeOfDay::DAY < 720 ? $am : $pm;
 
         return match (true) {
             !$noon && !$midnight => new Change(false, $from, $to, '12 was not crossed'),

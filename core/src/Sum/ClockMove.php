@@ -24,7 +24,7 @@ abstract readonly class ClockMove implements OpenSum
             throw CannotBeDone::monthsOnTheClock();
         }
         if (!$length->duration->isWholeMinutes()) {
-            throw CannotBeDone::notWholeMinutes('3:45 p.m. + 90 min');
+            throw CannotBeDone::notWholeMinutes('1:50 p.m. + 90 min');
         }
 
         return new static($start, $length->wholeParts());

@@ -8,9 +8,10 @@ use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\AmountPart;
 use Rostik\Core\Time\Calendar;
 use Rostik\Core\Time\Chain;
+use Rostik\Core\Time\TooLong;
 use Rostik\Core\Time\Unit;
 
-/** A length in other units: 95 min in h min, 4 years in months; not exact from months to days. */
+/** A length in other units: 105 min in h min, 5 years in months; not exact from months to days. */
 final readonly class Conversion implements Sum
 {
     /**
@@ -21,15 +22,13 @@ final readonly class Conversion implements Sum
     {
     }
 
+    /** @throws TooLong */
     public static function of(Amount $amount, bool $about, Unit $first, Unit ...$more): self
     {
-        $units = [];
-        foreach ([$first, ...array_values($more)] as $unit) {
-            $units[$unit->chain()->name.\sprintf('%09d', $unit->size())] = $unit;
-        }
-        krsort($units);
+        $asked = [$first, ...array_values($more)];
+        $units = array_values(array_filter(array_reverse(Unit::cases()), static fn (Unit $unit): bool => \in_array($unit, $asked, true)));
 
-        return new self($amount, array_values($units), $about);
+        return new self($amount, [] === $units ? [$first] : $units, $about);
     }
 
     public function kind(): Kind
@@ -37,15 +36,25 @@ final readonly class Conversion implements Sum
         return Kind::Conversion;
     }
 
+    /** Whether the units asked for can hold it exactly: months cannot hold days, nor days months. */
     public function isExact(): bool
     {
-        foreach ($this->units as $unit) {
-            if ($unit->chain() !== $this->amount->duration->chain) {
-                return false;
-            }
+        return [] !== $this->exactUnits();
+    }
+
+    /**
+     * The units asked for that hold the amount exactly: 1 year in months and days is 12 months.
+     *
+     * @return list<Unit> none where there is no exact answer
+     */
+    public function exactUnits(): array
+    {
+        $own = array_values(array_filter($this->units, fn (Unit $unit): bool => $unit->chain() === $this->amount->duration->chain));
+        if (\count($own) === \count($this->units)) {
+            return $own;
         }
 
-        return true;
+        return [] !== $own && Chain::Calendar === $own[0]->chain() && 0 === $this->amount->duration->count % $own[\count($own) - 1]->size() ? $own : [];
     }
 
     public function answer(): Answer
@@ -55,21 +64,16 @@ final readonly class Conversion implements Sum
         }
         $left = $this->amount->duration->count;
         $parts = [];
-        foreach ($this->units as $i => $unit) {
-            $isLast = !isset($this->units[$i + 1]);
-            if ($isLast && 0 !== $left % $unit->size()) {
-                $decimal = AmountPart::fraction($left, $unit->size(), $unit);
-                if (0 === 100 % $decimal->denominator) {
-                    $parts[] = $decimal;
-                    $left = 0;
-                    break;
-                }
-            }
+        $units = $this->exactUnits();
+        foreach ($units as $unit) {
             $parts[] = AmountPart::whole(intdiv($left, $unit->size()), $unit);
             $left %= $unit->size();
         }
-        // what the units asked for cannot hold is given in smaller ones: 100 min in h is 1 h 40 min
-        for ($unit = $this->units[\count($this->units) - 1]->smaller(); null !== $unit && 0 !== $left; $unit = $unit->smaller()) {
+        // what the units asked for cannot hold is given in smaller ones: 100 min in h is 1 h 40 min, 40 min in h is 40 min
+        if (0 !== $left && 1 === \count($parts) && 0 === $parts[0]->numerator) {
+            $parts = [];
+        }
+        for ($unit = $units[\count($units) - 1]->smaller(); null !== $unit && 0 !== $left; $unit = $unit->smaller()) {
             if ($left >= $unit->size()) {
                 $parts[] = AmountPart::whole(intdiv($left, $unit->size()), $unit);
                 $left %= $unit->size();
@@ -82,9 +86,9 @@ final readonly class Conversion implements Sum
     /** Whether the units asked for can hold the amount; where they cannot, smaller ones help out. */
     public function comesOut(): bool
     {
-        $answer = $this->answer();
+        $units = $this->exactUnits();
 
-        return !$answer instanceof ConversionAnswer || \count($answer->parts) <= \count($this->units);
+        return [] === $units || 0 === $this->amount->duration->count % $units[\count($units) - 1]->size();
     }
 
     public function regroups(): bool

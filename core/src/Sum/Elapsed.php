@@ -14,13 +14,20 @@ use Rostik\Core\Time\TimeOfDay;
  */
 final readonly class Elapsed implements OpenSum
 {
-    private function __construct(public StatedTime $start, public StatedTime $end)
+    private function __construct(public StatedTime $start, public StatedTime $end, private bool $nextDay)
     {
     }
 
-    public static function of(StatedTime $start, StatedTime $end): self
+    /** @param bool $nextDay whether the end was said to be on the next day, which it is anyhow at or before the start */
+    public static function of(StatedTime $start, StatedTime $end, bool $nextDay = false): self
     {
-        return new self($start, $end);
+        return new self($start, $end, $nextDay);
+    }
+
+    /** Whether it has to be said that the end is on the next day, since its time is after that of the start. */
+    public function saysNextDay(): bool
+    {
+        return $this->nextDay && ($this->end->minutes > $this->start->minutes || !$this->start->halfSaid || !$this->end->halfSaid);
     }
 
     public function kind(): Kind
@@ -28,17 +35,17 @@ final readonly class Elapsed implements OpenSum
         return Kind::Elapsed;
     }
 
-    /** Minutes from start to end, 1 to 1440, where both halves of the day are said. */
+    /** Minutes from start to end, 1 to 1440 (to 2879 with "next day" said), where both halves of the day are said. */
     public function minutes(): int
     {
         $minutes = $this->end->minutes - $this->start->minutes;
 
-        return $minutes > 0 ? $minutes : $minutes + TimeOfDay::DAY;
+        return $minutes > 0 && !$this->nextDay ? $minutes : $minutes + TimeOfDay::DAY;
     }
 
     public function overMidnight(): bool
     {
-        return $this->end->minutes <= $this->start->minutes;
+        return $this->nextDay || $this->end->minutes <= $this->start->minutes;
     }
 
     public function answer(): LengthAnswer
@@ -62,7 +69,7 @@ final readonly class Elapsed implements OpenSum
 
     public function withTimes(StatedTime ...$times): static
     {
-        return new self($times[0] ?? $this->start, $times[1] ?? $this->end);
+        return new self($times[0] ?? $this->start, $times[1] ?? $this->end, $this->nextDay);
     }
 
     public function readings(): array
@@ -73,8 +80,8 @@ final readonly class Elapsed implements OpenSum
         if (!$this->start->halfSaid && !$this->end->halfSaid) {
             $start = $this->start->in(HalfOfDay::Am);
             $readings = [
-                new Reading('both in the same half of the day', new self($start, $this->end->in(HalfOfDay::Am))),
-                new Reading('one a.m., the other p.m.', new self($start, $this->end->in(HalfOfDay::Pm))),
+                new Reading('both in the same half of the day', new self($start, $this->end->in(HalfOfDay::Am), $this->nextDay)),
+                new Reading('one a.m., the other p.m.', new self($start, $this->end->in(HalfOfDay::Pm), $this->nextDay)),
             ];
         } else {
             $open = $this->start->halfSaid ? 'the end' : 'the start';
@@ -83,8 +90,8 @@ final readonly class Elapsed implements OpenSum
                 $readings[] = new Reading(
                     \sprintf('if %s is %s', $open, $half->value),
                     $this->start->halfSaid
-                        ? new self($this->start, $this->end->in($half))
-                        : new self($this->start->in($half), $this->end),
+                        ? new self($this->start, $this->end->in($half), $this->nextDay)
+                        : new self($this->start->in($half), $this->end, $this->nextDay),
                 );
             }
         }

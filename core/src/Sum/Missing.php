@@ -11,7 +11,7 @@ use Rostik\Core\Time\StatedTime;
  * A sum on the clock with a part to be found: _ + 45 min = 10:20 a.m. (the start), 9:35 a.m. + _ = 11:10 a.m. (the
  * length). It is answered by turning it round into a plain sum.
  */
-final readonly class Missing implements OpenSum
+final readonly class Missing implements OpenSum, WithGap
 {
     private function __construct(
         public int $direction,

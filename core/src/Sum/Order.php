@@ -8,28 +8,36 @@ use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\HalfOfDay;
 use Rostik\Core\Time\StatedTime;
 
-/** Times of day, or lengths, to be put in order: earliest or shortest first. */
+/** Times of day, or lengths, to be put in order: earliest or shortest first, or the other way round. */
 final readonly class Order implements OpenSum
 {
+    /** The longest list that is put in order, so that every step can still be drawn. */
+    public const MOST = 24;
+
     /** With up to so many times open, every combination is a reading of its own. */
     private const MOST_OPEN = 3;
 
     /**
      * @param list<StatedTime> $times   empty where lengths are ordered
      * @param list<Amount>     $lengths empty where times are ordered
+     * @param bool             $descends whether the latest, or the longest, comes first
      */
-    private function __construct(public array $times, public array $lengths)
+    private function __construct(public array $times, public array $lengths, public bool $descends = false)
     {
     }
 
+    /** @throws CannotBeDone when there are more than {@see MOST} */
     public static function ofTimes(StatedTime ...$times): self
     {
+        self::bound(\count($times));
+
         return new self(array_values($times), []);
     }
 
-    /** @throws CannotBeDone when months stand beside days */
+    /** @throws CannotBeDone when months stand beside days, or when there are more than {@see MOST} */
     public static function ofLengths(Amount $first, Amount ...$more): self
     {
+        self::bound(\count($more) + 1);
         foreach ($more as $one) {
             if ($one->duration->chain !== $first->duration->chain) {
                 throw CannotBeDone::mixedOrder();
@@ -37,6 +45,30 @@ final readonly class Order implements OpenSum
         }
 
         return new self([], [$first, ...array_values($more)]);
+    }
+
+    /** The same with the latest, or the longest, first. */
+    public function descending(bool $descends = true): self
+    {
+        return new self($this->times, $this->lengths, $descends);
+    }
+
+    /**
+     * The order that such numbers give, in the direction that is asked for; equal ones stay as given.
+     *
+     * @param array<int, int|float> $keys one for each of the things
+     *
+     * @return list<int> positions
+     */
+    public function arranged(array $keys): array
+    {
+        if ($this->descends) {
+            arsort($keys);
+        } else {
+            asort($keys);
+        }
+
+        return array_keys($keys);
     }
 
     public function kind(): Kind
@@ -65,7 +97,7 @@ final readonly class Order implements OpenSum
 
     public function withTimes(StatedTime ...$times): static
     {
-        return new self(array_values($times), $this->lengths);
+        return new self(array_values($times), $this->lengths, $this->descends);
     }
 
     /** Whether a.m. or p.m. is not said for any of the times: then they are taken to be in the same half of the day. */
@@ -87,7 +119,7 @@ final readonly class Order implements OpenSum
             foreach ($open as $n => $i) {
                 $times[$i] = $times[$i]->in($halves[$n] ?? HalfOfDay::Am);
             }
-            $sum = new self(array_values($times), []);
+            $sum = new self(array_values($times), [], $this->descends);
             $orders[implode(',', $sum->sorted())] = true;
             $readings[] = new Reading($this->assumed($open, $halves), $sum);
         }
@@ -143,8 +175,14 @@ final readonly class Order implements OpenSum
         $keys = [] !== $this->times
             ? array_map(static fn (StatedTime $t): int => $t->minutes, $this->times)
             : array_map(static fn (Amount $a): int => $a->duration->count, $this->lengths);
-        asort($keys);
 
-        return array_keys($keys);
+        return $this->arranged($keys);
+    }
+
+    private static function bound(int $count): void
+    {
+        if ($count > self::MOST) {
+            throw CannotBeDone::tooManyToOrder();
+        }
     }
 }

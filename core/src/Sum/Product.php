@@ -6,6 +6,7 @@ namespace Rostik\Core\Sum;
 
 use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\Duration;
+use Rostik\Core\Time\TooLong;
 use Rostik\Core\Time\Unit;
 
 /** A length several times over: 4 x 45 min. */
@@ -18,10 +19,17 @@ final readonly class Product implements Sum
     {
     }
 
-    /** @param int $times 0 to {@see MOST} */
+    /**
+     * @param int $times 0 to {@see MOST}
+     *
+     * @throws TooLong when it comes to more than ten thousand years
+     */
     public static function of(int $times, Amount $length): self
     {
-        return new self(max(0, min(self::MOST, $times)), $length->wholeParts());
+        $product = new self(max(0, min(self::MOST, $times)), $length->wholeParts());
+        $product->answer();
+
+        return $product;
     }
 
     public function kind(): Kind

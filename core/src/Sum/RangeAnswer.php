@@ -70,14 +70,7 @@ final readonly class RangeAnswer implements Answer
     {
         $because = 'A month has 28, 29, 30 or 31 days.';
         if (Unit::Year === $units[0] && !\in_array(Unit::Month, $units, true)) {
-            $least = 0;
-            while (Calendar::days(($least + 1) * 12)[1] <= $days) {
-                ++$least;
-            }
-            $most = $least;
-            while (Calendar::days(($most + 1) * 12)[0] <= $days) {
-                ++$most;
-            }
+            [$least, $most] = Calendar::years($days);
 
             return new self($least, $most, Unit::Year, self::rest($least, $most, $days, 12, Unit::Year), 'A year has 365 days, a leap year 366.');
         }

@@ -8,7 +8,7 @@ use Rostik\Core\Time\ClockForm;
 use Rostik\Core\Time\HalfOfDay;
 use Rostik\Core\Time\StatedTime;
 
-/** A time of day written in another way: 7:42 a.m. as words, 1:20 p.m. as 24h, 17:05 as 12h. */
+/** A time of day written in another way: 7:42 a.m. as words, 2:20 p.m. as 24h, 17:05 as 12h. */
 final readonly class Rewrite implements OpenSum
 {
     private function __construct(public StatedTime $time, public TimeForm $as)
@@ -55,7 +55,7 @@ final readonly class Rewrite implements OpenSum
 
     public function readings(): array
     {
-        if ($this->time->halfSaid || TimeForm::TwentyFour !== $this->as) {
+        if ($this->time->halfSaid || (TimeForm::TwentyFour !== $this->as && TimeForm::Twelve !== $this->as)) {
             return [];
         }
 

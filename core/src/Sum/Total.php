@@ -6,6 +6,7 @@ namespace Rostik\Core\Sum;
 
 use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\MixedChains;
+use Rostik\Core\Time\TooLong;
 use Rostik\Core\Time\Unit;
 
 /** Two or more lengths put together: 2 h 30 min + 4 h 55 min. */
@@ -16,12 +17,16 @@ final readonly class Total implements Sum
     {
     }
 
-    /** @throws MixedChains */
+    /**
+     * @throws MixedChains
+     * @throws TooLong     when it comes to more than ten thousand years
+     */
     public static function of(Amount $first, Amount $second, Amount ...$more): self
     {
         $addends = array_map(static fn (Amount $a): Amount => $a->wholeParts(), [$first, $second, ...array_values($more)]);
-        foreach ($addends as $addend) {
-            $addend->duration->compareTo($first->duration);
+        $sum = $addends[0]->duration;
+        foreach (\array_slice($addends, 1) as $addend) {
+            $sum = $sum->plus($addend->duration);
         }
 
         return new self($addends);

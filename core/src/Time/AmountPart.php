@@ -11,14 +11,25 @@ final readonly class AmountPart
     {
     }
 
+    /** @throws TooLong when it is longer than ten thousand years */
     public static function whole(int $number, Unit $unit): self
     {
+        // the smallest bound of all lets nearly every number pass at one glance
+        if ($number > 1000) {
+            self::bound($number, 1, $unit);
+        }
+
         return new self($number, 1, $unit);
     }
 
-    /** @param int $denominator 1 or more */
+    /**
+     * @param int $denominator 1 or more
+     *
+     * @throws TooLong when it is longer than ten thousand years
+     */
     public static function fraction(int $numerator, int $denominator, Unit $unit): self
     {
+        self::bound($numerator, $denominator, $unit);
         [$a, $b] = [abs($numerator), $denominator];
         while (0 !== $b) {
             [$a, $b] = [$b, $a % $b];
@@ -26,6 +37,13 @@ final readonly class AmountPart
         $common = max(1, $a);
 
         return new self(intdiv($numerator, $common), intdiv($denominator, $common), $unit);
+    }
+
+    private static function bound(int $numerator, int $denominator, Unit $unit): void
+    {
+        if ($numerator / $denominator * $unit->size() > Duration::most($unit->chain())) {
+            throw new TooLong();
+        }
     }
 
     public function isWhole(): bool

@@ -63,6 +63,26 @@ final class Calendar
         return [$least, $most];
     }
 
+    /**
+     * @param int $days 0 or more
+     *
+     * @return array{int, int} the fewest and the most whole years that so many days can hold
+     */
+    public static function years(int $days): array
+    {
+        // no year has less than 365 days nor more than 366
+        $least = intdiv($days, 366);
+        while (self::days(12 * ($least + 1))[1] <= $days) {
+            ++$least;
+        }
+        $most = intdiv($days, 365);
+        while ($most > 0 && self::days(12 * $most)[0] > $days) {
+            --$most;
+        }
+
+        return [$least, $most];
+    }
+
     /** @return list<int> days before each month of the cycle */
     private static function sums(): array
     {

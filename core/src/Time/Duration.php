@@ -10,13 +10,33 @@ namespace Rostik\Core\Time;
  */
 final readonly class Duration
 {
+    /** The longest length there is: ten thousand years of 366 days, well beyond any lesson, so that nothing overflows. */
+    public const MOST_SECONDS = 3_660_000 * 86_400;
+
+    /** The same in months. */
+    public const MOST_MONTHS = 120_000;
+
+    /**
+     * @throws \InvalidArgumentException when it is negative
+     * @throws TooLong                   when it is longer than ten thousand years
+     */
     private function __construct(public int $count, public Chain $chain)
     {
         if ($count < 0) {
             throw new \InvalidArgumentException('A length of time is never negative.');
         }
+        if ($count > self::MOST_MONTHS && $count > self::most($chain)) {
+            throw new TooLong();
+        }
     }
 
+    /** The longest length of a chain, in its smallest unit. */
+    public static function most(Chain $chain): int
+    {
+        return Chain::Clock === $chain ? self::MOST_SECONDS : self::MOST_MONTHS;
+    }
+
+    /** @throws TooLong */
     public static function ofSeconds(int $seconds): self
     {
         return new self($seconds, Chain::Clock);

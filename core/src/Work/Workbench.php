@@ -6,6 +6,7 @@ namespace Rostik\Core\Work;
 
 use Rostik\Core\Method\Chosen;
 use Rostik\Core\Method\MethodBook;
+use Rostik\Core\Method\OnTheLine;
 use Rostik\Core\Method\Working;
 use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\Note;
@@ -23,9 +24,11 @@ use Rostik\Core\Sum\Changed;
 use Rostik\Core\Sum\ClockMove;
 use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\Crossing;
+use Rostik\Core\Sum\EitherWay;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\LengthAnswer;
 use Rostik\Core\Sum\Missing;
+use Rostik\Core\Sum\WithGap;
 use Rostik\Core\Sum\OpenSum;
 use Rostik\Core\Sum\Order;
 use Rostik\Core\Sum\RangeAnswer;
@@ -35,6 +38,7 @@ use Rostik\Core\Sum\RewriteAnswer;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeAnswer;
 use Rostik\Core\Time\Chain;
+use Rostik\Core\Time\StatedTime;
 use Rostik\Core\Time\TimeOfDay;
 
 /** Takes a sum's text and gives it back worked: its answer, every method step by step, what changed, what to note. */
@@ -48,6 +52,7 @@ final readonly class Workbench
         private Forms $forms,
         private MethodBook $methods,
         private Ladder $ladder,
+        private Claims $claims,
     ) {
         $this->plain = Writer::plain();
         $this->marked = Writer::marked();
@@ -57,7 +62,7 @@ final readonly class Workbench
     {
         $forms = Forms::standard();
 
-        return new self(new SumReader($forms), $forms, MethodBook::standard(), Ladder::standard());
+        return new self(new SumReader($forms), $forms, MethodBook::standard(), Ladder::standard(), Claims::standard());
     }
 
     /**
@@ -97,7 +102,7 @@ final readonly class Workbench
         try {
             $answer = $sum->answer();
         } catch (CannotBeDone $cannot) {
-            throw new NotUnderstood($cannot->reason, $cannot->getMessage(), 0, $cannot->example);
+            throw $this->reader->refused($cannot, $typed, $sum);
         }
         $chosen = $this->methods->choose($sum);
 
@@ -108,7 +113,7 @@ final readonly class Workbench
             $sum->kind(),
             $this->written($answer),
             [],
-            Crossing::of($sum instanceof Missing ? $sum->turnedRound() : $sum),
+            Crossing::of($sum instanceof WithGap ? $sum->turnedRound() : $sum),
             $sum->regroups(),
             !$answer instanceof RangeAnswer && !($sum instanceof Conversion && !$sum->isExact()),
             $sum instanceof ClockMove ? Changed::by($sum) : null,
@@ -117,6 +122,8 @@ final readonly class Workbench
             $this->strip($sum),
             $this->ladder->exercisedBy($sum),
             [...$notes, ...$this->notes($sum, $answer)],
+            null,
+            '' === $read->claimed ? null : $this->claims->judge($sum, $read->claimed, $this->plain->answer($answer)),
         );
     }
 
@@ -132,7 +139,7 @@ final readonly class Workbench
         try {
             $answer = $open ? null : $this->written($sum->answer());
         } catch (CannotBeDone $cannot) {
-            throw new NotUnderstood($cannot->reason, $cannot->getMessage(), 0, $cannot->example);
+            throw $this->reader->refused($cannot, $typed, $sum);
         }
 
         return new AnsweredSum($this->forms->write($sum, $this->plain), $this->forms->write($sum, $this->marked), $answer, $open ? self::open($sum) : null);
@@ -141,9 +148,11 @@ final readonly class Workbench
     /** Why a sum of several readings has no one answer. */
     private static function open(Sum $sum): Note
     {
-        return $sum instanceof OpenSum
-            ? new Note('half-not-said', 'a.m. or p.m. is not said, and it changes the answer.')
-            : new Note('depends-on-the-month', 'It depends on which month or year is meant.');
+        return match (true) {
+            $sum instanceof EitherWay => new Note('two-readings', 'This can be taken in more than one way.'),
+            $sum instanceof OpenSum => new Note('half-not-said', 'a.m. or p.m. is not said, and it changes the answer.'),
+            default => new Note('depends-on-the-month', 'It depends on which month or year is meant.'),
+        };
     }
 
     private function written(Answer $answer): WorkedAnswer
@@ -177,10 +186,15 @@ final readonly class Workbench
     private function notes(Sum $sum, Answer $answer): array
     {
         $notes = [];
-        if ($sum instanceof Elapsed && $sum->overMidnight()) {
-            $notes[] = new Note('over-midnight', $sum->start->equals($sum->end)
-                ? 'The same time on the next day: a whole day.'
-                : 'This goes over midnight: the end is on the next day.');
+        $plain = $sum instanceof WithGap ? $sum->turnedRound() : $sum;
+        if ($plain instanceof Elapsed && $plain->overMidnight()) {
+            $notes[] = new Note('over-midnight', $this->overMidnight($plain, $sum));
+        }
+        if ($sum instanceof ClockMove && OnTheLine::LONGEST * 60 < $sum->minutes()) {
+            $notes[] = new Note('too-far-for-a-picture', \sprintf('That is too far for a picture: the line would be %d days long.', intdiv($sum->minutes(), TimeOfDay::DAY)));
+        }
+        if ($sum instanceof Order && [] !== array_filter($sum->times, static fn (StatedTime $t): bool => $t->halfSaid && 0 === $t->minutes)) {
+            $notes[] = new Note('midnight-first', 'Midnight is taken as the beginning of the day, so it is the earliest.');
         }
         if ($answer instanceof TimeAnswer && 0 !== $answer->dayOffset) {
             $days = abs($answer->dayOffset);
@@ -209,9 +223,22 @@ final readonly class Workbench
         return $notes;
     }
 
+    private function overMidnight(Elapsed $plain, Sum $asked): string
+    {
+        if ($plain->start->equals($plain->end)) {
+            return $plain === $asked
+                ? 'The same time on the next day: a whole day.'
+                : 'The same time: it may be a whole day, as here, or nothing at all.';
+        }
+
+        return $plain === $asked || ($asked instanceof Missing && $asked->direction > 0)
+            ? 'This goes over midnight: the end is on the next day.'
+            : \sprintf('This goes over midnight: %s is on the day before.', $this->plain->time($plain->start));
+    }
+
     private function strip(Sum $sum): DayStrip
     {
-        if ($sum instanceof Missing) {
+        if ($sum instanceof WithGap) {
             return $this->strip($sum->turnedRound());
         }
         if ($sum instanceof Order || $sum instanceof Rewrite) {

@@ -26,6 +26,7 @@ final readonly class WorkedSum
      * @param list<string>        $skills   rungs of the ladder that the sum exercises
      * @param list<Note>          $notes
      * @param ?Note               $open     what it depends on, where there is no one answer; it is among the notes
+     * @param ?Claim              $claim    what was typed as its answer, judged; null where none was
      */
     public function __construct(
         public string $sum,
@@ -44,6 +45,7 @@ final readonly class WorkedSum
         public array $skills,
         public array $notes,
         public ?Note $open = null,
+        public ?Claim $claim = null,
     ) {
     }
 }

@@ -177,7 +177,7 @@ final class EveryTest extends TestCase
 
         return $changed->minute->changed === (0 !== ($to - $from) % 60)
             && $changed->hour->changed === ($hour($from) !== $hour($to))
-            && ($twelve ? null !== $changed->half && $changed->half->changed === (($from < 720) !== ($to < 720)) : null === $changed->half)
+            && null !== $changed->half && $changed->half->changed === (($from < 720) !== ($to < 720))
             && null !== $changed->day && $changed->day->changed === ($end < 0 || $end >= self::DAY);
     }
 }

@@ -171,7 +171,7 @@ final class MethodsTest extends TestCase
             'It is 7 h 25 min.',
         ]];
         yield 'earlier on the line: to the o’clock, then keep going' => [new NumberLineMethod(), '11:05 am - 40 min', [
-            'Start at the right, at 11:05 a.m.',
+            'Start at 11:05 a.m. and go back.',
             'Take 5 min to get back to the o’clock: 11:00 a.m. 35 min left to take.',
             'Take 30 min: 10:30 a.m. 5 min left to take.',
             'Take the last 5 min: 10:25 a.m.',
@@ -180,8 +180,8 @@ final class MethodsTest extends TestCase
         yield 'elapsed through noon' => [new NumberLineMethod(), '9:20 am to 1:05 pm', [
             'Mark the start, 9:20 a.m., and the end, 1:05 p.m.',
             '40 min to the o’clock, 10:00 a.m.',
-            '2 h to 12 noon.',
-            '1 h in whole hours, to 1:00 p.m.',
+            '2 h on to 12 noon.',
+            'A jump of 1 h to 1:00 p.m.',
             '5 min to 1:05 p.m.',
             'Altogether: 40 min + 2 h + 1 h + 5 min = 3 h 45 min.',
         ]];

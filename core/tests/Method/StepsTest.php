@@ -34,13 +34,13 @@ final class StepsTest extends TestCase
             'Hours: 2 h + 4 h = 6 h.',
             'Minutes: 30 min + 55 min = 85 min.',
             '85 is 60 or more: 85 min is 1 h 25 min.',
-            'Join them: 7 h 25 min.',
+            'Put them together: 7 h 25 min.',
         ]];
         yield 'in parts, several times' => ['3 x 1 h 25 min', 'parts', [
             'Hours: 3 × 1 h = 3 h.',
             'Minutes: 3 × 25 min = 75 min.',
             '75 is 60 or more: 75 min is 1 h 15 min.',
-            'Join them: 4 h 15 min.',
+            'Put them together: 4 h 15 min.',
         ]];
         yield 'in parts, on the clock' => ['3:45 pm + 2 h 30 min', 'parts', [
             'By the 24-hour clock, 3:45 p.m. is 15:45.',
@@ -57,7 +57,7 @@ final class StepsTest extends TestCase
         yield 'near the hour, on the clock' => ['10:20 am + 1 h 55 min', 'near-hour', [
             '1 h 55 min is 2 h less 5 min.',
             '10:20 a.m. + 2 h = 12:20 p.m.',
-            '12:20 p.m. put right by 5 min: 12:15 p.m.',
+            'That is 5 min too far, so go back 5 min: 12:15 p.m.',
         ]];
         yield 'all in minutes' => ['5 h 20 min - 2 h 35 min', 'all-minutes', [
             '5 h 20 min = 5 × 60 + 20 = 320 min.',
@@ -75,7 +75,7 @@ final class StepsTest extends TestCase
         yield 'all in minutes, back past midnight' => ['1:10 am - 2 h 30 min', 'all-minutes', [
             '1:10 a.m. is 1 × 60 + 10 = 70 min after midnight.',
             '2 h 30 min = 2 × 60 + 30 = 150 min.',
-            'There are too few to take from, so add 1440 first: 70 + 1440 = 1510.',
+            'There are too few minutes to take from, so add a day (1440 min) first: 70 + 1440 = 1510.',
             '1510 − 150 = 1360 min.',
             'Back to a time: 10:40 p.m. (the day before).',
         ]];
@@ -91,13 +91,14 @@ final class StepsTest extends TestCase
         yield 'shared, each unit in turn' => ['2 h 15 min / 3', 'multiply-divide', [
             '2 h ÷ 3 = 0 h, remainder 2 h.',
             'Change the remainder: 2 h is 120 min.',
+            'Add the 15 min: 120 + 15 = 135 min.',
             '135 min ÷ 3 = 45 min.',
             'The answer is 45 min.',
         ]];
         yield 'shared in the smaller unit' => ['2 h 15 min / 3', 'all-minutes', [
             '2 h 15 min = 2 × 60 + 15 = 135 min.',
             '135 ÷ 3 = 45 min.',
-            'Back into larger units: 45 min.',
+            'The answer is 45 min.',
         ]];
         yield 'up to sixty' => ['7:42 as words', 'up-to-sixty', [
             '42 is more than 30: count on to the next hour, 8.',
@@ -111,7 +112,7 @@ final class StepsTest extends TestCase
         ]];
         yield 'to the 24-hour clock' => ['1:20 pm as 24h', 'place-on-day', [
             'Pin 1:20 p.m. on the day line: it is after noon, p.m.',
-            'After 1 p.m. add 12 hours: 1 + 12 = 13.',
+            'From 1 p.m. on, add 12 hours: 1 + 12 = 13.',
             'Write it: 13:20.',
         ]];
         yield 'from the 24-hour clock' => ['17:05 as 12h', 'place-on-day', [
@@ -132,13 +133,13 @@ final class StepsTest extends TestCase
         ]];
         yield 'fives round the clock, past the 12' => ['3:50 pm + 25 min', 'fives', [
             'Start at 3:50 p.m.: the minute hand is at 50.',
-            '5, 10: past the 12, so the hour becomes 4. The clock shows 4:00.',
+            '5, 10: at the 12, so the hour becomes 4. The clock shows 4:00.',
             '15, 20, 25. The clock shows 4:15.',
             'The answer is 4:15 p.m.',
         ]];
         yield 'a missing start is turned round' => ['_ + 45 min = 10:20 am', 'number-line', [
             'Turn it round and go back: 10:20 a.m. − 45 min.',
-            'Start at the right, at 10:20 a.m.',
+            'Start at 10:20 a.m. and go back.',
             'Take 20 min to get back to the o’clock: 10:00 a.m. 25 min left to take.',
             'Take the last 25 min: 9:35 a.m.',
             '20 min + 25 min = 45 min. The answer is 9:35 a.m.',

@@ -197,7 +197,7 @@ final class Child
             if ('past-twelve' === $mistake) {
                 $past = ((intdiv($at, 60) + 11) % 12 + 1) * 60 + $x + $by;
 
-                return '+' === $sign && $past >= 780 && $past < 1440 ? \sprintf('%d:%02d p.m.', intdiv($past, 60), $past % 60) : null;
+                return '+' === $sign && $past >= 780 && $past < 1440 ? \sprintf('%d:%02d %s', intdiv($past, 60), $past % 60, $at < 720 ? 'a.m.' : 'p.m.') : null;
             }
             if ('twelve-swap' === $mistake) {
                 $swap = static fn (int $m): int => \in_array(intdiv($m, 60), [0, 12], true) ? ($m + 720) % 1440 : $m;
@@ -370,7 +370,7 @@ final class Child
 
         return match ($mistake) {
             'hundred-minutes' => $instead(100, true),
-            'ten-for-everything' => $instead(10, false),
+            'ten-for-everything' => str_contains($parts[$from], '.') ? self::tenths($parts[$from], $units, $name) : $instead(10, false),
             'forgets-to-add-on' => isset($names[1]) && 1 === \count($units) ? $name((int) $number * $per, $last) : null,
             'drops-remainder' => 2 === \count($units) && !isset($names[1]) && intdiv($total, $size[$units[0]]) > 0 ? $name(intdiv($total, $size[$units[0]]), $units[0]) : null,
             'wrong-way' => 1 === \count($units) && !isset($names[1]) && !str_contains($parts[$from], '.')
@@ -380,6 +380,22 @@ final class Child
                 : $name((int) $number * $per + (int) explode('.', $parts[$from])[1], $last)) : null,
             default => null,
         };
+    }
+
+    /**
+     * A decimal by ten: 2.5 h is 2 h and 5 of the next, or 25 of it; with more decimals it does not come out.
+     *
+     * @param list<string>                  $units
+     * @param \Closure(int, string): string $name
+     */
+    private static function tenths(string $decimal, array $units, \Closure $name): ?string
+    {
+        [$whole, $tenth] = explode('.', $decimal);
+        if (1 !== \strlen($tenth)) {
+            return null;
+        }
+
+        return 1 === \count($units) ? $name((int) ($whole.$tenth), $units[0]) : $name((int) $whole, $units[0]).' '.$name((int) $tenth, $units[1]);
     }
 
     private static function isLarger(string $a, string $b): bool

@@ -59,7 +59,8 @@ final class SumReaderTest extends TestCase
         yield ['1115 to 1205', '11:15 hours to 12:05 hours'];
         yield ['12 noon to 12 midnight', '12 noon to 12 midnight'];
         yield ['12:00 am to 12:00 pm', '12 midnight to 12 noon'];
-        yield ['10 to 3', '10:00 to 3:00'];
+        yield ['from 10 to 3', '10:00 to 3:00'];
+        yield ['9:35 am - 11 am', '9:35 a.m. to 11:00 a.m.'];
         yield ['a fortnight + 3 days', '2 weeks + 3 days'];
         yield ['1 year 4 months + 9 months', '1 year 4 months + 9 months'];
         yield ['2 min 40 s + 35 s', '2 min 40 s + 35 s'];
@@ -94,7 +95,6 @@ final class SumReaderTest extends TestCase
         yield ['3:45 pm + 20', 'unit-missing', 10];
         yield ['3:45 pm +', 'half-a-sum', 9];
         yield ['3 pm + 4 pm', 'two-times', 5];
-        yield ['9:35 am - 11 am', 'between-times', 8];
         yield ['2 h - 3 pm', 'time-from-length', 4];
         yield ['2 h - 3 h', 'takes-more-than-there-is', 0];
         yield ['13:30 pm + 5 min', 'half-with-24h', 0];
@@ -104,7 +104,6 @@ final class SumReaderTest extends TestCase
         yield ['3:5 pm + 4 min', 'two-digits', 2];
         yield ['3:45:10 pm + 4 min', 'seconds-on-the-clock', 4];
         yield ['9 in the afternoon + 5 min', 'not-that-part-of-the-day', 0];
-        yield ['quarter to 12 pm + 5 min', 'twelve-either-way', 0];
         yield ['1 month + 3 days', 'months-and-days', 0];
         yield ['1 month 3 days + 2 days', 'months-and-days', 0];
         yield ['3:45 pm + 2 months', 'months-on-the-clock', 0];

@@ -48,7 +48,7 @@ final class ChangedTest extends TestCase
         yield 'half a day' => ['3:00 am + 12 h', ['half'], ['hour', 'noon']];
         yield 'a whole day' => ['3:00 am + 24 h', ['day'], ['hour', 'noon', 'midnight']];
         yield 'nothing' => ['3:00 am + 0 min', [], []];
-        yield '24-hour time over midnight' => ['22:50 + 2 h', ['hour', 'day'], ['hour', 'midnight']];
+        yield '24-hour time over midnight' => ['22:50 + 2 h', ['hour', 'half', 'day'], ['hour', 'midnight']];
         yield 'half not said' => ['11:50 + 20 min', ['hour', 'minute'], ['hour']];
     }
 

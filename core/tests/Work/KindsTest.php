@@ -65,7 +65,7 @@ final class KindsTest extends TestCase
         yield ['200 s in min s', '200 s in min s', '3 min 20 s', $parts('min', 3, 's', 20)];
         yield ['1.5 h in h min', '1.5 h in h min', '1 h 30 min', $parts('h', 1, 'min', 30), 'multiply-divide'];
         yield ['2.25 h in min', '2.25 h in min', '135 min', $parts('min', 135)];
-        yield ['90 min in h', '90 min in h', '1.5 h', $parts('h', 1.5)];
+        yield ['90 min in h', '90 min in h', '1 h 30 min', $parts('h', 1, 'min', 30)];
         yield ['100 min in h', '100 min in h', '1 h 40 min', $parts('h', 1, 'min', 40)];
         yield ['a fortnight in days', '2 weeks in days', '14 days', $parts('day', 14)];
         yield ['23 days in weeks and days', '23 days in weeks days', '3 weeks 2 days', $parts('week', 3, 'day', 2)];

@@ -67,9 +67,8 @@ final class IgnoresAmPm implements Mistake
             }
             $keys[] = $this->digits($time);
         }
-        asort($keys);
 
-        return new GivenOrder(array_keys($keys), array_map(Writer::plain()->time(...), $sum->times));
+        return new GivenOrder($sum->arranged($keys), array_map(Writer::plain()->time(...), $sum->times));
     }
 
     /** The digits as a number of minutes: 12:15 is later than 9:00. */

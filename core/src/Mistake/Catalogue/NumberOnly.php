@@ -60,9 +60,8 @@ final class NumberOnly implements Mistake
             }
             $keys[] = $number;
         }
-        asort($keys);
 
-        return new GivenOrder(array_keys($keys), array_map(Writer::plain()->amount(...), $sum->lengths));
+        return new GivenOrder($sum->arranged($keys), array_map(Writer::plain()->amount(...), $sum->lengths));
     }
 
     /** The number of a length that has only one; null for two units together. */

@@ -15,7 +15,8 @@ use Rostik\Core\Time\ClockForm;
 use Rostik\Core\Time\HalfOfDay;
 
 /**
- * Goes on past 12 and writes p.m. to it: 13:30 p.m.
+ * Goes on past 12 and keeps a.m. or p.m. as it was: 10:50 p.m. + 3 h = 13:50 p.m. From the morning on either may be
+ * written: 13:50 a.m., or 13:50 p.m. by those who know that it is afternoon.
  *
  * Common practice, no source.
  */
@@ -28,12 +29,12 @@ final class PastTwelve implements Mistake
 
     public function may(): string
     {
-        return 'may be going on past 12 and still writing p.m.';
+        return 'may be going on past 12 and still writing a.m. or p.m.';
     }
 
     public function look(): string
     {
-        return 'After 12 a 12-hour clock begins again at 1. With 13, 14 … there is no p.m.';
+        return 'After 12 a 12-hour clock begins again at 1. With 13, 14 … there is no a.m. or p.m.';
     }
 
     public function model(): string
@@ -46,7 +47,7 @@ final class PastTwelve implements Mistake
         if ($sum instanceof Later && ClockForm::Twelve === $sum->start->form && $sum->start->halfSaid) {
             $minutes = 60 * $sum->start->time()->hour12() + $sum->start->time()->minute() + $sum->minutes();
 
-            return $minutes < 13 * 60 || $minutes >= 24 * 60 ? null : GivenTime::of12(intdiv($minutes, 60), $minutes % 60, HalfOfDay::Pm);
+            return $minutes < 13 * 60 || $minutes >= 24 * 60 ? null : GivenTime::pastTwelve(intdiv($minutes, 60), $minutes % 60, $sum->start->time()->half());
         }
         if (!$sum instanceof Rewrite || TimeForm::Twelve !== $sum->as || $sum->time->minutes < 13 * 60) {
             return null;

@@ -6,7 +6,7 @@ namespace Rostik\Core\Mistake\Catalogue;
 
 use Rostik\Core\Mistake\Given;
 use Rostik\Core\Mistake\GivenTime;
-use Rostik\Core\Mistake\Mistake;
+use Rostik\Core\Mistake\FaceMistake;
 use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeForm;
@@ -17,7 +17,7 @@ use Rostik\Core\Time\ClockForm;
  *
  * Common practice, no source.
  */
-final class SwapsHands implements Mistake
+final class SwapsHands implements FaceMistake
 {
     public function id(): string
     {

@@ -9,6 +9,8 @@ use Rostik\Core\Mistake\GivenLength;
 use Rostik\Core\Mistake\Mistake;
 use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\Sum;
+use Rostik\Core\Time\AmountPart;
+use Rostik\Core\Time\Unit;
 
 /**
  * Takes every unit for ten of the next: 4 h = 40 min.
@@ -39,12 +41,15 @@ final class TenForEverything implements Mistake
 
     public function predict(Sum $sum): ?Given
     {
-        if (!$sum instanceof Conversion || !$sum->isExact() || !$sum->amount->isWhole()) {
+        if (!$sum instanceof Conversion || !$sum->isExact()) {
             return null;
         }
         $parts = $sum->amount->parts;
         $units = $sum->units;
         $small = $units[\count($units) - 1];
+        if (!$sum->amount->isWhole()) {
+            return 1 === \count($parts) && $parts[0]->unit->smaller() === $small ? $this->ofDecimal($parts[0], $units) : null;
+        }
         if (1 === \count($units) && $parts[0]->unit->smaller() === $small && (!isset($parts[1]) || $parts[1]->unit === $small)) {
             return GivenLength::one(10 * $parts[0]->numerator + ($parts[1]->numerator ?? 0), $small);
         }
@@ -57,5 +62,22 @@ final class TenForEverything implements Mistake
         }
 
         return 1 === \count($units) && 0 === $n % 10 ? GivenLength::one(intdiv($n, 10), $units[0]) : null;
+    }
+
+    /**
+     * 1.5 h = 15 min; 2.5 h = 2 h 5 min.
+     *
+     * @param non-empty-list<Unit> $units
+     */
+    private function ofDecimal(AmountPart $part, array $units): ?Given
+    {
+        $small = $units[\count($units) - 1];
+        $tenths = 10 * $part->numerator;
+        if (0 !== $tenths % $part->denominator || \count($units) > 2) {
+            return null;
+        }
+        $tenths = intdiv($tenths, $part->denominator);
+
+        return 1 === \count($units) ? GivenLength::one($tenths, $small) : GivenLength::two(intdiv($tenths, 10), $units[0], $tenths % 10, $small);
     }
 }

@@ -53,8 +53,7 @@ final class TwelveBiggest implements Mistake
             $of = $time->time();
             $keys[] = 60 * $of->hour12() + $of->minute() + ($time->halfSaid && HalfOfDay::Pm === $of->half() ? 1440 : 0);
         }
-        asort($keys);
 
-        return new GivenOrder(array_keys($keys), array_map(Writer::plain()->time(...), $sum->times));
+        return new GivenOrder($sum->arranged($keys), array_map(Writer::plain()->time(...), $sum->times));
     }
 }

@@ -62,9 +62,8 @@ final class TwelveSwap implements Mistake
         }
         if ($sum instanceof Order && [] !== $sum->times) {
             $keys = array_map(fn (StatedTime $t): int => $this->taken($t)->minutes, $sum->times);
-            asort($keys);
 
-            return new GivenOrder(array_keys($keys), array_map(Writer::plain()->time(...), $sum->times));
+            return new GivenOrder($sum->arranged($keys), array_map(Writer::plain()->time(...), $sum->times));
         }
         if ($sum instanceof Rewrite && TimeForm::TwentyFour === $sum->as && $sum->time->halfSaid) {
             return GivenTime::stated($this->taken($sum->time)->as24());

@@ -8,41 +8,90 @@ use Rostik\Core\Notation\LengthReading;
 use Rostik\Core\Notation\Line;
 use Rostik\Core\Notation\TimeReading;
 
-/** What "later" and "earlier" share in writing: a time and a length, joined in one of two orders. */
-final class ClockMoveLine
+/** What "later" and "earlier" share in writing: a time and a length, joined in one of several ways. */
+final readonly class ClockMoveLine
 {
     /**
-     * @param list<string> $join   between time and length: "+"
-     * @param list<string> $turned between length and time: "after"
-     * @param string       $end    after time and length: "later"
-     *
-     * @return list<array{TimeReading, LengthReading}>
+     * @param list<string>                $join   between time and length: "+"
+     * @param list<string>                $turned between length and time: "after"
+     * @param list<string>                $end    after time and length: "later"
+     * @param array<string, list<string>> $verbs  before length and time, with what stands between them: "add" … "to"
+     * @param list<string>                $asked  before the length alone, after a time and a full stop: "in"
      */
-    public static function read(Line $line, array $join, array $turned, string $end): array
+    public function __construct(private array $join, private array $turned, private array $end, private array $verbs, private array $asked = [])
+    {
+    }
+
+    /** @return list<array{TimeReading, LengthReading}> */
+    public function read(Line $line): array
+    {
+        $verb = $this->byVerb($line);
+
+        return [] !== $verb ? $verb : [...$this->straight($line), ...$this->turned($line)];
+    }
+
+    /** @return list<array{TimeReading, LengthReading}> */
+    private function straight(Line $line): array
     {
         $found = [];
         foreach ($line->times($line->start) as $time) {
             if ($time->bare) {
                 continue;
             }
-            $after = $line->after($time->next, ...$join);
-            $length = $line->length(0 !== $after ? $after : ($line->words->is($time->next, ',') ? $time->next + 1 : $time->next));
+            $after = $line->after($time->next, ...$this->join);
+            $at = 0 !== $after ? $after : $line->past($time->next, ',', ';');
+            if (0 === $after && [] !== $this->asked && $at < $asides = $line->pastAsides($at)) {
+                // it is 7:35. What time will it be in 3 hours?
+                $at = $asides;
+                $after = $line->after($at, ...$this->asked);
+                $at = 0 !== $after ? $after : $at;
+            } elseif (0 === $after) {
+                $at = $line->pastAsides($at);
+            }
+            $length = $line->length($at);
             if (null === $length) {
                 continue;
             }
-            $close = $line->after($length->next, $end);
+            $close = $line->after($length->next, ...$this->end);
             if ((0 !== $after || 0 !== $close) && $line->endsAt(max($length->next, $close))) {
                 $found[] = [$time, $length];
             }
         }
-        $length = $line->length($line->start);
-        $after = null === $length ? 0 : $line->after($length->next, ...$turned);
+
+        return $found;
+    }
+
+    /** @return list<array{TimeReading, LengthReading}> */
+    private function turned(Line $line): array
+    {
+        $found = [];
+        $length = $line->length($line->past($line->start, 'in'));
+        $after = null === $length ? 0 : $line->after($length->next, ...$this->turned);
+        $after = 0 === $after ? 0 : $line->past($after, 'it', 'is', 'now', 'was');
         if (null === $length || 0 === $after) {
-            return $found;
+            return [];
         }
         foreach ($line->times($after) as $time) {
-            if ($line->endsAt($time->next) && (!$time->bare || !$line->words->is($after - 1, '+'))) {
+            if ($line->endsAt($time->next) && (!$time->bare || !$line->words->is($after - 1, '+', 'from'))) {
                 $found[] = [$time, $length];
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return list<array{TimeReading, LengthReading}> */
+    private function byVerb(Line $line): array
+    {
+        $found = [];
+        foreach ($this->verbs as $verb => $between) {
+            $after = $line->after($line->start, (string) $verb);
+            $length = 0 === $after ? null : $line->length($line->past($after, ':', 'away'));
+            $after = null === $length ? 0 : $line->after($length->next, ...$between);
+            foreach (null === $length || 0 === $after ? [] : $line->times($after) as $time) {
+                if (!$time->bare && $line->endsAt($time->next)) {
+                    $found[] = [$time, $length];
+                }
             }
         }
 

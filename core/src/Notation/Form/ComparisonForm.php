@@ -12,9 +12,11 @@ use Rostik\Core\Sum\Comparison;
 use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Sum;
 
-/** 2 days ? 40 h; also "or" and "compared with" between the two. */
+/** 3 days ? 70 h; also "which is longer, … or …?", "compare … and …", and a blank between the two. */
 final class ComparisonForm implements SolvedForm
 {
+    private const SIGNS = ['?', 'or', 'vs', 'versus', 'compared with', 'compared to', '<', '>', '_'];
+
     public function kind(): Kind
     {
         return Kind::Comparison;
@@ -22,14 +24,18 @@ final class ComparisonForm implements SolvedForm
 
     public function read(Line $line): array
     {
-        $left = $line->length($line->start);
-        $after = null === $left ? 0 : $line->after($left->next, '?', 'or', 'vs', 'compared with', '<', '>', '<=', '>=');
-        $right = 0 === $after ? null : $line->length($after);
-        if (null === $left || null === $right || !$line->endsAt($right->next)) {
+        $start = $line->past($line->start, 'which', 'is', 'longer', 'longest', 'greater', 'more', 'bigger', 'larger', 'shorter', 'less', 'smaller', 'compare', 'the', 'time', 'length', 'lasts', 'takes', ':', ',', '-', '?', '.');
+        $asked = $start > $line->start;
+        $left = $asked ? $line->item($start) : $line->length($start);
+        if (null === $left) {
             return [];
         }
+        $signs = $asked ? [...self::SIGNS, 'and', 'with', 'to', ','] : self::SIGNS;
+        $after = $line->after($line->words->is($left->next, ',') ? $left->next + 1 : $left->next, ...$signs);
+        $after = 0 !== $after ? $after : $line->after($left->next, ...$signs);
+        $right = 0 === $after ? null : $line->length($line->past($after, '=', '_', '?', '<', '>'));
 
-        return [Comparison::of($left->amount, $right->amount)];
+        return null === $right || !$line->endsAt($right->next) ? [] : [Comparison::of($left->amount, $right->amount)];
     }
 
     public function write(Sum $sum, Writer $writer): string

@@ -7,7 +7,6 @@ namespace Rostik\Core\Notation\Form;
 use Rostik\Core\Notation\LengthReading;
 use Rostik\Core\Notation\Line;
 use Rostik\Core\Notation\SolvedForm;
-use Rostik\Core\Notation\UnitWords;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Answer;
 use Rostik\Core\Sum\Conversion;
@@ -16,7 +15,10 @@ use Rostik\Core\Sum\Sum;
 use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\Unit;
 
-/** 95 min in h min, 4 years in months; also "how many minutes in 2 h". With "about" before it a round number is enough. */
+/**
+ * 105 min in h min, 5 years in months; also "how many minutes in 2 h" and, as on worksheets, 105 min = __ h __ min. With
+ * "about" before it a round number is enough.
+ */
 final class ConversionForm implements SolvedForm
 {
     public function kind(): Kind
@@ -31,33 +33,21 @@ final class ConversionForm implements SolvedForm
         if ($about) {
             ++$start;
         }
-        $unit = UnitWords::unit($line->words->at($start));
-        if (null !== $unit) {
-            $after = $line->after($start + 1, 'in', 'are in', 'is in', 'make');
-            $after = 0 === $after && $line->words->is($start + 1, 'are') && $line->words->is($start + 2, 'there') ? $line->after($start + 3, 'in') : $after;
-            $length = 0 === $after ? null : $line->length($after);
-
-            return null === $length || !$line->endsAt($length->next) ? [] : [Conversion::of($this->fit($length), $about, $unit)];
+        if (null !== $unit = $line->words->unit($start)) {
+            return $this->howMany($line, $start + 1, $about, $unit);
         }
         $length = $line->length($start);
-        $after = null === $length ? 0 : $line->after($length->next, 'in', 'to', 'into', 'as');
-        if (null === $length || 0 === $after) {
-            return [];
+        if (null === $length) {
+            return $this->blanksFirst($line);
         }
+        $after = $line->after($length->next, 'in', 'to', 'into', 'as');
         if ($line->words->is($after, 'about')) {
             $about = true;
             ++$after;
         }
-        $units = [];
-        while (null !== $unit = UnitWords::unit($line->words->at($after))) {
-            $units[] = $unit;
-            ++$after;
-            if ($line->words->is($after, 'and', ',', '&')) {
-                ++$after;
-            }
-        }
+        [$units, $end] = 0 === $after ? $this->afterEquals($line, $length->next) : $this->units($line, $after);
 
-        return !isset($units[0]) || !$line->endsAt($after) ? [] : [Conversion::of($this->fit($length), $about, ...$units)];
+        return !isset($units[0]) || !$line->endsAt($end) ? [] : [Conversion::of($this->fit($length), $about, ...$units)];
     }
 
     public function write(Sum $sum, Writer $writer): string
@@ -70,6 +60,73 @@ final class ConversionForm implements SolvedForm
         return ($sum->about ? 'about ' : '').$writer->amount($sum->amount).' in '.implode(' ', $units);
     }
 
+    public function writeSolved(Sum $sum, Answer $answer, Writer $writer): string
+    {
+        return $sum instanceof Conversion ? $writer->amount($sum->amount).' = '.$writer->answer($answer) : '';
+    }
+
+    /**
+     * "(How many) minutes are there in 2 h", "minutes = 2 h".
+     *
+     * @return list<Conversion>
+     */
+    private function howMany(Line $line, int $next, bool $about, Unit $unit): array
+    {
+        $after = $line->after($line->past($next, 'are', 'is', 'there', 'do', 'does', 'would'), 'in', 'make', 'per', 'equal', '=', 'to');
+        $after = 0 === $after ? $line->after($next, 'is', 'are') : $after;
+        $length = 0 === $after ? null : $line->length($after);
+
+        return null === $length || !$line->endsAt($length->next) ? [] : [Conversion::of($this->fit($length), $about, $unit)];
+    }
+
+    /**
+     * ___ min = 3 h, __ h __ min = 265 min
+     *
+     * @return list<Conversion>
+     */
+    private function blanksFirst(Line $line): array
+    {
+        [$units, $next] = $this->blanks($line, $line->start);
+        $after = [] === $units ? 0 : $line->after($next, '=', 'is', 'equals');
+        $length = 0 === $after ? null : $line->length($after);
+
+        return null === $length || !$line->endsAt($length->next) ? [] : [Conversion::of($this->fit($length), false, ...$units)];
+    }
+
+    /** @return array{list<Unit>, int} units after an equals sign, each after a blank, and the place after them */
+    private function afterEquals(Line $line, int $at): array
+    {
+        $after = $line->after($at, '=', 'is', 'equals');
+
+        return 0 === $after ? [[], $at] : $this->blanks($line, $after);
+    }
+
+    /** @return array{list<Unit>, int} units, each after a blank, and the place after them */
+    private function blanks(Line $line, int $at): array
+    {
+        $units = [];
+        while (0 !== ($after = $line->afterBlank($at)) && null !== $unit = $line->words->unit($after)) {
+            $units[] = $unit;
+            $at = $line->past($after + 1, 'and', ',', '&');
+            $at = $line->words->is($at, '.') && $line->words->touches($at - 1) ? $at + 1 : $at;
+        }
+
+        return [$units, $at];
+    }
+
+    /** @return array{list<Unit>, int} units one after the other, and the place after them */
+    private function units(Line $line, int $at): array
+    {
+        $units = [];
+        $at = $line->past($at, 'whole', 'just', 'only');
+        while (null !== $unit = $line->words->unit($at)) {
+            $units[] = $unit;
+            $at = $line->past($at + 1, 'and', ',', '&');
+        }
+
+        return [$units, $at];
+    }
+
     /** A decimal is kept, since the question is about it; a fraction that does not end is not. */
     private function fit(LengthReading $length): Amount
     {
@@ -80,10 +137,5 @@ final class ConversionForm implements SolvedForm
         }
 
         return $length->amount;
-    }
-
-    public function writeSolved(Sum $sum, Answer $answer, Writer $writer): string
-    {
-        return $sum instanceof Conversion ? $writer->amount($sum->amount).' = '.$writer->answer($answer) : '';
     }
 }

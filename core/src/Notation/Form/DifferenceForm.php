@@ -5,15 +5,18 @@ declare(strict_types=1);
 namespace Rostik\Core\Notation\Form;
 
 use Rostik\Core\Notation\Form;
+use Rostik\Core\Notation\LengthReading;
 use Rostik\Core\Notation\Line;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Difference;
 use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Sum;
 
-/** 3 h 10 min - 2 h 40 min. */
+/** 4 h 5 min - 3 h 25 min; also "subtract … from …", "the difference between … and …", "how much longer is … than …?". */
 final class DifferenceForm implements Form
 {
+    private const MORE_OR_LESS = ['longer', 'more', 'greater', 'bigger', 'shorter', 'less', 'smaller', 'fewer', 'quicker', 'faster', 'slower', 'later', 'sooner'];
+
     public function kind(): Kind
     {
         return Kind::Difference;
@@ -21,14 +24,26 @@ final class DifferenceForm implements Form
 
     public function read(Line $line): array
     {
+        $verb = $line->after($line->start, 'subtract', 'take away', 'take', 'deduct', 'minus');
+        if (0 !== $verb) {
+            return $this->turned($line, $line->past($verb, ':'), 'from', 'away from', 'off');
+        }
+        $asked = $this->asked($line);
+        if (null !== $asked) {
+            return $asked;
+        }
         $from = $line->length($line->start);
-        $after = null === $from ? 0 : $line->after($from->next, '-', 'minus', 'take away', 'subtract', 'less');
-        $take = 0 === $after ? null : $line->length($after);
-        if (null === $from || null === $take || !$line->endsAt($take->next)) {
+        if (null === $from || $from->clockLike) {
             return [];
         }
+        $turned = $this->turned($line, $line->start, 'less than', 'shorter than', 'fewer than');
+        if ([] !== $turned) {
+            return $turned;
+        }
+        $after = $line->after($from->next, '-', 'minus', 'take away', 'takeaway', 'subtract', 'less', 'take');
+        $take = 0 === $after ? null : $line->length($line->past($after, '-'));
 
-        return [Difference::of($from->amount, $take->amount)];
+        return null === $take || !$line->endsAt($take->next) ? [] : [Difference::of($from->amount, $take->amount)];
     }
 
     public function write(Sum $sum, Writer $writer): string
@@ -36,5 +51,60 @@ final class DifferenceForm implements Form
         return $sum instanceof Difference
             ? $writer->amount($sum->from).' '.$writer->minus().' '.$writer->amount($sum->take)
             : '';
+    }
+
+    /**
+     * "35 min from 2 h", "35 min less than 2 h": what is taken comes first.
+     *
+     * @return list<Difference>
+     */
+    private function turned(Line $line, int $at, string ...$between): array
+    {
+        $take = $line->length($at);
+        $after = null === $take ? 0 : $line->after($take->next, ...$between);
+        $from = 0 === $after ? null : $line->length($after);
+
+        return null === $take || null === $from || !$line->endsAt($from->next) ? [] : [Difference::of($from->amount, $take->amount)];
+    }
+
+    /**
+     * "The difference between … and …", "how much longer is … than …": the longer comes first, whichever was named so.
+     *
+     * @return ?list<Difference> null where it is not asked so
+     */
+    private function asked(Line $line): ?array
+    {
+        $difference = $line->after($line->start, 'difference');
+        if (0 !== $difference) {
+            $between = $line->after($line->past($difference, 'in', 'time', 'length'), 'between', 'of');
+            $one = 0 === $between ? null : $line->item($between);
+            $and = null === $one ? 0 : $line->after($one->next, 'and', '&');
+            $other = 0 === $and ? null : $line->length($and);
+
+            return $this->gap($line, $one, $other, $other);
+        }
+        $much = $line->past($line->start, 'much', 'by');
+        if (!$line->words->is($much, ...self::MORE_OR_LESS)) {
+            return null;
+        }
+        $at = $line->past($much + 1, 'time', 'is', 'are');
+        $than = $line->after($at, 'than');
+        $one = $line->length(0 === $than ? $at : $than);
+        $after = null === $one ? 0 : $line->after($one->next, ...(0 === $than ? ['than'] : ['is', 'are']));
+        $other = 0 === $after ? null : $line->length($after);
+
+        return $this->gap($line, $one, $other, $other);
+    }
+
+    /** @return list<Difference> */
+    private function gap(Line $line, ?LengthReading $one, ?LengthReading $other, ?LengthReading $last): array
+    {
+        if (null === $one || null === $other || null === $last || !$line->endsAt($last->next)) {
+            return [];
+        }
+
+        return [$one->amount->duration->compareTo($other->amount->duration) >= 0
+            ? Difference::of($one->amount, $other->amount)
+            : Difference::of($other->amount, $one->amount)];
     }
 }

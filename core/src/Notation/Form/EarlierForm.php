@@ -11,7 +11,7 @@ use Rostik\Core\Sum\Earlier;
 use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Sum;
 
-/** 11:05 a.m. - 40 min; also "40 min before 11:05 a.m." and "11:05 a.m., 40 min earlier". */
+/** 10:15 a.m. - 35 min; also "35 min before 10:15 a.m.", "10:15 a.m., 35 min earlier", "take 35 min from 10:15 a.m.". */
 final class EarlierForm implements Form
 {
     public function kind(): Kind
@@ -21,12 +21,14 @@ final class EarlierForm implements Form
 
     public function read(Line $line): array
     {
-        $sums = [];
-        foreach (ClockMoveLine::read($line, ['-', 'minus', 'take away', 'subtract', 'less'], ['before', 'earlier than', 'back from'], 'earlier') as [$time, $length]) {
-            $sums[] = Earlier::of($time->time, $length->amount);
-        }
+        $shape = new ClockMoveLine(
+            ['-', 'minus', 'take away', 'takeaway', 'subtract', 'less', 'take'],
+            ['before', 'earlier than', 'back from'],
+            ['earlier', 'ago', 'before', 'before that', 'back'],
+            ['subtract' => ['from'], 'take' => ['from', 'away from', 'off'], 'deduct' => ['from'], 'minus' => ['from']],
+        );
 
-        return $sums;
+        return array_map(static fn (array $found): Earlier => Earlier::of($found[0]->time, $found[1]->amount), $shape->read($line));
     }
 
     public function write(Sum $sum, Writer $writer): string

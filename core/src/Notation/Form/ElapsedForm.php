@@ -6,12 +6,17 @@ namespace Rostik\Core\Notation\Form;
 
 use Rostik\Core\Notation\Form;
 use Rostik\Core\Notation\Line;
+use Rostik\Core\Notation\TimeReading;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Sum;
+use Rostik\Core\Time\StatedTime;
 
-/** 7:00 a.m. to 3:00 p.m.; also "from … until …" and "between … and …". */
+/**
+ * 9:00 a.m. to 4:00 p.m.; also "from … until …", "between … and …", and with a dash. "Next day" after the end puts it on
+ * the day after the start.
+ */
 final class ElapsedForm implements Form
 {
     public function kind(): Kind
@@ -21,17 +26,13 @@ final class ElapsedForm implements Form
 
     public function read(Line $line): array
     {
-        $between = $line->words->is($line->start, 'between');
         $sums = [];
-        foreach ($line->times($between ? $line->start + 1 : $line->start) as $start) {
-            $after = $between ? $line->after($start->next, 'and') : $line->after($start->next, 'to', 'until', 'till', 'til');
-            if (0 === $after) {
-                continue;
+        foreach ($this->openings($line) as [$at, $between, $turns]) {
+            foreach ($line->times($at) as $start) {
+                $sums = [...$sums, ...$this->to($line, $start, $between, $turns)];
             }
-            foreach ($line->times($after) as $end) {
-                if ($line->endsAt($end->next)) {
-                    $sums[] = Elapsed::of($start->time, $end->time);
-                }
+            if ([] !== $sums) {
+                break;
             }
         }
 
@@ -40,6 +41,72 @@ final class ElapsedForm implements Form
 
     public function write(Sum $sum, Writer $writer): string
     {
-        return $sum instanceof Elapsed ? $writer->time($sum->start).' to '.$writer->time($sum->end) : '';
+        return $sum instanceof Elapsed
+            ? $writer->time($sum->start).' to '.$writer->time($sum->end).($sum->saysNextDay() ? ' next day' : '')
+            : '';
+    }
+
+    /**
+     * Where the first time may stand: at once, after "how many minutes is it from", after "the difference between".
+     *
+     * @return list<array{int, bool, bool}> the place, whether "and" stands between the times, whether the later may come first
+     */
+    private function openings(Line $line): array
+    {
+        $at = $line->start;
+        if ($line->asksHowMany && null !== $line->words->unit($at)) {
+            $at = $line->past($at + 1, 'and');
+            $at = $line->past(null !== $line->words->unit($at) ? $at + 1 : $at, 'are', 'is', 'there', 'it', 'does', 'do', 'have', 'has', 'pass', 'passed', 'elapse', 'elapsed', 'take', 'from', 'time');
+        }
+        $difference = $line->after($at, 'difference');
+        if (0 !== $difference) {
+            $between = $line->after($line->past($difference, 'in', 'time'), 'between');
+
+            return 0 === $between ? [] : [[$between, true, true]];
+        }
+        $between = $line->after($at, 'between');
+
+        return 0 !== $between ? [[$between, true, false]] : [[$at, false, false]];
+    }
+
+    /** @return list<Elapsed> */
+    private function to(Line $line, TimeReading $start, bool $between, bool $turns): array
+    {
+        $after = $between ? $line->after($start->next, 'and') : $line->after($start->next, 'to', 'until', 'till', 'til', '-', '>');
+        if (0 === $after) {
+            return [];
+        }
+        $dash = $line->words->is($after - 1, '-');
+        $sums = [];
+        foreach ($line->times($line->past($after, '>', '-')) as $end) {
+            [$next, $nextDay] = $this->day($line, $end->next);
+            if (!$line->endsAt($next) || ($dash && $start->bare && $end->bare)) {
+                continue;
+            }
+            $backwards = self::surelyBefore($end->time, $start->time) && !$nextDay;
+            if (!$turns || !$backwards) {
+                $sums[] = Elapsed::of($start->time, $end->time, $nextDay);
+            }
+            // 5 pm - 2 pm may also ask for the one to be taken from the other
+            if (($dash || $turns) && $backwards) {
+                $sums[] = Elapsed::of($end->time, $start->time);
+            }
+        }
+
+        return $sums;
+    }
+
+    /** @return array{int, bool} the place after "next day", and whether it stands here */
+    private function day(Line $line, int $i): array
+    {
+        $at = $line->past($i, ',', 'on', 'the');
+        $after = $line->after($at, 'next day', 'next morning', 'following day', 'following morning', 'day after', 'tomorrow');
+
+        return 0 === $after ? [$i, false] : [$after, true];
+    }
+
+    private static function surelyBefore(StatedTime $one, StatedTime $other): bool
+    {
+        return $one->halfSaid && $other->halfSaid && $one->minutes < $other->minutes;
     }
 }

@@ -11,7 +11,7 @@ use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Later;
 use Rostik\Core\Sum\Sum;
 
-/** 3:45 p.m. + 2 h 30 min; also "2 h 30 min after 3:45 p.m." and "3:45 p.m., 2 h 30 min later". */
+/** 1:50 p.m. + 3 h 30 min; also "3 h 30 min after 1:50 p.m.", "1:50 p.m., 3 h 30 min later", "add 3 h to 1:50 p.m.". */
 final class LaterForm implements Form
 {
     public function kind(): Kind
@@ -21,12 +21,15 @@ final class LaterForm implements Form
 
     public function read(Line $line): array
     {
-        $sums = [];
-        foreach (ClockMoveLine::read($line, ['+', 'plus', 'add', 'and'], ['+', 'after', 'later than', 'on from'], 'later') as [$time, $length]) {
-            $sums[] = Later::of($time->time, $length->amount);
-        }
+        $shape = new ClockMoveLine(
+            ['+', 'plus', 'add', 'and'],
+            ['+', 'after', 'later than', 'on from', 'from', 'past', 'if', 'when'],
+            ['later', 'later on', 'from now', 'from then', 'after that', 'on'],
+            ['add' => ['to', 'on to', 'onto']],
+            ['in', 'after'],
+        );
 
-        return $sums;
+        return array_map(static fn (array $found): Later => Later::of($found[0]->time, $found[1]->amount), $shape->read($line));
     }
 
     public function write(Sum $sum, Writer $writer): string

@@ -5,16 +5,26 @@ declare(strict_types=1);
 namespace Rostik\Core\Notation\Form;
 
 use Rostik\Core\Notation\Line;
+use Rostik\Core\Notation\NumberWords;
 use Rostik\Core\Notation\SolvedForm;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Answer;
 use Rostik\Core\Sum\Kind;
+use Rostik\Core\Sum\Later;
 use Rostik\Core\Sum\Missing;
+use Rostik\Core\Sum\MissingLength;
 use Rostik\Core\Sum\Sum;
+use Rostik\Core\Time\Amount;
+use Rostik\Core\Time\StatedTime;
 
-/** _ + 45 min = 10:20 a.m., _ - 45 min = 10:20 a.m., 9:35 a.m. + _ = 11:10 a.m., 11:10 a.m. - _ = 9:35 a.m. */
+/**
+ * A sum with a blank in it. On the clock: _ + 50 min = 10:30 a.m., 8:55 a.m. + _ = 10:20 a.m., 10:20 a.m. - _ = 8:55 a.m.,
+ * 7:15 a.m. to _ = 2 h. With lengths: 45 min + _ = 1 h, 2 h - _ = 45 min, _ x 15 min = 1 h. Either side may come first.
+ */
 final class MissingForm implements SolvedForm
 {
+    private const SIGNS = ['+' => ['+', 'plus', 'add', 'and'], '-' => ['-', 'minus', 'take away', 'subtract', 'less'], 'x' => ['x', 'times'], '/' => ['/', 'divided by', 'shared between'], 'to' => ['to', 'until']];
+
     public function kind(): Kind
     {
         return Kind::Missing;
@@ -23,77 +33,140 @@ final class MissingForm implements SolvedForm
     public function read(Line $line): array
     {
         $sums = [];
-        if ($line->words->is($line->start, '_', '?')) {
-            $at = $this->afterBlank($line, $line->start);
-            [$direction, $after] = $this->sign($line, $at);
-            $length = 0 === $after ? null : $line->length($after);
-            if (null === $length) {
-                return [];
-            }
-            $equals = $line->after($length->next, '=', 'is');
-            foreach (0 === $equals ? [] : $line->times($equals) as $end) {
-                if ($line->endsAt($end->next)) {
-                    $sums[] = Missing::start($direction, $length->amount, $end->time);
+        foreach ($this->operations($line, $line->start) as [$first, $sign, $second, $next]) {
+            $equals = $line->after($next, '=', 'is', 'equals', 'makes', 'gives');
+            foreach (0 === $equals ? [] : $this->operands($line, $equals) as [$result, $end]) {
+                if (null !== $result && $line->endsAt($end)) {
+                    $sums[] = $this->sum($first, $sign, $second, $result);
                 }
             }
-
-            return $sums;
         }
-        foreach ($line->times($line->start) as $start) {
-            [$direction, $after] = $this->sign($line, $start->next);
-            if (0 === $after || !$line->words->is($after, '_', '?')) {
-                continue;
-            }
-            $equals = $line->after($this->afterBlank($line, $after), '=', 'is');
-            foreach (0 === $equals ? [] : $line->times($equals) as $end) {
-                if ($line->endsAt($end->next)) {
-                    $sums[] = Missing::length($direction, $start->time, $end->time);
+        // 1 h = 45 min + _
+        foreach ($this->operands($line, $line->start) as [$result, $next]) {
+            $equals = null === $result ? 0 : $line->after($next, '=');
+            foreach (0 === $equals || null === $result ? [] : $this->operations($line, $equals) as [$first, $sign, $second, $end]) {
+                if ($line->endsAt($end)) {
+                    $sums[] = $this->sum($first, $sign, $second, $result);
                 }
             }
         }
 
-        return $sums;
+        return array_values(array_filter($sums));
     }
 
     public function write(Sum $sum, Writer $writer): string
     {
-        if (!$sum instanceof Missing) {
-            return '';
-        }
-        $start = null === $sum->start ? '_' : $writer->time($sum->start);
-        $length = null === $sum->length ? '_' : $writer->amount($sum->length);
-
-        return $start.' '.($sum->direction > 0 ? '+' : $writer->minus()).' '.$length.' = '.$writer->time($sum->end);
-    }
-
-    /** A blank may be drawn with several strokes: ____ */
-    private function afterBlank(Line $line, int $i): int
-    {
-        while ($line->words->is($i, '_', '?')) {
-            ++$i;
-        }
-
-        return $i;
-    }
-
-    /** @return array{int, int} the direction and the place after the sign, 0 where none stands here */
-    private function sign(Line $line, int $i): array
-    {
-        $plus = $line->after($i, '+', 'plus');
-
-        return 0 !== $plus ? [1, $plus] : [-1, $line->after($i, '-', 'minus', 'take away')];
+        return $this->written($sum, '_', $writer);
     }
 
     public function writeSolved(Sum $sum, Answer $answer, Writer $writer): string
     {
-        if (!$sum instanceof Missing) {
+        return $this->written($sum, $writer->answer($answer), $writer);
+    }
+
+    /** @param string $part what stands in the place of the missing part */
+    private function written(Sum $sum, string $part, Writer $writer): string
+    {
+        if ($sum instanceof Missing) {
+            return (null === $sum->start ? $part : $writer->time($sum->start))
+                .' '.($sum->direction > 0 ? '+' : $writer->minus()).' '
+                .(null === $sum->length ? $part : $writer->amount($sum->length)).' = '.$writer->time($sum->end);
+        }
+        if (!$sum instanceof MissingLength) {
             return '';
         }
-        $sign = $sum->direction > 0 ? '+' : $writer->minus();
-        $found = $writer->answer($answer);
+        $sign = match ($sum->sign) {
+            '-' => $writer->minus(),
+            'x' => $writer->times(),
+            '/' => $writer->divided(),
+            default => '+',
+        };
+        $operand = static fn (Amount|int|null $one): string => match (true) {
+            null === $one => $part,
+            \is_int($one) => (string) $one,
+            default => $writer->amount($one),
+        };
 
-        return null === $sum->start
-            ? $found.' '.$sign.' '.(null === $sum->length ? '' : $writer->amount($sum->length)).' = '.$writer->time($sum->end)
-            : $writer->time($sum->start).' '.$sign.' '.$found.' = '.$writer->time($sum->end);
+        return $operand($sum->first).' '.$sign.' '.$operand($sum->second).' = '.$writer->amount($sum->result);
+    }
+
+    /**
+     * Two operands with a sign between them, one of them a blank.
+     *
+     * @return list<array{StatedTime|Amount|int|null, string, StatedTime|Amount|int|null, int}> with the place after them
+     */
+    private function operations(Line $line, int $at): array
+    {
+        $found = [];
+        foreach ($this->operands($line, $at) as [$first, $next]) {
+            foreach (self::SIGNS as $sign => $ways) {
+                $after = $line->after($next, ...$ways);
+                foreach (0 === $after ? [] : $this->operands($line, $after) as [$second, $end]) {
+                    if ((null === $first) !== (null === $second)) {
+                        $found[] = [$first, $sign, $second, $end];
+                    }
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return list<array{StatedTime|Amount|int|null, int}> a blank, a time, a length or a number, with the place after it */
+    private function operands(Line $line, int $at): array
+    {
+        $blank = $line->afterBlank($at);
+        if (0 !== $blank) {
+            // ___ min + 20 min = 1 h
+            return [[null, null !== $line->words->unit($blank) ? $blank + 1 : $blank]];
+        }
+        $found = [];
+        $length = $line->length($at);
+        if (null !== $length) {
+            $found[] = [$length->amount, $length->next];
+        }
+        foreach ($line->times($at) as $time) {
+            if (!$time->bare || null === $length) {
+                $found[] = [$time->time, $time->next];
+            }
+        }
+        $number = NumberWords::orDigitsAt($line->words, $at);
+        if (null !== $number) {
+            $found[] = [$number[0], $number[1]];
+        }
+
+        return $found;
+    }
+
+    private function sum(StatedTime|Amount|int|null $first, string $sign, StatedTime|Amount|int|null $second, StatedTime|Amount|int $result): ?Sum
+    {
+        if ($result instanceof StatedTime) {
+            return match (true) {
+                '+' !== $sign && '-' !== $sign => null,
+                null === $first && $second instanceof Amount => Missing::start('+' === $sign ? 1 : -1, $second, $result),
+                $first instanceof Amount && null === $second && '+' === $sign => Missing::start(1, $first, $result),
+                $first instanceof StatedTime && null === $second => Missing::length('+' === $sign ? 1 : -1, $first, $result),
+                $second instanceof StatedTime && null === $first && '+' === $sign => Missing::length(1, $second, $result),
+                default => null,
+            };
+        }
+        if (!$result instanceof Amount) {
+            return null;
+        }
+        if ('to' === $sign) {
+            return match (true) {
+                $first instanceof StatedTime => Later::of($first, $result),
+                $second instanceof StatedTime => Missing::start(1, $result, $second),
+                default => null,
+            };
+        }
+        if ($first instanceof StatedTime || $second instanceof StatedTime) {
+            return null;
+        }
+        try {
+            return MissingLength::of($first, $sign, $second, $result);
+        } catch (\InvalidArgumentException) {
+            return null;
+        }
     }
 }

@@ -12,9 +12,12 @@ use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Order;
 use Rostik\Core\Sum\Sum;
 
-/** order 9:15 a.m., 9:00 p.m., 9:00 a.m. (or lengths). */
+/** order 7:40 a.m., 7:00 p.m., 7:00 a.m. (or lengths); also "put … in order, latest first". */
 final class OrderForm implements SolvedForm
 {
+    /** What may stand before and after the list, and says nothing of it. */
+    private const AROUND = ['order', 'sort', 'put', 'place', 'arrange', 'list', 'in', 'of', 'these', 'this', 'them', 'the', 'times', 'time', 'lengths', 'length', 'durations', 'from', 'to', 'start', 'starting', 'with', 'earliest', 'latest', 'shortest', 'longest', 'smallest', 'largest', 'first', 'last', 'ascending', 'descending', ':', ',', ';', '-', '.', 'and', 'by', 'size', 'increasing', 'decreasing'];
+
     public function kind(): Kind
     {
         return Kind::Order;
@@ -22,38 +25,41 @@ final class OrderForm implements SolvedForm
 
     public function read(Line $line): array
     {
-        $after = $line->after($line->start, 'order', 'sort', 'in order', 'order :');
-        if (0 === $after) {
+        if (!$line->words->is($line->start, 'order', 'sort', 'put', 'place', 'arrange', 'list', 'in')) {
             return [];
         }
-        if ($line->words->is($after, ':')) {
-            ++$after;
-        }
+        $after = $line->past($line->start, ...self::AROUND);
         $times = [];
         $lengths = [];
         $i = $after;
-        while ($i < $line->words->count && !$line->endsAt($i)) {
+        while ($i < $line->words->count) {
             $length = [] === $times ? $line->item($i) : null;
             if (null !== $length) {
                 $lengths[] = $length->amount;
-                $i = $length->next;
+                $next = $length->next;
             } else {
                 $reading = $line->times($i)[0] ?? null;
                 if (null === $reading || [] !== $lengths) {
-                    return [];
+                    break;
                 }
                 $times[] = $reading->time;
-                $i = $reading->next;
+                $next = $reading->next;
             }
-            while ($line->words->is($i, ',', ';', 'and')) {
-                ++$i;
+            $i = $line->past($next, ',', ';', 'and', '&');
+            if ($i === $next) {
+                break;
             }
         }
+        $end = $line->past($i, ...self::AROUND);
+        if (!$line->endsAt($end)) {
+            return [];
+        }
+        $descending = $this->descends($line, $line->start, $after) || $this->descends($line, $i, $end);
         if (isset($times[1])) {
-            return [Order::ofTimes(...$times)];
+            return [Order::ofTimes(...$times)->descending($descending)];
         }
 
-        return isset($lengths[1]) ? [Order::ofLengths(...$lengths)] : [];
+        return isset($lengths[1]) ? [Order::ofLengths(...$lengths)->descending($descending)] : [];
     }
 
     public function write(Sum $sum, Writer $writer): string
@@ -62,12 +68,28 @@ final class OrderForm implements SolvedForm
             return '';
         }
         $written = [] !== $sum->times ? array_map($writer->time(...), $sum->times) : array_map($writer->amount(...), $sum->lengths);
+        $turned = [] !== $sum->times ? 'latest first: ' : 'longest first: ';
 
-        return 'order '.implode(', ', $written);
+        return 'order '.($sum->descends ? $turned : '').implode(', ', $written);
     }
 
     public function writeSolved(Sum $sum, Answer $answer, Writer $writer): string
     {
         return $sum instanceof Order ? 'in order: '.$writer->answer($answer) : '';
+    }
+
+    /** "Latest first", "from longest to shortest", "descending". */
+    private function descends(Line $line, int $from, int $to): bool
+    {
+        for ($i = $from; $i < $to; ++$i) {
+            if ($line->words->is($i, 'descending', 'decreasing')) {
+                return true;
+            }
+            if ($line->words->is($i, 'latest', 'longest', 'largest') && ($line->words->is($i + 1, 'first', 'to') || $line->words->is($i - 1, 'from', 'with'))) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

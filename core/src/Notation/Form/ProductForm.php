@@ -5,16 +5,20 @@ declare(strict_types=1);
 namespace Rostik\Core\Notation\Form;
 
 use Rostik\Core\Notation\Form;
+use Rostik\Core\Notation\LengthReading;
 use Rostik\Core\Notation\Line;
 use Rostik\Core\Notation\NumberWords;
 use Rostik\Core\Notation\Writer;
+use Rostik\Core\Sum\CannotBeDone;
 use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Product;
 use Rostik\Core\Sum\Sum;
 
-/** 4 x 45 min; also "4 times 45 min", "4 lots of 45 min", "45 min x 4". */
+/** 4 x 35 min; also "4 times 35 min", "4 lots of 35 min", "35 min x 4", "multiply 35 min by 4", "double 35 min". */
 final class ProductForm implements Form
 {
+    private const TIMES = ['double' => 2, 'twice' => 2, 'treble' => 3, 'triple' => 3];
+
     public function kind(): Kind
     {
         return Kind::Product;
@@ -22,24 +26,55 @@ final class ProductForm implements Form
 
     public function read(Line $line): array
     {
-        $times = NumberWords::orDigitsAt($line->words, $line->start);
-        $after = null === $times ? 0 : $line->after($times[1], 'x', 'times', 'lots of');
-        $length = 0 === $after ? null : $line->length($after);
-        if (null !== $times && null !== $length && $times[0] <= Product::MOST && $line->endsAt($length->next)) {
-            return [Product::of($times[0], $length->amount)];
+        $start = $line->start;
+        $fixed = self::TIMES[$line->words->at($start)] ?? null;
+        if (null !== $fixed) {
+            return $this->product($line, $fixed, $line->length($line->past($start + 1, ':', 'of')), null);
         }
-        $length = $line->length($line->start);
-        $after = null === $length ? 0 : $line->after($length->next, 'x', 'times');
-        $times = 0 === $after ? null : NumberWords::orDigitsAt($line->words, $after);
-        if (null !== $times && null !== $length && $times[0] <= Product::MOST && $line->endsAt($times[1])) {
-            return [Product::of($times[0], $length->amount)];
+        $verb = $line->after($start, 'multiply');
+        if (0 !== $verb) {
+            $length = $line->length($line->past($verb, ':'));
+
+            return $this->turned($line, $length, 'by');
+        }
+        $times = NumberWords::orDigitsAt($line->words, $start);
+        $after = null === $times ? 0 : $line->after($times[1], 'x', 'times', 'lots of', 'sets of', 'groups of');
+        $length = 0 === $after ? null : $line->length($after);
+        if (null !== $times && null !== $length) {
+            return $this->product($line, $times[0], $length, null);
         }
 
-        return [];
+        return $this->turned($line, $line->length($start), 'x', 'times', 'multiplied by');
     }
 
     public function write(Sum $sum, Writer $writer): string
     {
         return $sum instanceof Product ? $sum->times.' '.$writer->times().' '.$writer->amount($sum->length) : '';
+    }
+
+    /** @return list<Product> */
+    private function turned(Line $line, ?LengthReading $length, string ...$between): array
+    {
+        $after = null === $length ? 0 : $line->after($length->next, ...$between);
+        $times = 0 === $after ? null : NumberWords::orDigitsAt($line->words, $after);
+
+        return null === $times ? [] : $this->product($line, $times[0], $length, $times[1]);
+    }
+
+    /**
+     * @param ?int $end the place after the sum; null where the length is the last of it
+     *
+     * @return list<Product>
+     */
+    private function product(Line $line, int $times, ?LengthReading $length, ?int $end): array
+    {
+        if (null === $length || !$line->endsAt($end ?? $length->next)) {
+            return [];
+        }
+        if ($times > Product::MOST) {
+            throw CannotBeDone::tooManyTimes();
+        }
+
+        return [Product::of($times, $length->amount)];
     }
 }

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Rostik\Core\Notation\Form;
 
 use Rostik\Core\Notation\Line;
+use Rostik\Core\Notation\Note;
 use Rostik\Core\Notation\SolvedForm;
+use Rostik\Core\Notation\TimeReading;
+use Rostik\Core\Notation\Words;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Answer;
 use Rostik\Core\Sum\Kind;
@@ -13,8 +16,9 @@ use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeForm;
 use Rostik\Core\Time\ClockForm;
+use Rostik\Core\Time\StatedTime;
 
-/** 7:42 a.m. as words, 1:20 p.m. as 24h, 17:05 as 12h, half past 3 as digital. */
+/** 8:37 a.m. as words, 2:20 p.m. as 24h, 17:05 as 12h, half past 4 as digital. */
 final class RewriteForm implements SolvedForm
 {
     public function kind(): Kind
@@ -26,14 +30,13 @@ final class RewriteForm implements SolvedForm
     {
         $sums = [];
         foreach ($line->times($line->start) as $time) {
-            $after = $line->after($time->next, 'as', 'in', 'into');
+            $after = $line->after($time->next, 'as', 'in', 'into', 'to', 'using', 'on', 'by');
             if (0 === $after) {
                 continue;
             }
-            [$form, $next] = $this->form($line, $after);
+            [$form, $next] = $this->form($line, $line->past($after, 'a', 'an', 'the'));
             if (null !== $form && $line->endsAt($next)) {
-                // what is to be written as a 12-hour time is a 24-hour time: 11:25 as 12h
-                $sums[] = Rewrite::of(TimeForm::Twelve === $form ? $time->time->as24() : $time->time, $form);
+                $sums[] = Rewrite::of(TimeForm::Twelve === $form ? $this->by24($time, $line) : $time->time, $form);
             }
         }
 
@@ -45,6 +48,22 @@ final class RewriteForm implements SolvedForm
         return $sum instanceof Rewrite ? $this->given($sum, $writer).' as '.$sum->as->value : '';
     }
 
+    public function writeSolved(Sum $sum, Answer $answer, Writer $writer): string
+    {
+        return $sum instanceof Rewrite ? $this->given($sum, $writer).' is '.$writer->answer($answer) : '';
+    }
+
+    /** What is to be written as a 12-hour time is a 24-hour time: 11:25, which both clocks write so, too. */
+    private function by24(TimeReading $time, Line $line): StatedTime
+    {
+        if ($time->time->halfSaid || $time->spoken || $time->bare || ($time->time->minutes < 600 && $time->time->minutes >= 60)) {
+            return $time->time;
+        }
+        $line->notes[] = new Note('read-as-24h', 'It is taken as a 24-hour time, since it is to be written as a 12-hour time.');
+
+        return $time->time->as24();
+    }
+
     /** @return array{?TimeForm, int} */
     private function form(Line $line, int $i): array
     {
@@ -52,28 +71,28 @@ final class RewriteForm implements SolvedForm
         $next = $i + 1;
         $form = match ($words->at($i)) {
             'words', 'word' => TimeForm::Words,
-            'digital', 'digits', 'figures' => TimeForm::Digital,
-            '24' => TimeForm::TwentyFour,
-            '12' => TimeForm::Twelve,
+            'digital', 'digits', 'figures', 'numbers' => TimeForm::Digital,
+            '24', 'twenty' => TimeForm::TwentyFour,
+            '12', 'twelve' => TimeForm::Twelve,
+            'am' => $words->is($i + 1, 'or', 'and', '/') && Words::HALF === $words->type($i + 2) ? TimeForm::Twelve : null,
             default => null,
         };
-        if (TimeForm::TwentyFour === $form || TimeForm::Twelve === $form) {
-            while ($words->is($next, '-', 'h', 'hour', 'hours', 'hr', 'clock', 'time')) {
-                ++$next;
-            }
+        if ($words->is($i, 'twenty')) {
+            $next = $line->past($next, '-', 'four');
+        }
+        $next = 'am' === $words->at($i) ? $i + 3 : $next;
+        if (null !== $form) {
+            $next = $line->past($next, '-', 'h', 'hour', 'hours', 'hr', 'clock', 'time', 'format', 'notation', 'form', 'system');
         }
 
         return [$form, $next];
     }
 
-    public function writeSolved(Sum $sum, Answer $answer, Writer $writer): string
-    {
-        return $sum instanceof Rewrite ? $this->given($sum, $writer).' is '.$writer->answer($answer) : '';
-    }
-
-    /** What is to be written in digits is said in words, or the question would give its answer away. */
+    /** What is to be written in digits is said in words, or the question would give its answer away; so is what could be taken for a 24-hour time. */
     private function given(Rewrite $sum, Writer $writer): string
     {
-        return TimeForm::Digital === $sum->as && ClockForm::Twelve === $sum->time->form ? $writer->spoken($sum->time) : $writer->time($sum->time);
+        $open = TimeForm::Twelve === $sum->as && !$sum->time->halfSaid;
+
+        return $open || (TimeForm::Digital === $sum->as && ClockForm::Twelve === $sum->time->form) ? $writer->spoken($sum->time) : $writer->time($sum->time);
     }
 }

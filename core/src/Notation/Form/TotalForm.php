@@ -11,7 +11,7 @@ use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\Total;
 
-/** 2 h 30 min + 4 h 55 min, with two or more lengths. */
+/** 3 h 40 min + 2 h 45 min, with two or more lengths; also "add … and …", "the total of …, … and …", "… more than …". */
 final class TotalForm implements Form
 {
     public function kind(): Kind
@@ -21,29 +21,65 @@ final class TotalForm implements Form
 
     public function read(Line $line): array
     {
+        $listed = $this->listed($line);
+        if ([] !== $listed) {
+            return $listed;
+        }
         $first = $line->length($line->start);
-        if (null === $first) {
+        if (null === $first || $first->clockLike) {
             return [];
+        }
+        $more = $line->after($first->next, 'more than', 'longer than');
+        $base = 0 === $more ? null : $line->length($more);
+        if (null !== $base && $line->endsAt($base->next)) {
+            return [Total::of($base->amount, $first->amount)];
         }
         $addends = [$first->amount];
         $next = $first->next;
-        while (0 !== $after = $line->after($next, '+', 'plus', 'add', 'and then')) {
-            $more = $line->length($after);
+        while (0 !== $after = $line->after($next, '+', 'plus', 'add', 'and then', 'and', '&')) {
+            $more = $line->length($line->past($after, '+'));
             if (null === $more) {
                 return [];
             }
             $addends[] = $more->amount;
             $next = $more->next;
         }
-        if (!isset($addends[1]) || !$line->endsAt($next)) {
-            return [];
-        }
 
-        return [Total::of(...$addends)];
+        return isset($addends[1]) && $line->endsAt($next) ? [Total::of(...$addends)] : [];
     }
 
     public function write(Sum $sum, Writer $writer): string
     {
         return $sum instanceof Total ? implode(' + ', array_map($writer->amount(...), $sum->addends)) : '';
+    }
+
+    /**
+     * "Add 2 h and 40 min", "the total of 45 min, 1 h and 35 min": a list; "add 40 min to 2 h".
+     *
+     * @return list<Total>
+     */
+    private function listed(Line $line): array
+    {
+        $after = $line->after($line->start, 'add', 'sum of', 'sum', 'total of', 'total', 'altogether', 'put together');
+        if (0 === $after) {
+            return [];
+        }
+        $after = $line->past($after, ':', 'up', 'together', 'of');
+        $first = $line->length($after);
+        $to = null === $first ? 0 : $line->after($first->next, 'to', 'on to', 'onto');
+        $second = 0 === $to ? null : $line->length($to);
+        if (null !== $first && null !== $second && $line->endsAt($second->next)) {
+            return [Total::of($second->amount, $first->amount)];
+        }
+        $addends = [];
+        while (null !== $item = $line->item($after)) {
+            $addends[] = $item->amount;
+            $after = $line->past($item->next, ',', 'and', '&', '+', 'plus');
+            if ($after === $item->next) {
+                break;
+            }
+        }
+
+        return isset($addends[1]) && $line->endsAt($after) ? [Total::of(...$addends)] : [];
     }
 }

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Notation;
+
+/** The words that the notation knows, to find the one that was meant by a slip of the finger. */
+final readonly class KnownWords
+{
+    private const OTHERS = ['plus', 'minus', 'take', 'away', 'until', 'till', 'after', 'before', 'later', 'earlier', 'between', 'times', 'from', 'past', 'half', 'quarter', 'quarters', 'noon', 'midday', 'midnight', 'morning', 'afternoon', 'evening', 'night', 'words', 'digital', 'order', 'longer', 'shorter', 'than', 'shared', 'divided', 'double', 'twice', 'subtract', 'difference', 'total', 'convert', 'about', 'next'];
+
+    /** @var list<string> of three letters or more */
+    private array $words;
+
+    public function __construct()
+    {
+        $this->words = array_values(array_unique(array_filter([...self::OTHERS, ...UnitWords::all(), ...NumberWords::all()], static fn (string $word): bool => \strlen($word) > 2)));
+    }
+
+    /** @return list<string> */
+    public function all(): array
+    {
+        return $this->words;
+    }
+
+    /** The known word that is one letter off: one wrong, missing, too many, or two changed over. Null where there is none. */
+    public function nearest(string $word): ?string
+    {
+        if (\strlen($word) < 3 || \strlen($word) > 20 || 1 !== preg_match('/^[a-z]+$/', $word)) {
+            return null;
+        }
+        foreach ($this->words as $known) {
+            if (abs(\strlen($known) - \strlen($word)) <= 1 && (1 === levenshtein($word, $known) || $this->changedOver($word, $known))) {
+                return $known;
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether two neighbouring letters stand the other way round. */
+    private function changedOver(string $word, string $known): bool
+    {
+        if (\strlen($word) !== \strlen($known)) {
+            return false;
+        }
+        $at = strspn($word ^ $known, "\0");
+
+        return $at + 1 < \strlen($word) && substr($word, 0, $at).$word[$at + 1].$word[$at].substr($word, $at + 2) === $known;
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Sum;
+
+use Rostik\Core\Time\Amount;
+
+/**
+ * A sum of lengths with a part to be found: 45 min + _ = 1 h, _ - 20 min = 45 min, _ x 15 min = 1 h, 2 h / _ = 30 min.
+ */
+final readonly class MissingLength implements WithGap
+{
+    private function __construct(public Amount|int|null $first, public string $sign, public Amount|int|null $second, public Amount $result)
+    {
+    }
+
+    /**
+     * @param string $sign one of + - x /
+     *
+     * @throws \InvalidArgumentException when the parts do not go together, or not just one of them is missing
+     */
+    public static function of(Amount|int|null $first, string $sign, Amount|int|null $second, Amount $result): self
+    {
+        $fits = match ($sign) {
+            '+', '-' => !\is_int($first) && !\is_int($second),
+            'x' => !$first instanceof Amount && !\is_int($second),
+            '/' => !\is_int($first),
+            default => false,
+        };
+        if (!$fits || (null === $first) === (null === $second)) {
+            throw new \InvalidArgumentException('That is no sum with one part missing.');
+        }
+
+        return new self($first, $sign, $second, $result->wholeParts());
+    }
+
+    public function kind(): Kind
+    {
+        return Kind::Missing;
+    }
+
+    /** A difference, total, share, product, or how many times. */
+    public function turnedRound(): Sum
+    {
+        $known = $this->first ?? $this->second;
+
+        return match (true) {
+            \is_int($known) => '/' === $this->sign ? Product::of($known, $this->result) : Share::of($this->result, $known),
+            null === $known => throw new \LogicException('Nothing is known.'),
+            '+' === $this->sign => Difference::of($this->result, $known),
+            '-' === $this->sign => null === $this->first ? Total::of($this->result, $known) : Difference::of($known, $this->result),
+            'x' === $this->sign => Grouping::of($this->result, $known),
+            default => null === $this->first ? throw new \LogicException('A length is not divided so.') : Grouping::of($known, $this->result),
+        };
+    }
+
+    public function answer(): Answer
+    {
+        return $this->turnedRound()->answer();
+    }
+
+    public function regroups(): bool
+    {
+        return $this->turnedRound()->regroups();
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Work;
+
+use Rostik\Core\Mistake\Judge;
+use Rostik\Core\Mistake\MistakeBook;
+use Rostik\Core\Mistake\Verdict;
+use Rostik\Core\Sum\Sum;
+
+/** Judges answers that were typed behind the equals sign. */
+final readonly class Claims
+{
+    public function __construct(private Judge $judge, private MistakeBook $book)
+    {
+    }
+
+    public static function standard(): self
+    {
+        return new self(Judge::standard(), MistakeBook::standard());
+    }
+
+    /** @param string $answer the right one, as it is written */
+    public function judge(Sum $sum, string $claimed, string $answer): Claim
+    {
+        // what the program itself writes behind a time is no part of the time
+        $plain = preg_replace('/\s+(?:\(?next day\)?|\(?the day before\)?|\(?\d+ days (?:later|before)\)?)$/', '', $claimed) ?? $claimed;
+        $judged = $this->judge->judge($sum, $plain, $this->book->predict($sum, false));
+        $end = str_ends_with($answer, '.') ? '' : '.';
+
+        return new Claim($claimed, $judged->verdict->isRight(), match ($judged->verdict) {
+            Verdict::Right => 'That is right.',
+            Verdict::OtherForm => \sprintf('That is right; it is usually written %s%s', $answer, $end),
+            Verdict::Incomplete => \sprintf('That is right as far as it goes. In full it is %s%s', $answer, $end),
+            Verdict::Wrong => \sprintf('That is not right: it is %s%s', $answer, $end).($judged->slip ? ' It may be a slip.' : ''),
+            default => \sprintf('“%s” could not be read as an answer. It is %s%s', $claimed, $answer, $end),
+        }, array_map(fn (string $id): string => $this->book->mistake($id)->may(), $judged->fits));
+    }
+}
