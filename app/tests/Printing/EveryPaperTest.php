@@ -189,7 +189,7 @@ final class EveryPaperTest extends TestCase
         $printed = self::printer()->print(3, new PosedQuestion('bananas'), new SheetSettings(), self::teacher());
         self::assertSame([3, 'bananas', null, '“bananas” was not understood.'], [$printed->number, $printed->question, $printed->answer, $printed->problem]);
         $printed = self::printer()->print(1, new PosedQuestion('9:15 to 8:15'), new SheetSettings(), self::teacher());
-        self::assertSame([null, 'a.m. or p.m. is not said, and it changes the answer.'], [$printed->answer, $printed->problem]);
+        self::assertSame([null, 'It is not said whether a.m. or p.m. is meant, and it changes the answer.'], [$printed->answer, $printed->problem]);
         $printed = self::printer()->print(1, new PosedQuestion('1 month ? 30 days'), new SheetSettings(), self::teacher());
         self::assertSame([null, 'It depends on which month or year is meant.'], [$printed->answer, $printed->problem]);
     }

@@ -93,7 +93,7 @@ final class SheetTest extends ApiTestCase
     {
         $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Tide', 'questions' => [$this->question('9:15 to 8:15'), $this->question('1 month ? 30 days'), $this->question('1 day ? 30 h')]]);
         $questions = $this->questions($sheet);
-        self::assertSame(['a.m. or p.m. is not said, and it changes the answer.', 'It depends on which month or year is meant.', null], array_column($questions, 'problem'));
+        self::assertSame(['It is not said whether a.m. or p.m. is meant, and it changes the answer.', 'It depends on which month or year is meant.', null], array_column($questions, 'problem'));
         self::assertSame([null, null], [$questions[0]['answer'] ?? null, $questions[1]['answer'] ?? null]);
     }
 

@@ -212,6 +212,9 @@ final class AllMinutesMethod implements Method
         }
         $terms = [];
         foreach ($amount->parts as $part) {
+            if (0 === $part->numerator && 0 !== $number) {
+                continue;
+            }
             $per = intdiv($part->unit->size(), $unit->size());
             $terms[] = 1 === $per ? (string) $part->numerator : $part->numerator.' × '.$per;
         }

@@ -59,9 +59,8 @@ final class ColumnClock
             $paper->rough(\sprintf('%d − %d = %d', $hours, $taken, $hours - $taken));
             $paper->answer(0, $hours - $taken);
             $paper->say(\sprintf(
-                '%d hours go past %s, so take %s away: %d − %d = %d.',
-                $hours,
-                $sum->start->halfSaid ? 'midnight, 24' : '12',
+                '%s, so take %s away: %d − %d = %d.',
+                $sum->start->halfSaid ? 'A day has only 24 hours' : 'After 12 the clock begins again',
                 Marked::hour($taken.' h'),
                 $hours,
                 $taken,

@@ -71,7 +71,7 @@ final class ColumnMethod implements Method
             if ($limit > 0 && array_sum($numbers) >= $limit) {
                 return 1 === \count($numbers)
                     ? \sprintf('%d %s is %d or more: in columns you see what is carried.', $numbers[0], $unit->after(2), $limit)
-                    : \sprintf('%s make %d %s, which is %d or more: in columns you see what is carried.', implode(' and ', $numbers), array_sum($numbers), $unit->after(2), $limit);
+                    : \sprintf('%s make %d %s, which is %d or more: in columns you see what is carried.', PartsMethod::listed($numbers), array_sum($numbers), $unit->after(2), $limit);
             }
         }
 

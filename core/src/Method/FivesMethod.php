@@ -105,7 +105,7 @@ final class FivesMethod implements Method
             $here = $start->moved($way * $done);
             $stops[] = $here->minutes % 60;
             $steps[] = new Step(
-                'Now single minutes: '.implode(', ', $ones).($this->passesTwelve($before, $here, $way) ? $this->pastTwelve($here, $writer) : '').'. The clock shows '.$writer->clock($here).'.',
+                (1 === \count($ones) ? 'One more minute: ' : 'Now single minutes: ').implode(', ', $ones).($this->passesTwelve($before, $here, $way) ? $this->pastTwelve($here, $writer) : '').'. The clock shows '.$writer->clock($here).'.',
                 $picture($done),
                 $changed($done),
                 $start->minutes + $way * $done,
@@ -140,7 +140,7 @@ final class FivesMethod implements Method
         }
         if (0 !== $minute % 5) {
             $ones = range($minute - $minute % 5 + 1, $minute);
-            $steps[] = new Step(([] === $fives ? 'Count single minutes from the 12: ' : 'Now single minutes: ').implode(', ', $ones).'.', $picture($minute, ...$fives, ...[$minute]));
+            $steps[] = new Step(([] === $fives ? 'Count single minutes from the 12: ' : (1 === \count($ones) ? 'One more minute: ' : 'Now single minutes: ')).implode(', ', $ones).'.', $picture($minute, ...$fives, ...[$minute]));
         }
         if (0 === $minute) {
             $steps[] = new Step('The minute hand is at 12: no minutes, o’clock.', $picture(0));

@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace Rostik\Core\Method;
 
 use Rostik\Core\Notation\Writer;
-use Rostik\Core\Sum\Missing;
-use Rostik\Core\Sum\WithGap;
 use Rostik\Core\Sum\Sum;
+use Rostik\Core\Sum\WithGap;
 
 /** All methods: whatever class stands in this folder. */
 final readonly class MethodBook

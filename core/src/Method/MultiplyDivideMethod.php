@@ -103,7 +103,8 @@ final class MultiplyDivideMethod implements Method
             $have = $carried + $sum->length->number($unit);
             $each = intdiv($have, $sum->between);
             $rest = $have % $sum->between;
-            $left = Duration::of($sum->length->duration->count, $unit->chain())->count % $unit->size();
+            // what is still to be shared in smaller units: 8 days 48 h has 48 h beside its days
+            $left = array_filter($sum->length->parts, static fn (AmountPart $p): bool => $p->unit->size() < $unit->size() && 0 !== $p->numerator);
             $own = $sum->length->number($unit);
             if (0 !== $carried && 0 !== $own) {
                 $lines->add(
@@ -116,7 +117,7 @@ final class MultiplyDivideMethod implements Method
             }
             $found += $each * $unit->size();
             $next = $unit->smaller();
-            if (0 === $rest && 0 === $left) {
+            if (0 === $rest && [] === $left) {
                 break;
             }
             if (null === $next) {

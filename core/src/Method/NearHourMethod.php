@@ -67,7 +67,7 @@ final class NearHourMethod implements Method
                 match (true) {
                     $off > 0 && $adds => \sprintf('That is %s too far, so go back %1$s: %s.', $writer->minutes($off), $writer->answer($answer)),
                     $off > 0 => \sprintf('That is %s too far back, so go on %1$s: %s.', $writer->minutes($off), $writer->answer($answer)),
-                    default => \sprintf('%s is still to %s: %s.', $writer->minutes(-$off), $adds ? 'add' : 'take', $writer->answer($answer)),
+                    default => \sprintf('%s %s more: %s.', $adds ? 'Add' : 'Take', $writer->minutes(-$off), $writer->answer($answer)),
                 },
                 $sum->start->minutes + $way * $length,
             );

@@ -16,6 +16,7 @@ use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\LengthAnswer;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Time\Amount;
+use Rostik\Core\Time\ClockForm;
 use Rostik\Core\Time\Duration;
 use Rostik\Core\Time\Unit;
 
@@ -75,7 +76,9 @@ final class NumberLineMethod extends OnTheLine
         if ($sum->regroups()) {
             return new Suit(80, \sprintf(
                 'The minutes pass the o’clock, so go from %s %s to the o’clock first, and then %s.',
-                Writer::plain()->clock($sum->start),
+                ClockForm::TwentyFour === $sum->start->form
+                    ? $sum->start->digits()
+                    : \sprintf('%d:%02d', $sum->start->time()->hour12(), $sum->start->minutes % 60),
                 $forward ? 'on' : 'back',
                 $forward ? 'further on' : 'further back',
             ));

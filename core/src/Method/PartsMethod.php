@@ -133,7 +133,7 @@ final class PartsMethod implements Method
         $lowest = $open ? 1 : 0;
         $over = $hours >= $turn + $lowest ? intdiv($hours - $lowest, $turn) * $turn : 0;
         if ($over > 0) {
-            $lines->add(\sprintf('%s − %s = %s', Marked::hour($hours), Marked::hour($over), Marked::hour($hours - $over)), \sprintf('%d goes past %s: take %d away. %1$d − %3$d = %d.', $hours, $open ? '12' : 'midnight, 24', $over, $hours - $over));
+            $lines->add(\sprintf('%s − %s = %s', Marked::hour($hours), Marked::hour($over), Marked::hour($hours - $over)), \sprintf('%s, so take %d away: %d − %2$d = %d.', $open ? 'After 12 the clock begins again' : 'A day has only 24 hours', $over, $hours, $hours - $over));
         }
         $reached = $sum->start->moved(($hours - $over - $hour) * 60 + $minutes - $time->minute());
         $answer = new TimeAnswer($reached, $open ? 0 : intdiv($over, 24));
@@ -142,12 +142,20 @@ final class PartsMethod implements Method
         return $lines->working($this, $answer);
     }
 
+    /** @param list<int> $numbers "25, 10 and 5" */
+    public static function listed(array $numbers): string
+    {
+        $last = array_pop($numbers);
+
+        return [] === $numbers ? (string) $last : implode(', ', $numbers).' and '.$last;
+    }
+
     private function because(Total $sum): string
     {
         $minutes = array_values(array_filter(array_map(static fn (Amount $a): int => $a->number(Unit::Minute), $sum->addends), static fn (int $n): bool => 0 !== $n));
 
         return \count($minutes) > 1
-            ? \sprintf('%s make less than 60: nothing to regroup, so hours and minutes can be added separately.', implode(' and ', $minutes))
+            ? \sprintf('%s make less than 60: nothing to regroup, so hours and minutes can be added separately.', self::listed($minutes))
             : 'Nothing has to be regrouped: add each unit on its own.';
     }
 }

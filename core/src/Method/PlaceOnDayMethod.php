@@ -34,7 +34,7 @@ final class PlaceOnDayMethod implements Method
     {
         return match (true) {
             $sum instanceof Order && [] !== $sum->times => new Suit(80, 'On the day line the times stand in their order by themselves.'),
-            $sum instanceof Rewrite && $sum->time->halfSaid && TimeForm::Words !== $sum->as => new Suit(70, 'On the day line one sees which half of the day it is.'),
+            $sum instanceof Rewrite && $sum->time->halfSaid && TimeForm::Words !== $sum->as => new Suit(70, 'On the day line you see which half of the day it is.'),
             default => null,
         };
     }

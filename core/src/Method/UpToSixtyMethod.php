@@ -40,8 +40,8 @@ final class UpToSixtyMethod implements Method
         }
 
         return $sum->time->time()->minute() > 30
-            ? new Suit(80, 'After half past, one says how many minutes there are to the next hour.')
-            : new Suit(80, 'Up to half past, one says how many minutes are past the hour.');
+            ? new Suit(80, 'After half past we say how many minutes it is to the next hour.')
+            : new Suit(80, 'Up to half past we say how many minutes it is past the hour.');
     }
 
     public function work(Sum $sum, Writer $writer): Working

@@ -7,11 +7,10 @@ namespace Rostik\Core\Mistake;
 use Rostik\Core\Sum\Ambiguous;
 use Rostik\Core\Sum\CannotBeDone;
 use Rostik\Core\Sum\Conversion;
-use Rostik\Core\Sum\Missing;
-use Rostik\Core\Sum\WithGap;
 use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeForm;
+use Rostik\Core\Sum\WithGap;
 use Rostik\Core\Time\Unit;
 
 /** Says of a written answer whether it is right, and which mistakes lead to just this answer. */

@@ -6,10 +6,9 @@ namespace Rostik\Core\Mistake;
 
 use Rostik\Core\Sum\Ambiguous;
 use Rostik\Core\Sum\CannotBeDone;
-use Rostik\Core\Sum\Missing;
+use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\WithGap;
 use Rostik\Core\Time\TooLong;
-use Rostik\Core\Sum\Sum;
 
 /** All mistakes: whatever class stands in the folder Catalogue. */
 final readonly class MistakeBook

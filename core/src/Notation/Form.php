@@ -19,6 +19,7 @@ interface Form
      *
      * @throws \Rostik\Core\Sum\CannotBeDone when it is one, and its parts do not go together
      * @throws \Rostik\Core\Time\MixedChains when it puts months together with days
+     * @throws \Rostik\Core\Time\TooLong     when a length comes to more than ten thousand years
      */
     public function read(Line $line): array;
 

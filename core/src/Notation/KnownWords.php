@@ -26,7 +26,7 @@ final readonly class KnownWords
     /** The known word that is one letter off: one wrong, missing, too many, or two changed over. Null where there is none. */
     public function nearest(string $word): ?string
     {
-        if (\strlen($word) < 3 || \strlen($word) > 20 || 1 !== preg_match('/^[a-z]+$/', $word)) {
+        if (\in_array($word, $this->words, true) || \strlen($word) < 3 || \strlen($word) > 20 || 1 !== preg_match('/^[a-z]+$/', $word)) {
             return null;
         }
         foreach ($this->words as $known) {

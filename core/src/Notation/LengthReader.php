@@ -25,9 +25,10 @@ final class LengthReader
     /**
      * The longest length that begins at this place, or null.
      *
-     * @param bool $inList whether a comma or "and" ends it: "2 h, 30 min" is two lengths in a list and one elsewhere
+     * @param bool $beforeTo whether "to" follows by itself, as in "add 20 min to 3 pm", where no "20 min to 3" is meant
+     * @param bool $inList   whether a comma or "and" ends it: "2 h, 30 min" is two lengths in a list and one elsewhere
      */
-    public function at(Words $words, int $i, bool $inList = false): ?LengthReading
+    public function at(Words $words, int $i, bool $inList = false, bool $beforeTo = false): ?LengthReading
     {
         $type = $words->type($i);
         if (Words::ISO === $type) {
@@ -37,7 +38,7 @@ final class LengthReader
             return null;
         }
         try {
-            return $this->pointed($words, $i) ?? $this->parts($words, $i, $inList);
+            return $this->pointed($words, $i) ?? $this->parts($words, $i, $inList, $beforeTo);
         } catch (TooLong $tooLong) {
             $words->complain('too-long-a-length', $tooLong->getMessage(), $i, '2 h 30 min', $this->afterParts($words, $i));
         } catch (MixedChains $mixed) {
@@ -49,11 +50,11 @@ final class LengthReader
         return null;
     }
 
-    private function parts(Words $words, int $i, bool $inList): ?LengthReading
+    private function parts(Words $words, int $i, bool $inList, bool $beforeTo): ?LengthReading
     {
         $parts = [];
         $next = $i;
-        while (null !== $part = $this->part($words, $next, [] === $parts ? null : $parts[array_key_last($parts)])) {
+        while (null !== $part = $this->part($words, $next, [] === $parts ? null : $parts[array_key_last($parts)], $beforeTo)) {
             if ($inList && [] !== $parts && $words->is($next, ',', 'and', '&') && $part[0]->unit !== $parts[array_key_last($parts)]->unit) {
                 break;
             }
@@ -126,13 +127,13 @@ final class LengthReader
      *
      * @return array{AmountPart, int}|null
      */
-    private function part(Words $words, int $i, ?AmountPart $before): ?array
+    private function part(Words $words, int $i, ?AmountPart $before, bool $beforeTo): ?array
     {
         $type = $words->type($i);
         if (Words::NUMBER === $type) {
             // the commonest by far: a number and its unit
             $unit = $words->unit($i + 1);
-            $number = null === $unit || $this->beginsSpokenTime($words, $i + 1) ? null : ($words->number($i) ?? throw new TooLong());
+            $number = null === $unit || (!$beforeTo && $this->beginsSpokenTime($words, $i + 1)) ? null : ($words->number($i) ?? throw new TooLong());
             if (null !== $unit && null !== $number && (Unit::Hour !== $unit || ('and' !== $words->at($i + 2) && '&' !== $words->at($i + 2)))) {
                 return [AmountPart::whole($number, $unit), $i + 2];
             }
@@ -148,7 +149,7 @@ final class LengthReader
             }
             if ($words->is($i, 'and', ',', '&')) {
                 // "2 h, 30 min" is one length; "90 min, 1 h" is a list of two
-                $next = $this->part($words, $i + 1, null);
+                $next = $this->part($words, $i + 1, null, $beforeTo);
 
                 return null !== $next && $next[0]->unit->size() < $before->unit->size() ? $next : null;
             }
@@ -174,9 +175,10 @@ final class LengthReader
         if (UnitWords::isFortnight($unitWord)) {
             return [AmountPart::fraction(2 * $top, $bottom, Unit::Week), $next + 1];
         }
-        if (null !== $unit && !$this->beginsSpokenTime($words, $next)) {
+        if (null !== $unit && ($beforeTo || !$this->beginsSpokenTime($words, $next))) {
             return [AmountPart::fraction($top, $bottom, $unit), $next + 1];
         }
+
         return null;
     }
 
@@ -365,8 +367,14 @@ final class LengthReader
         if ($words->is($unitAt + 1, 'past')) {
             return true;
         }
-        // 200 minutes to hours: a unit follows, and no hour
-        return $words->is($unitAt + 1, 'to', 'till') && null === $words->unit($unitAt + 2) && '_' !== $words->at($unitAt + 2) && '' !== $words->at($unitAt + 2);
+        // an hour that is named, and no unit (200 minutes to hours) nor the digits of a clock (add 20 minutes to 3:15)
+        $hour = $words->is($unitAt + 1, 'to', 'till', 'of') ? $unitAt + 2 : 0;
+        $named = 0 === $hour ? null : NumberWords::orDigitsAt($words, $hour);
+        if (null === $named) {
+            return 0 !== $hour && $words->is($hour, 'noon', 'midday', 'midnight');
+        }
+
+        return $named[0] <= 12 && null === $words->unit($named[1]) && !($words->is($named[1], ':', '.') && $words->touches($named[1] - 1) && Words::NUMBER === $words->type($named[1] + 1));
     }
 
     private function iso(Words $words, int $i): ?LengthReading

@@ -10,7 +10,7 @@ final class Line
     /** Words with which a question begins, or that stand between, and say nothing of the sum itself. */
     private const ASIDES = ['what' => true, 'is' => true, 'what\'s' => true, 'how' => true, 'long' => true, 'it' => true, 'it\'s' => true, 'find' => true, 'many' => true, 'work' => true, 'out' => true, 'calculate' => true, 'from' => true, 'the' => true,
         'time' => true, 'was' => true, 'will' => true, 'be' => true, 'would' => true, 'does' => true, 'do' => true, 'duration' => true, 'elapsed' => true, 'length' => true, 'of' => true, 'answer' => true, 'solve' => true, 'please' => true, 'tell' => true, 'me' => true,
-        'convert' => true, 'change' => true, 'write' => true, 'express' => true, 'rewrite' => true, 'turn' => true, 'give' => true, 'show' => true, 'say' => true, 'starting' => true, 'start' => true, ':' => true, ';' => true, ',' => true];
+        'convert' => true, 'change' => true, 'write' => true, 'express' => true, 'rewrite' => true, 'turn' => true, 'give' => true, 'show' => true, 'say' => true, 'starting' => true, 'start' => true, 'did' => true, 'you' => true, 'we' => true, 'finish' => true, 'end' => true, 'last' => true, 'lasts' => true, 'takes' => true, 'took' => true, ':' => true, ';' => true, ',' => true];
 
     /** Words and signs that may follow a whole sum. */
     private const TAILS = ['=' => true, '?' => true, '_' => true, '.' => true, ':' => true, '!' => true, ';' => true, ',' => true, 'altogether' => true, 'equals' => true, 'equal' => true, 'please' => true, 'each' => true, 'is' => true, 'makes' => true, 'now' => true, 'exactly' => true];
@@ -42,7 +42,7 @@ final class Line
         $from = false;
         $many = false;
         $much = false;
-        while (isset(self::ASIDES[$this->words->at($i)]) || ($this->words->is($i, 'much') && $this->words->is($i + 1, 'time')) || ($i > 0 && $this->words->is($i, 'has', 'have', 'passed', 'passes', 'pass', 'there') && $much)) {
+        while (isset(self::ASIDES[$this->words->at($i)]) || ($this->words->is($i, 'much') && $this->words->is($i + 1, 'time')) || ($i > 0 && $much && $this->words->is($i, 'has', 'have', 'passed', 'passes', 'pass', 'there', 'take'))) {
             $much = $much || $this->words->is($i, 'much', 'long');
             $from = $from || $this->words->is($i, 'from');
             $many = $many || $this->words->is($i, 'many');
@@ -66,6 +66,12 @@ final class Line
         }
 
         return $this->lengths[$i];
+    }
+
+    /** A length with "to" after it that does not belong to it: add 20 min to 3 pm. */
+    public function lengthBeforeTo(int $i): ?LengthReading
+    {
+        return $this->lengthReader->at($this->words, $i, false, true);
     }
 
     /** A length as an item of a list, where a comma or "and" ends it. */
@@ -109,8 +115,10 @@ final class Line
             if ($here === $one) {
                 return $i + 1;
             }
-            if ($here[0] === $one[0] && $one === $here.' '.($texts[$i + 1] ?? '')) {
-                return $i + 2;
+            if ($here[0] === $one[0] && 0 < $words = substr_count($one, ' ')) {
+                if ($one === implode(' ', \array_slice($texts, $i, $words + 1))) {
+                    return $i + $words + 1;
+                }
             }
         }
 

@@ -20,6 +20,7 @@ use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeForm;
 use Rostik\Core\Sum\WithGap;
 use Rostik\Core\Time\Amount;
+use Rostik\Core\Time\AmountPart;
 use Rostik\Core\Time\Chain;
 use Rostik\Core\Time\ClockForm;
 use Rostik\Core\Time\Duration;
@@ -190,12 +191,27 @@ final readonly class SumReader
             } catch (CannotBeDone|MixedChains|TooLong $no) {
                 continue;
             }
+            $found ??= $this->converted($before, $claimed);
             if (null !== $found) {
                 return new ReadSum($found->sum, $found->notes, $claimed);
             }
         }
 
         return null;
+    }
+
+    /** "90 min = 1 h 30 min": a length, converted into the units behind the equals sign. */
+    private function converted(Line $line, string $claimed): ?ReadSum
+    {
+        $given = $line->length($line->start);
+        $after = $this->line($claimed);
+        $units = $after->length($after->start);
+        if (null === $given || null === $units || !$line->endsAt($given->next) || !$after->endsAt($units->next)) {
+            return null;
+        }
+        [$first, $more] = [$units->amount->parts[0], \array_slice($units->amount->parts, 1)];
+
+        return new ReadSum(Conversion::of($given->amount, false, $first->unit, ...array_map(static fn (AmountPart $p): Unit => $p->unit, $more)), []);
     }
 
     /** @return list<Reading> the sum, or each of the ways in which it can be meant itself; none where it cannot be done */

@@ -19,6 +19,7 @@ final class Words
     public const SIGN = 's';
 
     private const THOUSANDS = 't';
+    private const DOTS = 'b';
 
     /** The longest number that is read, in digits: ten thousand years have twelve digits of seconds. */
     private const DIGITS = 12;
@@ -27,6 +28,7 @@ final class Words
         .'|(?<![a-z])[ap]\.?\s?m(?![a-z])\.?(*MARK:h)'
         .'|[1-9]\d{0,2}(?:,\d{3})+(?![\d,])(*MARK:t)'
         .'|\d+(*MARK:n)'
+        .'|\.{2,}(*MARK:b)'
         .'|[a-z]+(?:\'[a-z]+)*(*MARK:w)'
         .'|[½¼¾⅓⅔⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞](*MARK:f)'
         .'|[^\s](*MARK:s)~u';
@@ -74,9 +76,14 @@ final class Words
             $texts[] = match ($type) {
                 self::HALF => $piece[0].'m',
                 self::THOUSANDS => str_replace(',', '', $piece),
+                self::DOTS => '_',
                 default => '*' === $piece ? 'x' : $piece,
             };
-            $types[] = self::THOUSANDS === $type ? self::NUMBER : $type;
+            $types[] = match ($type) {
+                self::THOUSANDS => self::NUMBER,
+                self::DOTS => self::SIGN,
+                default => $type,
+            };
             $offsets[] = $offset;
             $ends[] = $offset + \strlen($piece);
         }

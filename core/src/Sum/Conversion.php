@@ -80,7 +80,7 @@ final readonly class Conversion implements Sum
             }
         }
 
-        return new ConversionAnswer($parts);
+        return new ConversionAnswer([] === $parts ? [AmountPart::whole(0, $units[0])] : $parts);
     }
 
     /** Whether the units asked for can hold the amount; where they cannot, smaller ones help out. */

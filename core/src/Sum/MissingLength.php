@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Rostik\Core\Sum;
 
 use Rostik\Core\Time\Amount;
+use Rostik\Core\Time\MixedChains;
+use Rostik\Core\Time\TooLong;
 
 /**
  * A sum of lengths with a part to be found: 45 min + _ = 1 h, _ - 20 min = 45 min, _ x 15 min = 1 h, 2 h / _ = 30 min.
@@ -19,6 +21,9 @@ final readonly class MissingLength implements WithGap
      * @param string $sign one of + - x /
      *
      * @throws \InvalidArgumentException when the parts do not go together, or not just one of them is missing
+     * @throws MixedChains               when months stand beside days
+     * @throws TooLong                   when it comes to more than ten thousand years
+     * @throws CannotBeDone              when it is to be taken too many times
      */
     public static function of(Amount|int|null $first, string $sign, Amount|int|null $second, Amount $result): self
     {
@@ -32,7 +37,13 @@ final readonly class MissingLength implements WithGap
             throw new \InvalidArgumentException('That is no sum with one part missing.');
         }
 
-        return new self($first, $sign, $second, $result->wholeParts());
+        if (\is_int($second) && $second > Product::MOST) {
+            throw CannotBeDone::tooManyTimes();
+        }
+        $sum = new self($first, $sign, $second, $result->wholeParts());
+        $sum->turnedRound();
+
+        return $sum;
     }
 
     public function kind(): Kind

@@ -18,8 +18,8 @@ final readonly class Order implements OpenSum
     private const MOST_OPEN = 3;
 
     /**
-     * @param list<StatedTime> $times   empty where lengths are ordered
-     * @param list<Amount>     $lengths empty where times are ordered
+     * @param list<StatedTime> $times    empty where lengths are ordered
+     * @param list<Amount>     $lengths  empty where times are ordered
      * @param bool             $descends whether the latest, or the longest, comes first
      */
     private function __construct(public array $times, public array $lengths, public bool $descends = false)

@@ -28,7 +28,6 @@ use Rostik\Core\Sum\EitherWay;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\LengthAnswer;
 use Rostik\Core\Sum\Missing;
-use Rostik\Core\Sum\WithGap;
 use Rostik\Core\Sum\OpenSum;
 use Rostik\Core\Sum\Order;
 use Rostik\Core\Sum\RangeAnswer;
@@ -37,6 +36,7 @@ use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\RewriteAnswer;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeAnswer;
+use Rostik\Core\Sum\WithGap;
 use Rostik\Core\Time\Chain;
 use Rostik\Core\Time\StatedTime;
 use Rostik\Core\Time\TimeOfDay;
@@ -150,7 +150,7 @@ final readonly class Workbench
     {
         return match (true) {
             $sum instanceof EitherWay => new Note('two-readings', 'This can be taken in more than one way.'),
-            $sum instanceof OpenSum => new Note('half-not-said', 'a.m. or p.m. is not said, and it changes the answer.'),
+            $sum instanceof OpenSum => new Note('half-not-said', 'It is not said whether a.m. or p.m. is meant, and it changes the answer.'),
             default => new Note('depends-on-the-month', 'It depends on which month or year is meant.'),
         };
     }
@@ -214,10 +214,10 @@ final readonly class Workbench
             $notes[] = new Note('does-not-come-out', \sprintf('It does not come out in whole %s.', $sum->units[\count($sum->units) - 1]->words()));
         }
         if ($sum instanceof Order && $sum->sameHalfTaken()) {
-            $notes[] = new Note('half-not-said', 'a.m. or p.m. is not said; all are taken to be in the same half of the day.');
+            $notes[] = new Note('half-not-said', 'It is not said whether a.m. or p.m. is meant; all are taken to be in the same half of the day.');
         }
         if ($answer instanceof TimeAnswer && !$answer->time->halfSaid) {
-            $notes[] = new Note('half-not-said', 'a.m. or p.m. is not said; the answer holds for both.');
+            $notes[] = new Note('half-not-said', 'It is not said whether a.m. or p.m. is meant; the answer holds for both.');
         }
 
         return $notes;

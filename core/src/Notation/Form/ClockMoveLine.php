@@ -86,7 +86,7 @@ final readonly class ClockMoveLine
         $found = [];
         foreach ($this->verbs as $verb => $between) {
             $after = $line->after($line->start, (string) $verb);
-            $length = 0 === $after ? null : $line->length($line->past($after, ':', 'away'));
+            $length = 0 === $after ? null : $line->lengthBeforeTo($line->past($after, ':', 'away'));
             $after = null === $length ? 0 : $line->after($length->next, ...$between);
             foreach (null === $length || 0 === $after ? [] : $line->times($after) as $time) {
                 if (!$time->bare && $line->endsAt($time->next)) {

@@ -80,7 +80,7 @@ final class ConversionForm implements SolvedForm
     }
 
     /**
-     * ___ min = 3 h, __ h __ min = 265 min
+     * ___ min = 3 h, __ h __ min = 265 min.
      *
      * @return list<Conversion>
      */

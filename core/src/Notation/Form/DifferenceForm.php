@@ -77,11 +77,16 @@ final class DifferenceForm implements Form
         $difference = $line->after($line->start, 'difference');
         if (0 !== $difference) {
             $between = $line->after($line->past($difference, 'in', 'time', 'length'), 'between', 'of');
-            $one = 0 === $between ? null : $line->item($between);
-            $and = null === $one ? 0 : $line->after($one->next, 'and', '&');
-            $other = 0 === $and ? null : $line->length($and);
+            // "2 h and 40 min" is one length, unless there is no other
+            foreach (0 === $between ? [] : [$line->length($between), $line->item($between)] as $one) {
+                $and = null === $one ? 0 : $line->after($one->next, 'and', '&');
+                $gap = 0 === $and ? [] : $this->gap($line, $one, $line->length($and));
+                if ([] !== $gap) {
+                    return $gap;
+                }
+            }
 
-            return $this->gap($line, $one, $other, $other);
+            return [];
         }
         $much = $line->past($line->start, 'much', 'by');
         if (!$line->words->is($much, ...self::MORE_OR_LESS)) {
@@ -93,13 +98,13 @@ final class DifferenceForm implements Form
         $after = null === $one ? 0 : $line->after($one->next, ...(0 === $than ? ['than'] : ['is', 'are']));
         $other = 0 === $after ? null : $line->length($after);
 
-        return $this->gap($line, $one, $other, $other);
+        return $this->gap($line, $one, $other);
     }
 
     /** @return list<Difference> */
-    private function gap(Line $line, ?LengthReading $one, ?LengthReading $other, ?LengthReading $last): array
+    private function gap(Line $line, ?LengthReading $one, ?LengthReading $other): array
     {
-        if (null === $one || null === $other || null === $last || !$line->endsAt($last->next)) {
+        if (null === $one || null === $other || !$line->endsAt($other->next)) {
             return [];
         }
 

@@ -44,8 +44,8 @@ final class MissingForm implements SolvedForm
         // 1 h = 45 min + _
         foreach ($this->operands($line, $line->start) as [$result, $next]) {
             $equals = null === $result ? 0 : $line->after($next, '=');
-            foreach (0 === $equals || null === $result ? [] : $this->operations($line, $equals) as [$first, $sign, $second, $end]) {
-                if ($line->endsAt($end)) {
+            foreach (0 === $equals ? [] : $this->operations($line, $equals) as [$first, $sign, $second, $end]) {
+                if (null !== $result && $line->endsAt($end)) {
                     $sums[] = $this->sum($first, $sign, $second, $result);
                 }
             }

@@ -25,7 +25,7 @@ final class OrderForm implements SolvedForm
 
     public function read(Line $line): array
     {
-        if (!$line->words->is($line->start, 'order', 'sort', 'put', 'place', 'arrange', 'list', 'in')) {
+        if (!$line->words->is($line->start, 'order', 'sort', 'put', 'place', 'arrange', 'list', 'in', 'smallest', 'shortest', 'longest', 'earliest', 'latest')) {
             return [];
         }
         $after = $line->past($line->start, ...self::AROUND);

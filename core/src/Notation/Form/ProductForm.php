@@ -38,7 +38,7 @@ final class ProductForm implements Form
             return $this->turned($line, $length, 'by');
         }
         $times = NumberWords::orDigitsAt($line->words, $start);
-        $after = null === $times ? 0 : $line->after($times[1], 'x', 'times', 'lots of', 'sets of', 'groups of');
+        $after = null === $times ? 0 : $line->after($times[1], 'x', 'times as long as', 'times', 'lots of', 'sets of', 'groups of');
         $length = 0 === $after ? null : $line->length($after);
         if (null !== $times && null !== $length) {
             return $this->product($line, $times[0], $length, null);

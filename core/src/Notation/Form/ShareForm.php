@@ -108,7 +108,7 @@ final class ShareForm implements Form
     }
 
     /**
-     * "How many 15 min are there in 2 h?", "how many times does 15 min go into 2 h?"
+     * "How many 15 min are there in 2 h?", "how many times does 15 min go into 2 h?".
      *
      * @return list<Grouping>
      */

@@ -65,7 +65,7 @@ final class TotalForm implements Form
             return [];
         }
         $after = $line->past($after, ':', 'up', 'together', 'of');
-        $first = $line->length($after);
+        $first = $line->lengthBeforeTo($after);
         $to = null === $first ? 0 : $line->after($first->next, 'to', 'on to', 'onto');
         $second = 0 === $to ? null : $line->length($to);
         if (null !== $first && null !== $second && $line->endsAt($second->next)) {
