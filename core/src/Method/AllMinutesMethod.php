@@ -212,13 +212,13 @@ final class AllMinutesMethod implements Method
         }
         $terms = [];
         foreach ($amount->parts as $part) {
-            if (0 === $part->numerator && 0 !== $number) {
+            if (0 === $part->numerator) {
                 continue;
             }
             $per = intdiv($part->unit->size(), $unit->size());
             $terms[] = 1 === $per ? (string) $part->numerator : $part->numerator.' × '.$per;
         }
-        $lines->add($writer->amount($amount).' = '.implode(' + ', $terms).' = '.$this->number($number, $unit));
+        $lines->add($writer->amount($amount).' = '.([] === $terms ? '' : implode(' + ', $terms).' = ').$this->number($number, $unit));
 
         return $number;
     }

@@ -85,7 +85,7 @@ final readonly class Evened
         }
         $normal = \Normalizer::normalize($character, \Normalizer::FORM_KC);
 
-        return false === $normal ? $character : strtr($normal, self::SAME);
+        return \is_string($normal) ? strtr($normal, self::SAME) : $character;
     }
 
     /** The number of the question and brackets are no part of the sum; blanks in their place keep every other place. */

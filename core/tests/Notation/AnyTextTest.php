@@ -122,26 +122,30 @@ final class AnyTextTest extends TestCase
     /** @param list<string> $words */
     private function text(Randomizer $dice, array $words): string
     {
-        /** @param non-empty-list<string> $from */
-        $pick = static fn (array $from): string => $from[$dice->getInt(0, \count($from) - 1)];
         if (0 === $dice->getInt(0, 2)) {
             // what looks like a sum, with whatever numbers
-            $any = static fn (): string => $pick(0 === $dice->getInt(0, 1) ? self::TIMES : self::LENGTHS);
+            $any = fn (): string => $this->one($dice, 0 === $dice->getInt(0, 1) ? self::TIMES : self::LENGTHS);
 
-            return $any().' '.$pick(['+', '-', 'to', '?', 'in', 'after', 'before', 'x', '/', '=', 'and', '+ _ =', '- _ =']).' '.$any().(0 === $dice->getInt(0, 3) ? ' '.$pick(['=', '?', '= ___', 'next day', '+ 20 min', '= 3 h', 'min', '7']) : '');
+            return $any().' '.$this->one($dice, ['+', '-', 'to', '?', 'in', 'after', 'before', 'x', '/', '=', 'and', '+ _ =', '- _ =']).' '.$any().(0 === $dice->getInt(0, 3) ? ' '.$this->one($dice, ['=', '?', '= ___', 'next day', '+ 20 min', '= 3 h', 'min', '7']) : '');
         }
         $text = '';
         for ($pieces = $dice->getInt(1, 7); $pieces > 0; --$pieces) {
             $text .= match ($dice->getInt(0, 9)) {
-                0, 1 => $pick(self::TIMES),
-                2, 3, 4 => $pick(self::LENGTHS),
-                5, 6 => $pick(self::SIGNS),
-                7 => $pick(self::ASKED),
-                8 => $pick($words),
+                0, 1 => $this->one($dice, self::TIMES),
+                2, 3, 4 => $this->one($dice, self::LENGTHS),
+                5, 6 => $this->one($dice, self::SIGNS),
+                7 => $this->one($dice, self::ASKED),
+                8 => $this->one($dice, [] === $words ? [''] : $words),
                 default => (string) $dice->getInt(0, 10 ** $dice->getInt(1, 18)),
             }.(0 === $dice->getInt(0, 5) ? '' : ' ');
         }
 
         return $text;
+    }
+
+    /** @param non-empty-list<string> $from */
+    private function one(Randomizer $dice, array $from): string
+    {
+        return $from[$dice->getInt(0, \count($from) - 1)];
     }
 }

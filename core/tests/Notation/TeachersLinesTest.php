@@ -122,7 +122,7 @@ final class TeachersLinesTest extends TestCase
         [$one, $all] = [$this->length($each), $this->length($each * $times)];
         if (1 === $this->number(0, 1)) {
             return [$this->one([
-                $times.' x '.$one, $one.' × '.$times, $times.' times '.$one, $times.' lots of '.$one, 'multiply '.$one.' by '.$times, self::NUMBERS[$times].' times '.$one, '___ ÷ '.$times.' = '.$one,
+                $times.' x '.$one, $one.' × '.$times, $times.' times '.$one, $times.' lots of '.$one, 'multiply '.$one.' by '.$times, self::word($times).' times '.$one, '___ ÷ '.$times.' = '.$one,
             ]), $this->written($each * $times)];
         }
 
@@ -189,7 +189,7 @@ final class TeachersLinesTest extends TestCase
     {
         $hour = intdiv($at, 60);
         $minute = $at % 60;
-        $twelve = ($hour + 11) % 12 + 1;
+        $twelve = 0 === $hour % 12 ? 12 : $hour % 12;
         $half = $hour < 12 ? 'am' : 'pm';
         $part = match (true) {
             $hour < 4 => 'at night',
@@ -206,14 +206,14 @@ final class TeachersLinesTest extends TestCase
             \sprintf('%d:%02d %s', $twelve, $minute, $part),
         ];
         if (0 === $minute) {
-            $ways = [...$ways, $twelve.' '.$half, $twelve.$half, self::NUMBERS[$twelve].' o’clock '.$part];
+            $ways = [...$ways, $twelve.' '.$half, $twelve.$half, self::word($twelve).' o’clock '.$part];
         }
         if (720 === $at) {
             $ways = ['noon', '12 noon', 'midday', '12:00 noon'];
         }
         // 12 and minutes at the edges of the day are named so only where nobody doubts it
         if (0 === $minute % 5 && 0 !== $minute && 11 !== $hour && 23 !== $hour && 12 !== $twelve) {
-            $next = self::NUMBERS[$twelve % 12 + 1];
+            $next = self::word($twelve % 12 + 1);
             $nextPart = match (true) {
                 $hour + 1 < 4 => 'at night',
                 $hour + 1 < 12 => 'in the morning',
@@ -222,7 +222,7 @@ final class TeachersLinesTest extends TestCase
                 default => 'at night',
             };
             $ways[] = $minute <= 30
-                ? (30 === $minute ? 'half past' : (15 === $minute ? 'quarter past' : $minute.' past')).' '.self::NUMBERS[$twelve].' '.$part
+                ? (30 === $minute ? 'half past' : (15 === $minute ? 'quarter past' : $minute.' past')).' '.self::word($twelve).' '.$part
                 : (45 === $minute ? 'a quarter to' : (60 - $minute).' to').' '.$next.' '.$nextPart;
         }
 
@@ -237,13 +237,13 @@ final class TeachersLinesTest extends TestCase
             return $this->one([$rest.' min', $rest.'min', $rest.' minutes', $rest.' mins', ...(30 === $rest ? ['half an hour', 'half hour', '½ hour'] : []), ...(45 === $rest ? ['three quarters of an hour', '¾ of an hour'] : [])]);
         }
         if (0 === $rest) {
-            return $this->one([$hours.' h', $hours.' hours', $hours.'h', $hours.' hrs', ...($hours < 13 ? [self::NUMBERS[$hours].' hours'] : []), ...(1 === $hours ? ['an hour', 'one hour'] : [])]);
+            return $this->one([$hours.' h', $hours.' hours', $hours.'h', $hours.' hrs', ...($hours < 13 ? [self::word($hours).' hours'] : []), ...(1 === $hours ? ['an hour', 'one hour'] : [])]);
         }
         $ways = [
             $hours.' h '.$rest.' min', $hours.'h'.$rest.'min', $hours.'h '.$rest.'m', $hours.' hours '.$rest.' minutes', $hours.' hrs '.$rest.' mins', $hours.' hr. '.$rest.' min.', $hours.' hours and '.$rest.' minutes', $minutes.' min', \sprintf('PT%dH%dM', $hours, $rest),
         ];
         if (30 === $rest) {
-            $ways = [...$ways, $hours.'½ hours', $hours.'.5 h', $hours.' 1/2 hours', ...($hours < 13 ? [self::NUMBERS[$hours].' and a half hours'] : []), ...(1 === $hours ? ['an hour and a half'] : [])];
+            $ways = [...$ways, $hours.'½ hours', $hours.'.5 h', $hours.' 1/2 hours', ...($hours < 13 ? [self::word($hours).' and a half hours'] : []), ...(1 === $hours ? ['an hour and a half'] : [])];
         }
         if (15 === $rest) {
             $ways = [...$ways, $hours.'¼ h', $hours.' and a quarter hours'];
@@ -273,6 +273,11 @@ final class TeachersLinesTest extends TestCase
         };
 
         return $time.($end >= 1440 ? ' (next day)' : ($end < 0 ? ' (the day before)' : ''));
+    }
+
+    private static function word(int $number): string
+    {
+        return self::NUMBERS[$number] ?? '';
     }
 
     private function number(int $from, int $to): int

@@ -88,8 +88,8 @@ final readonly class ClockMoveLine
             $after = $line->after($line->start, (string) $verb);
             $length = 0 === $after ? null : $line->lengthBeforeTo($line->past($after, ':', 'away'));
             $after = null === $length ? 0 : $line->after($length->next, ...$between);
-            foreach (null === $length || 0 === $after ? [] : $line->times($after) as $time) {
-                if (!$time->bare && $line->endsAt($time->next)) {
+            foreach (0 === $after ? [] : $line->times($after) as $time) {
+                if (null !== $length && !$time->bare && $line->endsAt($time->next)) {
                     $found[] = [$time, $length];
                 }
             }
