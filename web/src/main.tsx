@@ -1,10 +1,11 @@
 import './styles.css';
 import { QueryClientProvider, useQuery } from '@tanstack/react-query';
 import { setNonce } from 'get-nonce';
-import { StrictMode } from 'react';
+import { StrictMode, useState } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
-import { SignIn } from './account/SignIn';
+import { SignIn, SignInAgain } from './account/SignIn';
+import type { MeReply } from './api/types';
 import { BoardScreen } from './board/BoardScreen';
 import { ClockPractice } from './board/ClockPractice';
 import { DayBoard } from './board/DayBoard';
@@ -19,16 +20,22 @@ import { WorkScreen } from './work/WorkScreen';
 
 function App() {
   const me = useQuery(meQuery);
+  // who was signed in stays on the screen while the password is asked for again
+  const [last, setLast] = useState<MeReply | null>(null);
+  if (me.data && me.data !== last) {
+    setLast(me.data);
+  }
+  const who = me.data ?? last;
   if (me.isPending) {
     return me.failureCount > 1 ? <p className="p-8 text-xl">No connection. Trying again…</p> : null;
   }
-  if (me.data === null || me.isError) {
+  if (who === null) {
     return <SignIn />;
   }
   return (
     <NoticeProvider>
       <Routes>
-        <Route element={<Frame me={me.data} />}>
+        <Route element={<Frame me={who} />}>
           <Route path="/prepare" element={<WorkScreen />} />
           <Route path="/teach" element={<BoardScreen />} />
           <Route path="/teach/clock" element={<ClockPractice />} />
@@ -40,6 +47,7 @@ function App() {
           <Route path="*" element={<Navigate to="/prepare" replace />} />
         </Route>
       </Routes>
+      {me.data === null && <SignInAgain last={who} />}
     </NoticeProvider>
   );
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\App\Account;
 
+use Rostik\App\Api\Problem;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
@@ -31,10 +32,11 @@ final class AccountController
         return new JsonResponse(MeReply::of($teacher));
     }
 
+    /** The firewall answers whatever is sent as JSON; what is not comes here. */
     #[Route('/api/sign-in', name: 'api_sign_in', methods: ['POST'])]
     public function signIn(): Response
     {
-        throw new \LogicException('The firewall answers this.');
+        return Problem::response(Response::HTTP_UNSUPPORTED_MEDIA_TYPE, 'not-this-way', 'Address and password have to be sent as JSON.');
     }
 
     #[Route('/api/sign-out', name: 'api_sign_out', methods: ['POST'])]

@@ -11,6 +11,9 @@ use Symfony\Component\Validator\Constraints as Assert;
 /** A question as it should be on the sheet. */
 final readonly class QuestionRequest
 {
+    #[Assert\Uuid(strict: true)]
+    public string $id;
+
     /**
      * @param string      $id        a UUID given by whoever adds the question, so that a change sent twice adds it once
      * @param string      $sum       as typed; it may be unfinished
@@ -21,8 +24,7 @@ final readonly class QuestionRequest
      * @param ?TimesGiven $times     in which form its times are given; null for as on the sheet
      */
     public function __construct(
-        #[Assert\Uuid(strict: true)]
-        public string $id,
+        string $id,
         #[Assert\Length(max: 300)]
         public string $sum,
         #[Assert\Length(max: 600)]
@@ -32,12 +34,14 @@ final readonly class QuestionRequest
         public ?AnswerForm $answers = null,
         public ?TimesGiven $times = null,
     ) {
+        // the same identity, however it is written
+        $this->id = strtolower($id);
     }
 
     /** By which questions of one sheet are told apart. */
     public static function identity(mixed $question): ?string
     {
-        return $question instanceof self ? strtolower($question->id) : null;
+        return $question instanceof self ? $question->id : null;
     }
 
     public function posed(): PosedQuestion

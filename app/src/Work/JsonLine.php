@@ -36,7 +36,13 @@ final class JsonLine
             'methods' => array_map(self::method(...), $worked->methods),
             'skills' => $worked->skills,
             'notes' => $worked->notes,
-        ]);
+        ] + (null === $worked->claim ? [] : ['claim' => $worked->claim]));
+    }
+
+    /** A line that brought the program itself down: the batch goes on. */
+    public static function failed(string $typed): string
+    {
+        return self::encode(['sum' => $typed, 'error' => ['code' => 'our-fault', 'message' => 'Something went wrong on our side with this line.', 'at' => 0, 'example' => '1:50 pm + 3 h 30 min']]);
     }
 
     public static function refused(string $typed, NotUnderstood $why): string

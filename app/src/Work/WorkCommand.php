@@ -69,7 +69,14 @@ final class WorkCommand extends Command
     private function batch(OutputInterface $output): int
     {
         while (false !== $line = fgets(\STDIN)) {
-            $this->one(rtrim($line, "\r\n"), $output);
+            $typed = rtrim($line, "\r\n");
+            try {
+                $this->one($typed, $output);
+            } catch (\Throwable $fault) {
+                // a fault of ours in one line is no reason to leave out the others
+                fwrite(\STDERR, $typed.': '.$fault->getMessage().\PHP_EOL);
+                $output->writeln(JsonLine::failed($typed), OutputInterface::OUTPUT_RAW);
+            }
         }
 
         return self::SUCCESS;
@@ -79,6 +86,12 @@ final class WorkCommand extends Command
     private function lines(WorkedSum $worked, bool $all): iterable
     {
         yield $worked->sum.(null === $worked->answer ? '' : ' = '.$worked->answer->text);
+        if (null !== $worked->claim) {
+            yield \sprintf('%s: %s', $worked->claim->text, $worked->claim->say);
+            foreach ($worked->claim->may as $may) {
+                yield '  It '.$may.(str_ends_with($may, '.') ? '' : '.');
+            }
+        }
         foreach ($worked->notes as $note) {
             yield $note->text;
         }

@@ -37,6 +37,15 @@ final class SignInTest extends ApiTestCase
         self::assertSame('application/problem+json', $headers);
     }
 
+    public function testSigningInTakesJsonAlone(): void
+    {
+        foreach (['text/plain', 'application/x-www-form-urlencoded', ''] as $type) {
+            $problem = $this->ask('POST', '/api/sign-in', ['email' => DemoCommand::EMAIL, 'password' => DemoCommand::PASSWORD], ['HTTP_ORIGIN' => 'http://localhost', 'CONTENT_TYPE' => $type]);
+            self::assertSame(415, $this->code(), $type);
+            self::assertSame('not-this-way', $problem['code'] ?? null);
+        }
+    }
+
     public function testTriesAreLimited(): void
     {
         for ($i = 0; $i < 5; ++$i) {

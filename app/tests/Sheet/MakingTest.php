@@ -152,7 +152,7 @@ final class MakingTest extends ApiTestCase
         self::assertSame(404, $this->code());
         $read = $this->ask('POST', '/api/sheets/read', ['text' => "1 h + 2 h\nbananas\n"]);
         self::assertSame([], $read['questions']);
-        self::assertSame([['line' => 2, 'message' => '“bananas” was not understood. One that works: 3:45 pm + 2 h 30 min']], $read['faults']);
+        self::assertSame([['line' => 2, 'message' => '“bananas” was not understood. One that works: 1:50 pm + 3 h 30 min']], $read['faults']);
     }
 
     public function testTheLevelsBelongTogether(): void

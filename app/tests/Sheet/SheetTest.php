@@ -55,6 +55,23 @@ final class SheetTest extends ApiTestCase
         self::assertContains($sheet['id'], array_column($this->ask('GET', '/api/sheets'), 'id'));
     }
 
+    /** However the identity of a question is written, it is the same question. */
+    public function testTheIdentityOfAQuestionHasNoCase(): void
+    {
+        $question = $this->question('2 h + 3 h');
+        $upper = ['id' => strtoupper($this->text($question['id'])), 'sum' => '2 h + 4 h'];
+        $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Ferry', 'questions' => [$upper]]);
+        self::assertSame(201, $this->code());
+        $path = '/api/sheets/'.$this->text($sheet['id']);
+        foreach ([$upper, $question, $upper] as $one) {
+            $sheet = $this->ask('PUT', $path, ['version' => $sheet['version'], 'title' => 'Ferry', 'questions' => [$one]]);
+            self::assertSame(200, $this->code());
+            self::assertSame([$question['id']], array_column($this->questions($sheet), 'id'));
+        }
+        $this->ask('PUT', $path, ['version' => $sheet['version'], 'title' => 'Ferry', 'questions' => [$question, $upper]]);
+        self::assertSame(422, $this->code(), 'one question twice');
+    }
+
     public function testTwoWindowsDoNotOverwriteEachOther(): void
     {
         $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Ferry', 'questions' => []]);

@@ -33,7 +33,7 @@ final class WorkTest extends ApiTestCase
             'code' => 'unknown-word',
             'detail' => '“bananas” was not understood.',
             'at' => 6,
-            'example' => '3:45 pm + 2 h 30 min',
+            'example' => '2 h + 20 min',
         ], $problem);
     }
 

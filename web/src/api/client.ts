@@ -12,6 +12,11 @@ export class Refused extends Error {
   get offline(): boolean {
     return this.status === 0;
   }
+
+  /** The session has ended: nothing is wrong with what was sent. */
+  get signedOut(): boolean {
+    return this.status === 401 && this.problem.code === 'sign-in-first';
+  }
 }
 
 const noConnection: ProblemReply = {
@@ -29,6 +34,16 @@ const strange: ProblemReply = {
   at: null,
   example: null,
 };
+
+const onSignedOut = new Set<() => void>();
+
+/** Tells whenever the server has no session of ours any more, whoever asked. */
+export function whenSignedOut(tell: () => void): () => void {
+  onSignedOut.add(tell);
+  return () => {
+    onSignedOut.delete(tell);
+  };
+}
 
 /**
  * Asks the API. The reply is what the PHP class of the route says it is (see types.ts); null for an empty one.
@@ -59,5 +74,10 @@ export async function ask<Reply>(method: string, path: string, body?: unknown, s
       response.status >= 502
       ? noConnection
       : strange;
+  if (response.status === 401 && problem.code === 'sign-in-first') {
+    onSignedOut.forEach((tell) => {
+      tell();
+    });
+  }
   throw new Refused(problem === noConnection ? 0 : response.status, problem);
 }

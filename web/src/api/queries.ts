@@ -1,5 +1,5 @@
-import { keepPreviousData, MutationCache, QueryCache, QueryClient, queryOptions } from '@tanstack/react-query';
-import { ask, Refused } from './client';
+import { keepPreviousData, QueryClient, queryOptions } from '@tanstack/react-query';
+import { ask, Refused, whenSignedOut } from './client';
 import type {
   AnotherReply,
   BoardSum,
@@ -17,16 +17,7 @@ import type {
   WorkedSum,
 } from './types';
 
-/** The session has ended: ask for the password again, right where one is; the address keeps what was typed. */
-function onError(error: Error): void {
-  if (error instanceof Refused && error.status === 401 && error.problem.code === 'sign-in-first') {
-    queryClient.setQueryData(['me'], null);
-  }
-}
-
 export const queryClient = new QueryClient({
-  queryCache: new QueryCache({ onError }),
-  mutationCache: new MutationCache({ onError }),
   defaultOptions: {
     queries: {
       networkMode: 'always',
@@ -36,6 +27,11 @@ export const queryClient = new QueryClient({
     },
     mutations: { networkMode: 'always' },
   },
+});
+
+// the session has ended: the password is asked for again, right where one is
+whenSignedOut(() => {
+  queryClient.setQueryData(['me'], null);
 });
 
 /** Who is signed in; null for nobody. */

@@ -90,6 +90,13 @@ export interface ChosenReply {
   separable: number;
 }
 
+export interface Claim {
+  text: string;
+  right: boolean;
+  say: string;
+  may: string[];
+}
+
 export interface ClassReply {
   id: string;
   name: string;
@@ -569,6 +576,7 @@ export interface WorkedSum {
   skills: string[];
   notes: Note[];
   open: Note | null;
+  claim: Claim | null;
 }
 
 export interface WrittenPicture {

@@ -1,4 +1,5 @@
 import { useSyncExternalStore } from 'react';
+import { keep, kept as keptText } from '../ui/browserStore';
 
 const place = 'rostik.board.history';
 const most = 40;
@@ -8,7 +9,7 @@ let kept: readonly string[] | null = null;
 function read(): readonly string[] {
   if (kept === null) {
     try {
-      const found: unknown = JSON.parse(window.localStorage.getItem(place) ?? '[]');
+      const found: unknown = JSON.parse(keptText(place) ?? '[]');
       kept = Array.isArray(found) ? found.filter((one): one is string => typeof one === 'string') : [];
     } catch {
       kept = [];
@@ -24,11 +25,8 @@ export function remember(sum: string): void {
     return;
   }
   kept = [sum, ...now.filter((one) => one !== sum)].slice(0, most);
-  try {
-    window.localStorage.setItem(place, JSON.stringify(kept));
-  } catch {
-    // a full or forbidden store: it is remembered until the tab is closed
-  }
+  // in a full or forbidden store it is remembered until the tab is closed
+  keep(place, JSON.stringify(kept));
   listeners.forEach((tell) => {
     tell();
   });

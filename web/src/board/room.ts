@@ -1,18 +1,13 @@
 import { useEffect, useState, useSyncExternalStore } from 'react';
+import { keep, kept } from '../ui/browserStore';
 
 const place = 'rostik.board.dark';
 
-function kept(): boolean {
-  try {
-    return window.localStorage.getItem(place) === '1';
-  } catch {
-    return false;
-  }
-}
+const isKept = () => kept(place) === '1';
 
 /** Whether the board is dark: as this room's projector was last set. It holds for the board alone. */
 export function useDark(): [boolean, (dark: boolean) => void] {
-  const [dark, setDark] = useState(kept);
+  const [dark, setDark] = useState(isKept);
   useEffect(() => {
     document.documentElement.toggleAttribute('data-dark', dark);
     return () => {
@@ -23,11 +18,7 @@ export function useDark(): [boolean, (dark: boolean) => void] {
     dark,
     (next) => {
       setDark(next);
-      try {
-        window.localStorage.setItem(place, next ? '1' : '0');
-      } catch {
-        // it is dark until the page is closed
-      }
+      keep(place, next ? '1' : '0');
     },
   ];
 }

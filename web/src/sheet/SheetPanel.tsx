@@ -233,12 +233,16 @@ function SaveState({ state, keeper }: { state: KeeperState; keeper: SheetKeeper 
   const words = {
     saved: 'Saved',
     saving: 'Saving…',
-    waiting: 'Not sent yet: no connection. It is kept here and sent as soon as it can be.',
+    waiting: state.outlives
+      ? 'Not sent yet: no connection. It is kept here and sent as soon as it can be.'
+      : 'Not sent yet: no connection. It is sent as soon as it can be.',
+    'signed-out': 'Not saved yet: your session has ended. It is saved as soon as you sign in again.',
     gone: 'This sheet has been deleted elsewhere. What you see is kept in this browser.',
   }[state.saving];
   return (
     <p role="status" className={state.saving === 'saved' || state.saving === 'saving' ? 'text-soft' : 'font-bold'}>
       {words}
+      {!state.outlives && ' This browser has no room to keep it: leave this page open until it is saved.'}
     </p>
   );
 }

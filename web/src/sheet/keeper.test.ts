@@ -16,10 +16,17 @@ const sheet: SheetReply = {
 };
 
 class Shelf {
-  readonly kept = new Map<string, string>();
-  getItem = (key: string) => this.kept.get(key) ?? null;
-  setItem = (key: string, value: string) => void this.kept.set(key, value);
-  removeItem = (key: string) => void this.kept.delete(key);
+  readonly texts = new Map<string, string>();
+  /** Whether it takes anything more. */
+  full = false;
+  keep = (key: string, value: string) => {
+    if (!this.full) {
+      this.texts.set(key, value);
+    }
+    return !this.full;
+  };
+  kept = (key: string) => this.texts.get(key) ?? null;
+  forget = (key: string) => void this.texts.delete(key);
 }
 
 const problem = { status: 0, code: '', detail: '', at: null, example: null };
@@ -50,7 +57,7 @@ describe('the keeper of a sheet', () => {
     expect(send).toHaveBeenCalledTimes(1);
     expect(send).toHaveBeenCalledWith('s', 1, expect.objectContaining({ title: 'Ti' }));
     expect(keeper.snapshot().saving).toBe('saved');
-    expect(shelf.kept.size).toBe(0);
+    expect(shelf.texts.size).toBe(0);
     keeper.change(rename('Tide'));
     await vi.runAllTimersAsync();
     expect(send).toHaveBeenLastCalledWith('s', 2, expect.objectContaining({ title: 'Tide' }));
@@ -81,7 +88,7 @@ describe('the keeper of a sheet', () => {
     keeper.change(rename('Kept'));
     await vi.advanceTimersByTimeAsync(500);
     expect(keeper.snapshot().saving).toBe('waiting');
-    expect([...shelf.kept.values()].join()).toContain('Kept');
+    expect([...shelf.texts.values()].join()).toContain('Kept');
     await vi.advanceTimersByTimeAsync(7000);
     expect(tries).toBe(3);
     expect(keeper.snapshot().saving).toBe('saved');
@@ -172,11 +179,40 @@ describe('the keeper of a sheet', () => {
     await vi.runAllTimersAsync();
     keeper.takeTheirs();
     expect(keeper.snapshot()).toMatchObject({ saving: 'saved', draft: { title: 'Theirs' }, theirs: null });
-    expect(shelf.kept.size).toBe(0);
+    expect(shelf.texts.size).toBe(0);
     failure = new Refused(404, { ...problem, status: 404 });
     keeper.change(rename('Mine again'));
     await vi.runAllTimersAsync();
     expect(keeper.snapshot().saving).toBe('gone');
-    expect([...shelf.kept.values()].join()).toContain('Mine again');
+    expect([...shelf.texts.values()].join()).toContain('Mine again');
+  });
+
+  it('loses nothing where the browser has no room, and says so until it is saved', async () => {
+    shelf.full = true;
+    const send = vi.fn((_: string, version: number, draft: Draft) => Promise.resolve(saves(version, draft)));
+    const keeper = new SheetKeeper(sheet, shelf, send);
+    keeper.change(rename('No room'));
+    expect(keeper.snapshot()).toMatchObject({ saving: 'saving', outlives: false, draft: { title: 'No room' } });
+    await vi.runAllTimersAsync();
+    expect(send).toHaveBeenCalledWith('s', 1, expect.objectContaining({ title: 'No room' }));
+    expect(keeper.snapshot()).toMatchObject({ saving: 'saved', outlives: true, draft: { title: 'No room' } });
+  });
+
+  it('waits for somebody to sign in again, and saves then', async () => {
+    let signedIn = false;
+    const send = vi.fn((_: string, version: number, draft: Draft) =>
+      signedIn
+        ? Promise.resolve(saves(version, draft))
+        : Promise.reject(new Refused(401, { ...problem, status: 401, code: 'sign-in-first' })),
+    );
+    const keeper = new SheetKeeper(sheet, shelf, send);
+    keeper.change(rename('Away'));
+    await vi.runAllTimersAsync();
+    expect(keeper.snapshot()).toMatchObject({ saving: 'signed-out', draft: { title: 'Away' } });
+    expect(send).toHaveBeenCalledTimes(1);
+    signedIn = true;
+    keeper.flush();
+    await vi.runAllTimersAsync();
+    expect(keeper.snapshot()).toMatchObject({ saving: 'saved', draft: { title: 'Away' } });
   });
 });

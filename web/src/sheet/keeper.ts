@@ -1,13 +1,16 @@
 import { ask, Refused } from '../api/client';
+import type { BrowserStore } from '../ui/browserStore';
 import type { SheetLevelReply, SheetReply } from '../api/types';
 import { draftOf, sameContent, type Draft } from './draft';
 import { nothing, putTogether } from './merge';
 
-export type Saving = 'saved' | 'saving' | 'waiting' | 'conflict' | 'gone';
+export type Saving = 'saved' | 'saving' | 'waiting' | 'signed-out' | 'conflict' | 'gone';
 
 export interface KeeperState {
   draft: Draft;
   saving: Saving;
+  /** Whether what is not saved yet would outlive the tab: false where this browser keeps nothing. */
+  outlives: boolean;
   /** The sheet as another window left it, while there is something to decide. */
   theirs: SheetReply | null;
 }
@@ -56,13 +59,13 @@ export class SheetKeeper {
 
   constructor(
     private readonly sheet: SheetReply,
-    private readonly storage: Pick<Storage, 'getItem' | 'setItem' | 'removeItem'>,
+    private readonly store: BrowserStore,
     private readonly send: Send = put,
     private readonly pause = 400,
   ) {
     this.version = sheet.version;
     this.base = draftOf(sheet);
-    this.state = { draft: this.base, saving: 'saved', theirs: null };
+    this.state = { draft: this.base, saving: 'saved', outlives: true, theirs: null };
     const kept = this.kept();
     if (kept) {
       // the window was closed before this was saved
@@ -96,9 +99,10 @@ export class SheetKeeper {
       return;
     }
     this.edits += 1;
-    this.keep(draft);
+    // the screen first: a full store must not swallow what was typed
     this.show({ draft, saving: this.state.saving === 'saved' ? 'saving' : this.state.saving });
     this.later(this.pause);
+    this.keep(draft);
   }
 
   /** What was changed here and what was changed there: nothing of either is lost. */
@@ -123,7 +127,7 @@ export class SheetKeeper {
 
   /** Sends at once what is not yet sent. */
   readonly flush = (): void => {
-    if (this.state.saving === 'saving' || this.state.saving === 'waiting') {
+    if (this.state.saving === 'saving' || this.state.saving === 'waiting' || this.state.saving === 'signed-out') {
       this.later(0);
     }
   };
@@ -133,7 +137,7 @@ export class SheetKeeper {
   }
 
   private kept(): Kept | null {
-    const text = this.storage.getItem(this.key);
+    const text = this.store.kept(this.key);
     try {
       return text === null ? null : (JSON.parse(text) as Kept);
     } catch {
@@ -142,7 +146,11 @@ export class SheetKeeper {
   }
 
   private keep(draft: Draft): void {
-    this.storage.setItem(this.key, JSON.stringify({ version: this.version, draft, base: this.base } satisfies Kept));
+    const kept: Kept = { version: this.version, draft, base: this.base };
+    const outlives = this.store.keep(this.key, JSON.stringify(kept));
+    if (outlives !== this.state.outlives) {
+      this.show({ outlives });
+    }
   }
 
   private later(milliseconds: number): void {
@@ -198,6 +206,11 @@ export class SheetKeeper {
       this.show({ saving: 'gone' });
       return;
     }
+    if (failure instanceof Refused && failure.signedOut) {
+      // it is sent as soon as somebody has signed in again
+      this.show({ saving: 'signed-out' });
+      return;
+    }
     this.show({ saving: 'waiting' });
     this.later(3000);
   }
@@ -205,9 +218,9 @@ export class SheetKeeper {
   private adopt(sheet: SheetReply): void {
     this.version = sheet.version;
     this.unanswered = [];
-    this.storage.removeItem(this.key);
+    this.store.forget(this.key);
     this.base = draftOf(sheet);
-    this.show({ draft: this.base, saving: 'saved', theirs: null });
+    this.show({ draft: this.base, saving: 'saved', outlives: true, theirs: null });
   }
 
   private show(part: Partial<KeeperState>): void {

@@ -27,7 +27,7 @@ function panel(questions: QuestionReply[]) {
     levels: [],
     archived: false,
   };
-  const storage = { getItem: () => null, setItem: () => undefined, removeItem: () => undefined };
+  const storage = { keep: () => true, kept: () => null, forget: () => undefined };
   const keeper = new SheetKeeper(sheet, storage, () => new Promise(() => undefined));
   const opened = vi.fn();
   function Shown() {

@@ -1,8 +1,9 @@
 import { queryOptions, useQuery } from '@tanstack/react-query';
 import { useEffect, useSyncExternalStore } from 'react';
 import { ask } from '../api/client';
-import { queryClient } from '../api/queries';
+import { meQuery, queryClient } from '../api/queries';
 import type { SheetReply } from '../api/types';
+import { browserStore } from '../ui/browserStore';
 import { plainSettings } from './draft';
 import { SheetKeeper, type KeeperState } from './keeper';
 
@@ -10,7 +11,7 @@ const keeperQuery = (id: string) =>
   queryOptions({
     queryKey: ['keeper', id],
     queryFn: async ({ signal }) =>
-      new SheetKeeper(await ask<SheetReply>('GET', `/api/sheets/${id}`, undefined, signal), window.localStorage),
+      new SheetKeeper(await ask<SheetReply>('GET', `/api/sheets/${id}`, undefined, signal), browserStore),
     staleTime: Infinity,
     gcTime: Infinity,
     structuralSharing: false,
@@ -19,7 +20,7 @@ const keeperQuery = (id: string) =>
 
 /** Hands over a sheet that has just been made, without asking for it again. */
 export function rememberSheet(sheet: SheetReply): void {
-  queryClient.setQueryData(keeperQuery(sheet.id).queryKey, new SheetKeeper(sheet, window.localStorage));
+  queryClient.setQueryData(keeperQuery(sheet.id).queryKey, new SheetKeeper(sheet, browserStore));
 }
 
 export function forgetSheet(id: string): void {
@@ -29,6 +30,7 @@ export function forgetSheet(id: string): void {
 const nothing: KeeperState = {
   draft: { title: '', questions: [], settings: plainSettings },
   saving: 'saved',
+  outlives: true,
   theirs: null,
 };
 const never = () => () => undefined;
@@ -48,5 +50,12 @@ export function useSheet(id: string | null): { keeper: SheetKeeper | null; state
       window.removeEventListener('pagehide', keeper.flush);
     };
   }, [keeper]);
+  // whoever has signed in again saves at once
+  const signedIn = useQuery(meQuery).data != null;
+  useEffect(() => {
+    if (signedIn) {
+      keeper?.flush();
+    }
+  }, [keeper, signedIn]);
   return { keeper, state, error: id === null ? null : query.error };
 }

@@ -6,6 +6,7 @@ import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import { ask } from '../api/client';
 import type { MeReply } from '../api/types';
 import { useKeys } from '../ui/keys';
+import { useKept } from '../ui/useKept';
 import { useSettled } from '../ui/useSettled';
 import { workQuery } from '../api/queries';
 import { SumLine } from '../work/SumLine';
@@ -34,10 +35,12 @@ export function Frame({ me }: { me: MeReply }) {
       setText(address);
     }
   }
-  const [wishes, setWishes] = useState<readonly string[]>([]);
+  // they wait for a connection, if need be, and outlive the tab
+  const { value: waiting, change: setWaiting } = useKept<{ wishes: readonly string[] }>('wishes', { wishes: [] });
+  const { wishes } = waiting;
   const granted = useCallback(() => {
-    setWishes((all) => all.slice(1));
-  }, []);
+    setWaiting((now) => ({ wishes: now.wishes.slice(1) }));
+  }, [setWaiting]);
   const [keysOpen, setKeysOpen] = useState(false);
   const settled = useSettled(text, 120);
   const work = useQuery(workQuery(settled));
@@ -117,7 +120,7 @@ export function Frame({ me }: { me: MeReply }) {
                 }
                 open(text);
                 if (text.trim() !== '') {
-                  setWishes((all) => [...all, text]);
+                  setWaiting((now) => ({ wishes: [...now.wishes, text] }));
                 }
               }}
               problem={work.isPlaceholderData || text !== settled ? null : (work.error ?? work.failureReason)}

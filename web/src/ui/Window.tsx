@@ -10,11 +10,21 @@ interface Props {
   side?: boolean;
   /** How wide it is, as a class. */
   width?: string;
+  /** Whether it can be closed without doing what it is for. */
+  closable?: boolean;
   children: ReactNode;
 }
 
 /** Something that stands before the screen until it is closed. */
-export function Window({ open, onOpenChange, title, side = false, width = 'w-[30rem]', children }: Props) {
+export function Window({
+  open,
+  onOpenChange,
+  title,
+  side = false,
+  width = 'w-[30rem]',
+  closable = true,
+  children,
+}: Props) {
   const place = side
     ? 'inset-y-0 right-0 border-l-2'
     : 'top-1/2 left-1/2 max-h-[92dvh] -translate-x-1/2 -translate-y-1/2 border-2';
@@ -37,7 +47,7 @@ export function Window({ open, onOpenChange, title, side = false, width = 'w-[30
           }}
           onKeyDown={(event) => {
             // a notice that stands over the window would keep the key to itself
-            if (event.key === 'Escape') {
+            if (event.key === 'Escape' && closable) {
               onOpenChange(false);
             }
           }}
@@ -45,12 +55,14 @@ export function Window({ open, onOpenChange, title, side = false, width = 'w-[30
         >
           <Dialog.Title className="text-2xl font-bold">{title}</Dialog.Title>
           {children}
-          <Dialog.Close
-            className="absolute top-4 right-4 grid size-11 place-items-center rounded-md hover:bg-wash"
-            aria-label="Close"
-          >
-            <X aria-hidden="true" />
-          </Dialog.Close>
+          {closable && (
+            <Dialog.Close
+              className="absolute top-4 right-4 grid size-11 place-items-center rounded-md hover:bg-wash"
+              aria-label="Close"
+            >
+              <X aria-hidden="true" />
+            </Dialog.Close>
+          )}
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>

@@ -1,10 +1,11 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { forget as forgetKept, keep, kept } from './browserStore';
 
 const keyOf = (name: string) => `rostik.kept.${name}`;
 
 function read<Value extends object>(name: string): Partial<Value> {
   try {
-    return JSON.parse(window.localStorage.getItem(keyOf(name)) ?? '{}') as Partial<Value>;
+    return JSON.parse(kept(keyOf(name)) ?? '{}') as Partial<Value>;
   } catch {
     return {};
   }
@@ -17,22 +18,22 @@ function read<Value extends object>(name: string): Partial<Value> {
 export function useKept<Value extends object>(
   name: string,
   initial: Value,
-): { value: Value; change: (part: Partial<Value>) => void; forget: () => void } {
+): { value: Value; change: (part: Partial<Value> | ((now: Value) => Partial<Value>)) => void; forget: () => void } {
   const first = useRef(initial);
   const [value, setValue] = useState<Value>(() => ({ ...initial, ...read<Value>(name) }));
   const [touched, setTouched] = useState(false);
   useEffect(() => {
     if (touched) {
-      window.localStorage.setItem(keyOf(name), JSON.stringify(value));
+      keep(keyOf(name), JSON.stringify(value));
     }
   }, [name, value, touched]);
-  const change = useCallback((part: Partial<Value>) => {
+  const change = useCallback((part: Partial<Value> | ((now: Value) => Partial<Value>)) => {
     setTouched(true);
-    setValue((now) => ({ ...now, ...part }));
+    setValue((now) => ({ ...now, ...(typeof part === 'function' ? part(now) : part) }));
   }, []);
   const forget = useCallback(() => {
     setTouched(false);
-    window.localStorage.removeItem(keyOf(name));
+    forgetKept(keyOf(name));
     setValue(first.current);
   }, [name]);
   return { value, change, forget };

@@ -1,9 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useEffectEvent, useRef } from 'react';
+import { useCallback, useEffect, useEffectEvent, useRef, useState } from 'react';
 import { Link, useLocation, useNavigate, useSearchParams } from 'react-router';
-import { ask } from '../api/client';
+import { ask, Refused } from '../api/client';
 import { shelfQuery, workQuery } from '../api/queries';
-import type { SheetReply, WorkedSum as Worked } from '../api/types';
+import type { Claim, SheetReply, WorkedSum as Worked } from '../api/types';
 import { DayStrip } from '../models/DayStrip';
 import { Marked, plain } from '../models/Marked';
 import { BringIn } from '../sheet/BringIn';
@@ -19,7 +19,7 @@ import { useTitle } from '../ui/useTitle';
 import { Readings } from './Readings';
 import { WorkedSum } from './WorkedSum';
 
-const examples = ['3:45 pm + 2½ hours', '11:05 am - 40 min', '7 am to 3 pm', '5 h 20 min - 2 h 35 min'];
+const examples = ['1:50 pm + 3½ hours', '10:15 am - 35 min', '9 am to 4 pm', '6 h 10 min - 3 h 45 min'];
 const noDay = { pins: [], spans: [] };
 
 /** The working screen: the sum of the sum line worked on the left, the sheet in hand on the right. */
@@ -105,18 +105,33 @@ export function WorkScreen() {
     },
   });
 
-  // Shift and Enter may come before the reply: each sum goes on the sheet when it is worked, in the order of asking
+  // Shift and Enter may come before the reply: each sum goes on the sheet when it is worked, in the order of asking.
+  // Where it cannot be worked now, its text goes on the sheet and is worked when it is saved.
   const busy = useRef(false);
+  const [retry, setRetry] = useState(0);
   const grant = useEffectEvent(async (wish: string) => {
     busy.current = true;
     try {
-      await add(await client.fetchQuery(workQuery(wish)));
+      await add(
+        client.getQueryData(workQuery(wish).queryKey) ?? (await ask<Worked>('POST', '/api/work', { sum: wish })),
+      );
     } catch (failure) {
-      notice(failure instanceof Error ? failure.message : 'That could not be put on the sheet.');
-    } finally {
-      busy.current = false;
-      granted();
+      const later = failure instanceof Refused && (failure.offline || failure.signedOut);
+      if (later && keeper) {
+        keeper.change((draft) => ({ ...draft, questions: [...draft.questions, newQuestion({ sum: wish })] }));
+      } else if (later) {
+        // no sheet to put it on, and none to be had: it waits
+        setTimeout(() => {
+          busy.current = false;
+          setRetry((tries) => tries + 1);
+        }, 3000);
+        return;
+      } else {
+        notice(failure instanceof Error ? failure.message : 'That could not be put on the sheet.');
+      }
     }
+    busy.current = false;
+    granted();
   });
   const ready = keeper !== null || sheetId === null;
   // a list that was pasted into the sum line
@@ -131,7 +146,7 @@ export function WorkScreen() {
     if (wish !== undefined && ready && !busy.current) {
       void grant(wish);
     }
-  }, [wishes, ready]);
+  }, [wishes, ready, retry]);
 
   return (
     <>
@@ -185,6 +200,7 @@ export function WorkScreen() {
                   </Button>
                 )}
               </div>
+              {worked.claim && <Claimed claim={worked.claim} />}
               {worked.notes.map((note) => (
                 <p key={note.code} className="mt-0.5 text-lg text-soft" data-testid="note">
                   {note.text}
@@ -230,6 +246,23 @@ export function WorkScreen() {
         </aside>
       </div>
     </>
+  );
+}
+
+/** An answer that was typed behind the equals sign, judged. */
+function Claimed({ claim }: { claim: Claim }) {
+  return (
+    <div className="mt-1 text-lg" data-testid="claim">
+      <p className={claim.right ? '' : 'text-wrong'}>
+        <span aria-hidden="true">{claim.right ? '✓ ' : '✗ '}</span>
+        <strong>{claim.text}</strong>: {claim.say}
+      </p>
+      {claim.may.length > 0 && (
+        <p className="text-soft">
+          It {claim.may.join('; or it ').replace(/\.$/, '')}. A hint for a talk, not a verdict.
+        </p>
+      )}
+    </div>
   );
 }
 

@@ -1,0 +1,110 @@
+#!/usr/bin/env bash
+# What holds when things go wrong with the servers and their data: each is done to a school of its own in the given
+# folder, which is emptied first. It has to lie below a folder "test".
+set -euo pipefail
+cd "$(dirname "$0")/.."
+dir=$1
+case $dir in */test/*) rm -rf "$dir";; *) echo "Only a folder for tests is emptied." >&2; exit 2;; esac
+mkdir -p "$dir"
+
+starter=""
+failed=0
+passed=0
+ok()   { passed=$((passed + 1)); printf '  ✓ %s\n' "$1"; }
+no()   { failed=$((failed + 1)); printf '  ✗ %s\n' "$1"; tail -n 15 "$dir/start.log" 2>/dev/null || true; }
+is()   { if eval "$2"; then ok "$1"; else no "$1"; fi; }
+trap 'end_starter; for name in nginx fpm db; do [ -s "$dir/run/$name.group" ] && kill -KILL -- "-$(cut -d" " -f1 "$dir/run/$name.group")" 2>/dev/null; done; true' EXIT
+
+start() { # start: in the background, until it answers or has ended
+  # in the background SIGINT is passed over, unless it is said otherwise
+  env --default-signal=INT ./rostik start --data "$dir" --port 8521 > "$dir/start.log" 2>&1 &
+  starter=$!
+  for _ in $(seq 1200); do
+    if [ -s "$dir/run/address" ] && up; then return 0; fi
+    kill -0 "$starter" 2>/dev/null || { wait "$starter" || true; starter=""; return 1; }
+    sleep 0.1
+  done
+  return 1
+}
+end_starter() { if [ -n "$starter" ]; then kill -INT "$starter" 2>/dev/null || kill -TERM "$starter" 2>/dev/null || true; wait "$starter" 2>/dev/null || true; starter=""; fi; }
+address() { cat "$dir/run/address"; }
+up() { curl -fs -m 3 -o /dev/null -X POST -H 'Content-Type: application/json' -d '{"sum":"9 am to 4 pm"}' "$(address)/api/work" 2>/dev/null; }
+up_soon() { for _ in $(seq 150); do up && return 0; sleep 0.1; done; return 1; }
+signs_in() { curl -fs -m 5 -o /dev/null -X POST -H 'Content-Type: application/json' -H "Origin: $(address)" -H 'Sec-Fetch-Site: same-origin' -d '{"email":"arden@ombrel.example","password":"Pintail at noon"}' "$(address)/api/sign-in" 2>/dev/null; }
+server() { cut -d' ' -f1 "$dir/run/$1.group"; }
+alive() { [ -e "/proc/$1" ] && ! grep -q '^State:.Z' "/proc/$1/status" 2>/dev/null; }
+status() { curl -s -m 5 -o "$dir/reply" -w '%{http_code}' "$@" 2>/dev/null; }
+
+is "a first start makes a school" start
+is "its teacher can sign in" signs_in
+
+# a fault says nothing of the inside, whatever is sent
+is "another content type is refused kindly" '[ "$(status -X POST -H "Content-Type: text/plain" -H "Origin: $(address)" -H "Sec-Fetch-Site: same-origin" -d "email=x" "$(address)/api/sign-in")" = 415 ] && grep -q "code" "$dir/reply"'
+printf '<?php nobody_has_written_this();' > "$dir/fault.php"
+fault() { # a script that fails, asked for as nginx asks
+  php -r '
+    $record = static fn (int $type, string $body): string => pack("CCnnCx", 1, $type, 1, strlen($body), 0).$body;
+    $params = "";
+    foreach (["SCRIPT_FILENAME" => $argv[2], "REQUEST_METHOD" => "GET"] as $name => $value) { $params .= pack("CC", strlen($name), strlen($value)).$name.$value; }
+    $socket = stream_socket_client("unix://".$argv[1]);
+    fwrite($socket, $record(1, pack("nCx5", 1, 0)).$record(4, $params).$record(4, "").$record(5, ""));
+    echo stream_get_contents($socket);' "$dir/run/fpm.sock" "$dir/fault.php" | tr -d '\0'
+}
+is "a fault is a 500 and shows no path of the machine" 'fault > "$dir/reply" && grep -qa "Status: 500" "$dir/reply" && ! grep -qa "$dir" "$dir/reply"'
+
+# one server's death does not end the others
+for name in fpm nginx db; do
+  before=$(server $name)
+  kill -KILL "$before"
+  sleep 1.5
+  is "a killed $name server is started again" 'up_soon && signs_in && [ "$(server '$name')" != "$before" ]'
+done
+is "only one of each runs" '[ "$(pgrep -c -f "nginx: master process nginx -c $dir")" = 1 ] && [ "$(pgrep -c -f "php-fpm: master process .$dir")" = 1 ]'
+
+# Ctrl-C ends all, and nothing else
+groups="$(server fpm) $(server nginx) $(server db)"
+end_starter
+is "Ctrl-C ends all that was started" '! for group in $groups; do pgrep -g "$group" > /dev/null && break; done'
+
+# a killed starter leaves the servers; the next start ends them and takes the same port
+is "it starts again" start
+kill -KILL "$starter"; wait "$starter" 2>/dev/null || true; starter=""
+# … of which the masters may be gone, too
+kill -KILL "$(server nginx)" "$(server fpm)"
+first=$(address)
+rm -f "$dir/run/address"
+is "after a killed starter and killed masters it starts on the same port" 'start && [ "$(address)" = "$first" ] && signs_in'
+end_starter
+
+# another program with the number that was noted is left alone
+sleep 300 & other=$!
+printf '%s %s\n' "$other" 1 > "$dir/run/nginx.group"
+cp "$dir/run/nginx.group" "$dir/run/fpm.group"
+is "a program that is not ours is left alone" 'start && alive "$other"'
+kill "$other" 2>/dev/null || true
+end_starter
+
+# a database is never removed
+rm -f "$dir/db/.rostik"
+cp -r "$dir/db" "$dir/kept"; rm -rf "$dir/db"; mkdir "$dir/db"; cp -r "$dir/kept/"* "$dir/db/"
+is "a database that was copied with * is taken as it is" 'start && signs_in'
+end_starter
+mv "$dir/db" "$dir/away"; mkdir "$dir/db"; echo precious > "$dir/db/notes.txt"
+is "a folder that holds no database is refused, and kept" '! start && grep -q "not empty" "$dir/start.log" && [ "$(cat "$dir/db/notes.txt")" = precious ]'
+rm -rf "$dir/db"; mv "$dir/away" "$dir/db"
+
+# secrets
+cp "$dir/secrets" "$dir/secrets.copy"
+rm "$dir/secrets"
+is "lost secrets are said at once, with how to mend them" '! start && grep -q "rostik secrets" "$dir/start.log" && [ ! -e "$dir/secrets" ]'
+head -n 1 "$dir/secrets.copy" > "$dir/secrets"
+is "half secrets, too" '! start && grep -q "not whole" "$dir/start.log"'
+sed 's/^dbpass=.*/dbpass=00000000000000000000000000000000/' "$dir/secrets.copy" > "$dir/secrets"
+is "those of another database, too" '! start && grep -q "other passwords" "$dir/start.log"'
+rm "$dir/secrets"
+is "new ones are made for the same database" './rostik secrets --data "$dir" > "$dir/start.log" 2>&1 && start && signs_in'
+end_starter
+
+rm -rf "$dir"
+printf '%s passed, %s failed\n' "$passed" "$failed"
+[ "$failed" -eq 0 ]
