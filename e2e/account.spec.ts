@@ -35,7 +35,7 @@ plain('signing out ends it', async ({ page }) => {
 
 test('a session that has ended asks for the password and keeps what was typed', async ({ desk }) => {
   const { page } = desk;
-  await desk.type('3:45 pm + 20 min');
+  await desk.type('1:50 pm + 20 min');
   await expect(desk.answer).toHaveText('4:05 p.m.');
   await page.context().clearCookies();
   await page.getByRole('button', { name: /Start a sheet/ }).click();

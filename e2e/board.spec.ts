@@ -10,9 +10,9 @@ const rotation = async (page: Page, hand: string) =>
   );
 
 test.describe('what a teacher does with the board', () => {
-  test('11:05 a.m. - 40 min on clock and line together, the result hidden first', async ({ desk }) => {
+  test('10:15 a.m. - 35 min on clock and line together, the result hidden first', async ({ desk }) => {
     const { page } = desk;
-    await open(page, `/teach?sum=${sum('11:05 am - 40 min')}`);
+    await open(page, `/teach?sum=${sum('10:15 am - 35 min')}`);
     await expect(page.locator('[data-model]')).toHaveCount(2);
     await expect(page.getByRole('button', { name: 'Show the answer' }).first()).toBeVisible();
     await expect(page.getByText('10:25')).toHaveCount(0);
@@ -47,9 +47,9 @@ test.describe('what a teacher does with the board', () => {
     await expect(page.getByTestId('changed')).toContainText('12 noon was crossed');
   });
 
-  test('5 h 20 min - 2 h 35 min in columns, digit by digit', async ({ desk }) => {
+  test('6 h 10 min - 3 h 45 min in columns, digit by digit', async ({ desk }) => {
     const { page } = desk;
-    await open(page, `/teach?sum=${sum('5 h 20 min - 2 h 35 min')}&hide=answer,digit`);
+    await open(page, `/teach?sum=${sum('6 h 10 min - 3 h 45 min')}&hide=answer,digit`);
     await page.keyboard.press('End');
     const shown = page.locator('[data-answer-digit]');
     await expect(shown).toHaveCount(0);
@@ -68,9 +68,9 @@ test.describe('what a teacher does with the board', () => {
     await desk.hasNoBarriers();
   });
 
-  test('9:15 a.m., 9 p.m., 9 a.m. in order on the day strip', async ({ desk }) => {
+  test('7:40 a.m., 7 p.m., 7 a.m. in order on the day strip', async ({ desk }) => {
     const { page } = desk;
-    await page.goto(`/teach?sum=${sum('order 9:15 a.m., 9 p.m., 9 a.m.')}`);
+    await page.goto(`/teach?sum=${sum('order 7:40 a.m., 7 p.m., 7 a.m.')}`);
     await expect(page.locator('[data-model="day"]')).toBeVisible();
     await page.keyboard.press('ArrowRight');
     await page.keyboard.press('ArrowRight');
@@ -78,14 +78,14 @@ test.describe('what a teacher does with the board', () => {
     await page.keyboard.press('End');
     await desk.hasNoBarriers();
     await page.keyboard.press('a');
-    await expect(page.getByTestId('sum')).toHaveText('in order: 9:00 a.m., 9:15 a.m., 9:00 p.m.');
-    await expect(page.getByTestId('say')).toContainText('Read from left to right: 9:00 a.m., 9:15 a.m., 9:00 p.m.');
+    await expect(page.getByTestId('sum')).toHaveText('in order: 7:00 a.m., 7:40 a.m., 7:00 p.m.');
+    await expect(page.getByTestId('say')).toContainText('Read from left to right: 7:00 a.m., 7:40 a.m., 7:00 p.m.');
   });
 });
 
 test('a sum in words asks first what is to be done', async ({ desk }) => {
   const { page } = desk;
-  await page.goto(`/teach?sum=${sum('40 minutes before 11:05 am')}`);
+  await page.goto(`/teach?sum=${sum('35 minutes before 10:15 am')}`);
   await expect(page.getByText('Are we adding or subtracting?')).toBeVisible();
   await desk.hasNoBarriers();
   await page.keyboard.press('+');
@@ -93,7 +93,7 @@ test('a sum in words asks first what is to be done', async ({ desk }) => {
   await page.keyboard.press('-');
   await expect(page.getByText('Yes. A time earlier: the length is taken from it.')).toBeVisible();
   await page.keyboard.press('ArrowRight');
-  await expect(page.getByTestId('sum')).toContainText('11:05 a.m. − 40 min');
+  await expect(page.getByTestId('sum')).toContainText('10:15 a.m. − 35 min');
   await expect(page.getByTestId('place')).toHaveText('1 of 5');
 });
 
@@ -155,9 +155,9 @@ test('hands, digits, words and strip agree', async ({ desk }) => {
 
 test('all models show the same moment, by step, by slider and by turning the hand', async ({ desk }) => {
   const { page } = desk;
-  await open(page, `/teach?sum=${sum('3:45 pm + 2 h 30 min')}&hide=`);
+  await open(page, `/teach?sum=${sum('1:50 pm + 3 h 30 min')}&hide=`);
   for (const [at, jumps] of [
-    ['3:45', 0],
+    ['1:50', 0],
     ['4:00', 1],
     ['6:00', 2],
     ['6:15', 3],
@@ -187,7 +187,7 @@ test('all models show the same moment, by step, by slider and by turning the han
   await expect(page.getByTestId('place')).toHaveText('2 of 5');
   // and by the hand: never beyond the start or the end of the sum
   await turn(page, 0, -40);
-  await expect(digits(page)).toHaveText('3:45 p.m.');
+  await expect(digits(page)).toHaveText('1:50 p.m.');
   await expect(page.getByTestId('place')).toHaveText('1 of 5');
 });
 
@@ -222,23 +222,23 @@ test('anything can be hidden and shown, and the board comes back as it was', asy
 
 test('another like it, an easier, a harder one; a list got ready; and back through what was', async ({ desk }) => {
   const { page } = desk;
-  await open(page, `/teach?sum=${sum('3:45 pm + 2 h 30 min')}`);
+  await open(page, `/teach?sum=${sum('1:50 pm + 3 h 30 min')}`);
   const shown = page.getByTestId('sum');
-  await expect(shown).toContainText('3:45 p.m. + 2 h 30 min');
+  await expect(shown).toContainText('1:50 p.m. + 3 h 30 min');
   await page.waitForLoadState('networkidle');
   await page.keyboard.press('n');
-  await expect(shown).not.toContainText('3:45 p.m.');
+  await expect(shown).not.toContainText('1:50 p.m.');
   await expect(shown).toContainText(' h ');
   await expect(shown).toContainText(' + ');
   await page.goBack();
-  await expect(shown).toContainText('3:45 p.m. + 2 h 30 min');
+  await expect(shown).toContainText('1:50 p.m. + 3 h 30 min');
   await page.waitForLoadState('networkidle');
   await page.keyboard.press('u');
-  await expect(shown).not.toContainText('3:45 p.m.');
+  await expect(shown).not.toContainText('1:50 p.m.');
   await page.goBack();
-  await expect(shown).toContainText('3:45 p.m. + 2 h 30 min');
+  await expect(shown).toContainText('1:50 p.m. + 3 h 30 min');
   // two sums wait on the list
-  for (const text of ['7 am to 3 pm', '4 x 45 min']) {
+  for (const text of ['9 am to 4 pm', '4 x 45 min']) {
     await desk.sumLine.fill(text);
     await desk.sumLine.press('Shift+Enter');
   }
@@ -246,14 +246,14 @@ test('another like it, an easier, a harder one; a list got ready; and back throu
   await page.locator('h1').click();
   await page.keyboard.press('q');
   const list = page.getByRole('dialog', { name: 'Next up' });
-  await expect(list.getByRole('button', { name: '7 am to 3 pm', exact: true })).toBeVisible();
-  await expect(list.getByRole('button', { name: '3:45 p.m. + 2 h 30 min' })).toBeVisible();
+  await expect(list.getByRole('button', { name: '9 am to 4 pm', exact: true })).toBeVisible();
+  await expect(list.getByRole('button', { name: '1:50 p.m. + 3 h 30 min' })).toBeVisible();
   await desk.hasNoBarriers();
   await page.keyboard.press('Escape');
   await page.reload();
   await expect(page.locator('[data-model]').first()).toBeVisible();
   await page.keyboard.press('n');
-  await expect(shown).toContainText('7:00 a.m. to 3:00 p.m.');
+  await expect(shown).toContainText('9:00 a.m. to 4:00 p.m.');
   await page.keyboard.press('n');
   await expect(shown).toContainText('4 × 45 min');
 });
@@ -263,9 +263,9 @@ test('a sheet goes to the board, question by question', async ({ desk }) => {
   await page.goto('/sheets');
   await page.getByRole('link', { name: /^The tide and the ferry \d/ }).click();
   await page.getByRole('link', { name: 'To the board' }).click();
-  await expect(page.getByTestId('sum')).toContainText('5 h 20 min − 2 h 35 min');
+  await expect(page.getByTestId('sum')).toContainText('6 h 10 min − 3 h 45 min');
   await page.keyboard.press('n');
-  await expect(page.getByTestId('sum')).toContainText('3:45 p.m. + 2 h 30 min');
+  await expect(page.getByTestId('sum')).toContainText('1:50 p.m. + 3 h 30 min');
 });
 
 test('the class makes its own jumps, drawn out, chosen or typed, and takes one back', async ({ desk }) => {
@@ -316,10 +316,10 @@ test('the method of the class comes first from now on', async ({ desk }) => {
 test('every model, light and dark, without barriers; a line upright; no mouse needed', async ({ desk }) => {
   const { page } = desk;
   for (const [text, show] of [
-    ['3:45 pm + 2 h 30 min', 'clock,line,columns'],
-    ['3:45 pm + 2 h 30 min', 'day,written'],
-    ['2 days ? 40 h', 'table'],
-    ['5 h 20 min - 2 h 35 min', 'columns'],
+    ['1:50 pm + 3 h 30 min', 'clock,line,columns'],
+    ['1:50 pm + 3 h 30 min', 'day,written'],
+    ['3 days ? 70 h', 'table'],
+    ['6 h 10 min - 3 h 45 min', 'columns'],
   ] as const) {
     await page.goto(`/teach?sum=${sum(text)}&show=${show}&step=2`);
     await expect(page.locator('[data-model]')).toHaveCount(show.split(',').length);
@@ -330,7 +330,7 @@ test('every model, light and dark, without barriers; a line upright; no mouse ne
     await page.keyboard.press('d');
     await expect(page.locator('html')).not.toHaveAttribute('data-dark');
   }
-  await open(page, `/teach?sum=${sum('3:45 pm + 2 h 30 min')}&show=line&step=3`);
+  await open(page, `/teach?sum=${sum('1:50 pm + 3 h 30 min')}&show=line&step=3`);
   await page.keyboard.press('v');
   await expect(page.getByRole('group', { name: /^Number line/ })).toHaveAttribute('viewBox', '0 0 400 470');
   await page.keyboard.press('c');
@@ -363,7 +363,7 @@ test('every model, light and dark, without barriers; a line upright; no mouse ne
 
 test('without a connection the board goes on, and says so', async ({ desk }) => {
   const { page } = desk;
-  await open(page, `/teach?sum=${sum('3:45 pm + 2 h 30 min')}&hide=`);
+  await open(page, `/teach?sum=${sum('1:50 pm + 3 h 30 min')}&hide=`);
   await page.waitForLoadState('networkidle');
   await page.context().setOffline(true);
   await expect(page.getByText('No connection. What is on the board goes on working.')).toBeVisible();
@@ -373,7 +373,7 @@ test('without a connection the board goes on, and says so', async ({ desk }) => 
   await expect(page.locator('[data-model="columns"]')).toBeVisible();
   // the next one like it is here already
   await page.keyboard.press('n');
-  await expect(page.getByTestId('sum')).not.toContainText('3:45 p.m.');
+  await expect(page.getByTestId('sum')).not.toContainText('1:50 p.m.');
   await page.context().setOffline(false);
   await expect(page.getByText('No connection. What is on the board goes on working.')).toHaveCount(0);
 });
@@ -401,7 +401,7 @@ test('by touch, on a tablet', async ({ browser, signedIn, baseURL }) => {
   }
   await touch('touchEnd', 20);
   await expect(digits(page)).toHaveText('12:20 p.m.');
-  await page.goto(`/teach?sum=${sum('11:05 am - 40 min')}`);
+  await page.goto(`/teach?sum=${sum('10:15 am - 35 min')}`);
   await page.getByRole('button', { name: 'Next step' }).tap();
   await expect(page.getByTestId('place')).toHaveText('2 of 5');
   for (const button of await page.getByRole('group', { name: 'Controls of the board' }).getByRole('button').all()) {

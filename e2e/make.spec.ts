@@ -85,12 +85,12 @@ test('a list is pasted, refused line by line, mended, and kept as a file that re
   await page.getByRole('button', { name: 'Bring in a list' }).click();
   const dialog = page.getByRole('dialog', { name: 'Bring in a list' });
   const field = dialog.getByRole('textbox');
-  await field.fill('# Seal count\n3:45 pm + 2½ hours\nbananas\n7 am to 3 pm | How long is it light?');
+  await field.fill('# Seal count\n1:50 pm + 3½ hours\nbananas\n9 am to 4 pm | How long is it light?');
   await dialog.getByRole('button', { name: 'Make a sheet of it' }).click();
   await expect(dialog.getByRole('alert')).toContainText('Line 3: “bananas” was not understood.');
   await expect(field).toHaveValue(/bananas/);
   await desk.hasNoBarriers();
-  await field.fill('# Seal count\n3:45 pm + 2½ hours\n7 am to 3 pm | How long is it light?');
+  await field.fill('# Seal count\n1:50 pm + 3½ hours\n9 am to 4 pm | How long is it light?');
   await dialog.getByRole('button', { name: 'Make a sheet of it' }).click();
   await expect(desk.questions).toHaveCount(2);
   await expect(page.getByText('How long is it light?')).toBeVisible();

@@ -39,7 +39,7 @@ test('what might go wrong with a sum, and what a child’s answer may come from'
 
 test('four sums that tell the mistakes apart go on a sheet', async ({ desk }) => {
   const { page } = desk;
-  await desk.type('5 h 20 min - 2 h 35 min');
+  await desk.type('6 h 10 min - 3 h 45 min');
   await expect(desk.answer).toBeVisible();
   await page.keyboard.press('Enter');
   await page.getByRole('tab', { name: 'What might go wrong' }).click();

@@ -35,7 +35,7 @@ async function watchKeys(page: Page): Promise<void> {
 
 test('a step shows soon after the key', async ({ desk }) => {
   const { page } = desk;
-  await open(page, `/teach?sum=${sum('3:45 pm + 2 h 30 min')}&show=clock,line,columns&hide=`);
+  await open(page, `/teach?sum=${sum('1:50 pm + 3 h 30 min')}&show=clock,line,columns&hide=`);
   await watchKeys(page);
   const step = await bestOf(6, 150, async () => {
     await page.evaluate(() => {

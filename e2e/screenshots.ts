@@ -20,10 +20,10 @@ test('a picture of each view', async ({ desk }) => {
     }
     await page.screenshot({ path: `${to}${name}.png` });
   };
-  await shot('working-number-line', '3:45 pm + 2½ hours', 'Number line', 3);
-  await shot('working-columns', '5 h 20 min - 2 h 35 min', 'Columns', 3);
+  await shot('working-number-line', '1:50 pm + 3½ hours', 'Number line', 3);
+  await shot('working-columns', '6 h 10 min - 3 h 45 min', 'Columns', 3);
   await shot('working-over-midnight', '22:50 to 06:15', 'Number line', 5);
-  await desk.sumLine.fill('5 h 20 min - 2 h 35 min');
+  await desk.sumLine.fill('6 h 10 min - 3 h 45 min');
   await expect(desk.answer).toHaveText('2 h 45 min');
   await desk.sumLine.press('Enter');
   await page.keyboard.press('w');
@@ -31,7 +31,7 @@ test('a picture of each view', async ({ desk }) => {
   await page.keyboard.press('Enter');
   await expect(page.getByTestId('reading')).toContainText('Not right.');
   await page.screenshot({ path: `${to}mistakes.png` });
-  await desk.sumLine.fill('3:45 pm + bananas');
+  await desk.sumLine.fill('1:50 pm + bananas');
   await expect(page.locator('#sum-problem')).toBeVisible();
   await page.screenshot({ path: `${to}not-understood.png` });
   await desk.sumLine.fill('');
@@ -73,8 +73,8 @@ test('a picture of each view', async ({ desk }) => {
     await page.screenshot({ path: `${to}${name}.png` });
   };
   const sum = encodeURIComponent;
-  await board('board-clock-and-line', `/teach?sum=${sum('11:05 am - 40 min')}`, 'ArrowRight', 'ArrowRight');
-  await board('board-columns', `/teach?sum=${sum('5 h 20 min - 2 h 35 min')}&hide=answer,digit`, 'End', 'r', 'r');
+  await board('board-clock-and-line', `/teach?sum=${sum('10:15 am - 35 min')}`, 'ArrowRight', 'ArrowRight');
+  await board('board-columns', `/teach?sum=${sum('6 h 10 min - 3 h 45 min')}&hide=answer,digit`, 'End', 'r', 'r');
   await board(
     'board-dark',
     `/teach?sum=${sum('9:20 am to 1:05 pm')}&show=clock,line,columns`,

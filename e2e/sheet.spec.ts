@@ -2,10 +2,10 @@ import { execFileSync } from 'node:child_process';
 import { expect, test, type Desk } from './desk.js';
 
 const sums: [string, string][] = [
-  ['2 h 30 min + 4 h 55 min', '7 h 25 min'],
-  ['5 h 20 min - 2 h 35 min', '2 h 45 min'],
-  ['3:45 pm + 2½ hours', '6:15 p.m.'],
-  ['11:05 am - 40 min', '10:25 a.m.'],
+  ['3 h 40 min + 2 h 45 min', '6 h 25 min'],
+  ['6 h 10 min - 3 h 45 min', '2 h 25 min'],
+  ['1:50 pm + 3½ hours', '5:20 p.m.'],
+  ['10:15 am - 35 min', '9:40 a.m.'],
   ['22:50 to 06:15', '7 h 25 min'],
 ];
 
@@ -188,7 +188,7 @@ test('a question is asked and answered in a form of its own', async ({ desk }) =
   const { paper } = desk;
   await expect(paper.getByRole('img', { name: 'A clock face to draw the hands on' })).toHaveCount(1);
   await expect(paper.getByText(/^What time is it .* later\?$/).first()).toBeVisible();
-  await expect(paper.getByText('5 h 20 min − 2 h 35 min').first()).toBeVisible();
+  await expect(paper.getByText('6 h 10 min − 3 h 45 min').first()).toBeVisible();
 });
 
 test('a lost connection while working on a sheet: kept here, sent when it is back, even after closing the tab', async ({

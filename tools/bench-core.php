@@ -22,11 +22,11 @@ require __DIR__.'/../vendor/autoload.php';
 $reader = SumReader::standard();
 $writer = Writer::plain();
 $workbench = Workbench::standard();
-$sum = '3:45 p.m. + 2 h 30 min';
+$sum = '1:50 p.m. + 3 h 30 min';
 
 $turns = [
-    'carbon' => static fn (): string => Carbon::parse('3:45 p.m.')->addHours(2)->addMinutes(30)->format('g:i a'),
-    'carbon, the length from text too' => static fn (): string => Carbon::parse('3:45 p.m.')->add('2 hours 30 minutes')->format('g:i a'),
+    'carbon' => static fn (): string => Carbon::parse('1:50 p.m.')->addHours(2)->addMinutes(30)->format('g:i a'),
+    'carbon, the length from text too' => static fn (): string => Carbon::parse('1:50 p.m.')->add('2 hours 30 minutes')->format('g:i a'),
     'a bare answer' => static fn (): string => $writer->answer($reader->read($sum)->sum->answer()),
     'a worked sum, all its methods' => static fn (): object => $workbench->work($sum),
 ];

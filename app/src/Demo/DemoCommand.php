@@ -70,8 +70,8 @@ final class DemoCommand extends Command
     private static function sheets(): array
     {
         return [
-            'Boat-shed workshop: adding lengths' => ['2 h 30 min + 4 h 55 min', '1 h 25 min + 10 min', '45 min + 50 min', '3 h 40 min + 2 h 35 min'],
-            'The tide and the ferry' => ['5 h 20 min - 2 h 35 min', '3:45 p.m. + 2 h 30 min', '11:05 a.m. - 40 min', '9:20 a.m. to 1:05 p.m.', '22:50 to 06:15', '3 h 10 min - 2 h 40 min'],
+            'Boat-shed workshop: adding lengths' => ['3 h 40 min + 2 h 45 min', '1 h 25 min + 10 min', '45 min + 50 min', '3 h 40 min + 2 h 35 min'],
+            'The tide and the ferry' => ['6 h 10 min - 3 h 45 min', '1:50 p.m. + 3 h 30 min', '10:15 a.m. - 35 min', '9:20 a.m. to 1:05 p.m.', '22:50 to 05:20', '4 h 5 min - 3 h 25 min'],
         ];
     }
 }

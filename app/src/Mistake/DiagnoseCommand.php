@@ -20,7 +20,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand('diagnose', 'What the answers of children may come from; one child a line, as JSON')]
 final class DiagnoseCommand extends Command
 {
-    private const EXAMPLE = '{"pupil":"p1","answers":[{"sum":"2 h 30 min + 4 h 55 min","given":"6 h 85 min"}]}';
+    private const EXAMPLE = '{"pupil":"p1","answers":[{"sum":"3 h 40 min + 2 h 45 min","given":"5 h 85 min"}]}';
 
     public function __construct(private readonly Diagnostician $diagnostician)
     {

@@ -16,7 +16,7 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 
-/** `rostik mistakes "5 h 20 min - 2 h 35 min"`: what might go wrong with a sum. */
+/** `rostik mistakes "6 h 10 min - 3 h 45 min"`: what might go wrong with a sum. */
 #[AsCommand('mistakes', 'The likely wrong answers to a sum, each with what may have led to it')]
 final class MistakesCommand extends Command
 {

@@ -15,7 +15,7 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 
-/** `rostik work "3:45 pm + 2 h 30 min"`: the answer and its working in the terminal. */
+/** `rostik work "1:50 pm + 3 h 30 min"`: the answer and its working in the terminal. */
 #[AsCommand('work', 'Works a sum: the answer and how to find it')]
 final class WorkCommand extends Command
 {
@@ -26,7 +26,7 @@ final class WorkCommand extends Command
 
     protected function configure(): void
     {
-        $this->addArgument('sum', InputArgument::REQUIRED, 'one sum, such as "3:45 pm + 2 h 30 min"; with --json, "-" reads one sum a line')
+        $this->addArgument('sum', InputArgument::REQUIRED, 'one sum, such as "1:50 pm + 3 h 30 min"; with --json, "-" reads one sum a line')
             ->addOption('json', null, InputOption::VALUE_NONE, 'one JSON object a sum, for other programs')
             ->addOption('all', null, InputOption::VALUE_NONE, 'every method that applies, not only the recommended one');
     }

@@ -59,7 +59,7 @@ final class RoutesTest extends ApiTestCase
     public function testWhatBelongsToAnotherTeacherIsNotThere(): void
     {
         $this->signIn();
-        $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Private', 'questions' => [['id' => Uuid::v4()->toRfc4122(), 'sum' => '5 h 20 min - 2 h 35 min']]]);
+        $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Private', 'questions' => [['id' => Uuid::v4()->toRfc4122(), 'sum' => '6 h 10 min - 3 h 45 min']]]);
         self::assertIsString($sheet['id']);
         $set = $this->ask('POST', '/api/sheets/'.$sheet['id'].'/sets', ['count' => 2]);
         self::assertIsString($set['id']);

@@ -10,14 +10,14 @@ final class BoardTest extends ApiTestCase
 {
     public function testOneReplyHasEveryModelAtEveryStep(): void
     {
-        $board = $this->ask('POST', '/api/board', ['sum' => '40 minutes before 11:05 am']);
+        $board = $this->ask('POST', '/api/board', ['sum' => '35 minutes before 10:15 am']);
         self::assertSame(200, $this->code());
         self::assertIsArray($board['worked']);
-        self::assertSame('11:05 a.m. - 40 min', $board['worked']['sum']);
+        self::assertSame('10:15 a.m. - 35 min', $board['worked']['sum']);
         self::assertSame(['from' => 665, 'to' => 625, 'halfSaid' => true, 'by24' => false, 'endAsked' => true], $board['clock']);
         self::assertIsArray($board['moments']);
         self::assertSame([665, 660, 630, 625, 625], $board['moments'][0]);
-        self::assertSame(['question' => '40 minutes before 11:05 am', 'operation' => 'subtract', 'because' => 'A time earlier: the length is taken from it.'], $board['asked']);
+        self::assertSame(['question' => '35 minutes before 10:15 am', 'operation' => 'subtract', 'because' => 'A time earlier: the length is taken from it.'], $board['asked']);
         self::assertNull($this->browser->getResponse()->headers->getCookies()[0] ?? null, 'no session is begun');
         $problem = $this->ask('POST', '/api/board', ['sum' => '2 h + bananas']);
         self::assertSame([422, 'unknown-word'], [$this->code(), $problem['code']]);
@@ -25,14 +25,14 @@ final class BoardTest extends ApiTestCase
 
     public function testOtherSumsToGoWithOne(): void
     {
-        $another = $this->ask('POST', '/api/board/another', ['sum' => '3:45 pm + 2 h 30 min', 'seed' => 3]);
+        $another = $this->ask('POST', '/api/board/another', ['sum' => '1:50 pm + 3 h 30 min', 'seed' => 3]);
         self::assertSame(200, $this->code());
         self::assertIsArray($another['alike']);
         self::assertCount(8, $another['alike']);
         self::assertIsArray($another['easier']);
         self::assertIsArray($another['harder']);
         self::assertSame('later-across-hour', $another['harder']['rung']);
-        self::assertEquals($another, $this->ask('POST', '/api/board/another', ['sum' => '3:45 pm + 2 h 30 min', 'seed' => 3]));
+        self::assertEquals($another, $this->ask('POST', '/api/board/another', ['sum' => '1:50 pm + 3 h 30 min', 'seed' => 3]));
         $this->ask('POST', '/api/board/another', ['sum' => 'bananas']);
         self::assertSame(422, $this->code());
         $this->ask('POST', '/api/board/another', ['sum' => '']);
@@ -62,7 +62,7 @@ final class BoardTest extends ApiTestCase
                 self::assertLessThan(720, $minutes);
             }
         }
-        self::assertSame(['right' => true, 'say' => 'Yes: 7:42.'], $this->ask('POST', '/api/board/hands', ['wanted' => 462, 'hour' => 233.5, 'minute' => 252]));
+        self::assertSame(['right' => true, 'say' => 'Yes: 8:37.'], $this->ask('POST', '/api/board/hands', ['wanted' => 462, 'hour' => 233.5, 'minute' => 252]));
         $wrong = $this->ask('POST', '/api/board/hands', ['wanted' => 210, 'hour' => 180, 'minute' => 105]);
         self::assertFalse($wrong['right']);
         $this->ask('POST', '/api/board/hands', ['wanted' => 900, 'hour' => 180, 'minute' => 105]);

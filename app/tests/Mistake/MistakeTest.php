@@ -13,7 +13,7 @@ final class MistakeTest extends ApiTestCase
 {
     public function testWhatMightGoWrong(): void
     {
-        $reply = $this->ask('POST', '/api/mistakes', ['sum' => '2 h 30 min + 4 h 55 min']);
+        $reply = $this->ask('POST', '/api/mistakes', ['sum' => '3 h 40 min + 2 h 45 min']);
         self::assertSame(200, $this->code());
         self::assertIsArray($reply['likely']);
         self::assertContains([
@@ -42,7 +42,7 @@ final class MistakeTest extends ApiTestCase
 
     public function testChoosingSumsThatTellApart(): void
     {
-        $chosen = $this->ask('POST', '/api/mistakes/choose', ['sum' => '5 h 20 min - 2 h 35 min', 'count' => 4, 'seed' => 2]);
+        $chosen = $this->ask('POST', '/api/mistakes/choose', ['sum' => '6 h 10 min - 3 h 45 min', 'count' => 4, 'seed' => 2]);
         self::assertIsArray($chosen['sums']);
         self::assertCount(4, $chosen['sums']);
         self::assertSame(21, $chosen['separable']);
@@ -70,8 +70,8 @@ final class MistakeTest extends ApiTestCase
     public function testTheCommands(): void
     {
         self::ensureKernelShutdown();
-        [$code, $mistakes] = $this->command('mistakes', ['sum' => '2h30 + 4h55']);
-        self::assertSame([0, '2 h 30 min + 4 h 55 min'], [$code, $mistakes['sum']]);
+        [$code, $mistakes] = $this->command('mistakes', ['sum' => '3h40 + 2h45']);
+        self::assertSame([0, '3 h 40 min + 2 h 45 min'], [$code, $mistakes['sum']]);
         self::assertIsArray($mistakes['predictions']);
         self::assertContains(['mistake' => 'leaves-over-sixty', 'answer' => '6 h 85 min'], $mistakes['predictions']);
         [$code, $refused] = $this->command('mistakes', ['sum' => '2 h + bananas']);

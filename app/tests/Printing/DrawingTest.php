@@ -56,7 +56,7 @@ final class DrawingTest extends TestCase
 
     public function testColumnsWithTheNumbersTheHeadsOrNothing(): void
     {
-        [$first, $last] = $this->pictures('5 h 20 min - 2 h 35 min', 'column');
+        [$first, $last] = $this->pictures('6 h 10 min - 3 h 45 min', 'column');
         self::assertInstanceOf(ColumnsPicture::class, $first);
         self::assertInstanceOf(ColumnsPicture::class, $last);
         $full = ColumnsDrawing::of($first, Scaffold::Full);
@@ -69,12 +69,12 @@ final class DrawingTest extends TestCase
 
     public function testALineToFillShowsWhatIsGivenAndNoMore(): void
     {
-        [$first, $last] = $this->pictures('3:45 pm + 2 h 30 min', 'number-line');
+        [$first, $last] = $this->pictures('1:50 pm + 3 h 30 min', 'number-line');
         self::assertInstanceOf(LinePicture::class, $first);
         self::assertInstanceOf(LinePicture::class, $last);
-        self::assertSame(['3:45'], $this->texts(LineDrawing::of($first, $last, Scaffold::Full)));
-        self::assertSame(['3:45'], $this->texts(LineDrawing::of($first, $last, Scaffold::Outline)));
-        self::assertSame(['3:45', '4:00', '6:00', '6:15', '+ 15 min', '+ 2 h', '+ 15 min'], $this->texts(LineDrawing::of($first, $last, Scaffold::Full, true)));
+        self::assertSame(['1:50'], $this->texts(LineDrawing::of($first, $last, Scaffold::Full)));
+        self::assertSame(['1:50'], $this->texts(LineDrawing::of($first, $last, Scaffold::Outline)));
+        self::assertSame(['1:50', '4:00', '6:00', '5:20', '+ 15 min', '+ 2 h', '+ 15 min'], $this->texts(LineDrawing::of($first, $last, Scaffold::Full, true)));
         // two times given: both stand on the line
         [$first, $last] = $this->pictures('9:20 am to 1:05 pm', 'number-line');
         self::assertInstanceOf(LinePicture::class, $first);

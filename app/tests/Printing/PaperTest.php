@@ -13,7 +13,7 @@ use Symfony\Component\Uid\Uuid;
 /** What comes out on paper for each way in which a sheet can be set out. */
 final class PaperTest extends ApiTestCase
 {
-    private const SUMS = ['5 h 20 min - 2 h 35 min', '3:45 pm + 2 h 30 min', 'quarter to 5 as digital', '2 days ? 40 h', 'order 9 am, 12:15 pm, 8 pm', 'bananas'];
+    private const SUMS = ['6 h 10 min - 3 h 45 min', '1:50 pm + 3 h 30 min', 'quarter to 5 as digital', '3 days ? 70 h', 'order 9 am, 12:15 pm, 8 pm', 'bananas'];
 
     protected function setUp(): void
     {
@@ -93,7 +93,7 @@ final class PaperTest extends ApiTestCase
 
     public function testAHomePageShowsTheMethodToWhoeverHelpsAndItsAnswersAtTheFoot(): void
     {
-        $paper = $this->page($this->sheet(['5 h 20 min - 2 h 35 min', '7 h 5 min - 3 h 40 min'], ['layout' => 'home']), 'part=sheet');
+        $paper = $this->page($this->sheet(['6 h 10 min - 3 h 45 min', '7 h 5 min - 3 h 40 min'], ['layout' => 'home']), 'part=sheet');
         self::assertStringContainsString('In class we work this way: columns.', $paper);
         self::assertStringContainsString('In columns, worked', $paper);
         self::assertMatchesRegularExpression('~fold back here.*<strong>1\.</strong> 2 h 45 min.*<strong>2\.</strong> 3 h 25 min~s', $paper);
@@ -103,7 +103,7 @@ final class PaperTest extends ApiTestCase
     public function testTheHouseMethodIsUsedThroughout(): void
     {
         $this->ask('PUT', '/api/me/house-method', ['kind' => 'difference', 'method' => 'number-line']);
-        $id = $this->sheet(['5 h 20 min - 2 h 35 min'], ['scaffold' => 'full', 'example' => true]);
+        $id = $this->sheet(['6 h 10 min - 3 h 45 min'], ['scaffold' => 'full', 'example' => true]);
         $paper = $this->page($id, 'part=sheet');
         self::assertStringContainsString('The number line, worked', $paper);
         self::assertStringContainsString('A number line to work on', $paper);
@@ -121,7 +121,7 @@ final class PaperTest extends ApiTestCase
     /** Two columns, a table, hands and a choice on one sheet; the copies and their key follow. */
     public function testAQuestionHasAFormOfItsOwn(): void
     {
-        $id = $this->sheet(['5 h 20 min - 2 h 35 min', '3:45 pm + 2 h 30 min', '9:20 am to 1:05 pm', '10:50 am to 2:05 pm', '7 h 5 min - 3 h 40 min', '11:05 am - 40 min', '8:30 am + 50 min'], ['scaffold' => 'none'], 2);
+        $id = $this->sheet(['6 h 10 min - 3 h 45 min', '1:50 pm + 3 h 30 min', '9:20 am to 1:05 pm', '10:50 am to 2:05 pm', '7 h 5 min - 3 h 35 min', '10:15 am - 35 min', '8:30 am + 50 min'], ['scaffold' => 'none'], 2);
         $sheet = $this->ask('GET', '/api/sheets/'.$id);
         self::assertIsArray($sheet['questions']);
         // the challenges are the first two, and stand at the end
@@ -162,22 +162,22 @@ final class PaperTest extends ApiTestCase
     public function testATableOnATicketHasItsGaps(): void
     {
         foreach (['tickets' => 4, 'slips' => 5] as $layout => $pieces) {
-            $paper = $this->page($this->sheet(['3:45 pm + 2 h 30 min', '9:20 am to 1:05 pm'], ['layout' => $layout, 'answers' => 'table', 'scaffold' => 'none']), 'part=sheet');
+            $paper = $this->page($this->sheet(['1:50 pm + 3 h 30 min', '9:20 am to 1:05 pm'], ['layout' => $layout, 'answers' => 'table', 'scaffold' => 'none']), 'part=sheet');
             self::assertSame([$pieces, 2 * $pieces, $pieces], [substr_count($paper, '<table'), substr_count($paper, '<td></td>'), substr_count($paper, 'Fill in what is missing.')]);
         }
     }
 
     public function testTheTableHasOneGapInEachRow(): void
     {
-        $paper = $this->page($this->sheet(['9:20 am + 45 min', '11:05 am - 40 min', '9:20 am to 1:05 pm', '_ + 45 min = 10:20 am', '11:10 am - _ = 9:35 am', '95 min in h min', '1 h + 2 h'], ['answers' => 'table']), 'part=sheet');
+        $paper = $this->page($this->sheet(['9:20 am + 45 min', '10:15 am - 45 min', '9:20 am to 1:05 pm', '_ + 45 min = 10:20 am', '11:10 am - _ = 9:35 am', '105 min in h min', '1 h + 2 h'], ['answers' => 'table']), 'part=sheet');
         preg_match_all('~<tr><th scope="row">(\d)</th>(.*?)</tr>~', $paper, $rows, \PREG_SET_ORDER);
         self::assertSame([
             '1' => '<td>9:20 a.m.</td><td>45 min</td><td></td>',
-            '2' => '<td></td><td>40 min</td><td>11:05 a.m.</td>',
+            '2' => '<td></td><td>35 min</td><td>10:15 a.m.</td>',
             '3' => '<td>9:20 a.m.</td><td></td><td>1:05 p.m.</td>',
             '4' => '<td></td><td>45 min</td><td>10:20 a.m.</td>',
             '5' => '<td>9:35 a.m.</td><td></td><td>11:10 a.m.</td>',
-            '6' => '<td>95 min</td><td>____ h ____ min</td>',
+            '6' => '<td>105 min</td><td>____ h ____ min</td>',
         ], array_column($rows, 2, 1));
         self::assertSame(2, substr_count($paper, '<table class="complete">'), 'times and units have tables of their own');
         self::assertStringContainsString('>1 h + 2 h<', $paper, 'what is told by no row is asked as usual');
@@ -190,7 +190,7 @@ final class PaperTest extends ApiTestCase
     #[DataProvider('forms')]
     public function testTheFormInWhichTimesAreGiven(string $times, array $said, array $key, int $clocks): void
     {
-        $sums = ['3:45 pm + 2 h 30 min', '11:05 am - 40 min', '9:20 am to 1:05 pm', '_ + 45 min = 10:20 am', '11:10 am - _ = 9:35 am', '3:45 + 20 min'];
+        $sums = ['1:50 pm + 3 h 30 min', '10:15 am - 35 min', '9:20 am to 1:05 pm', '_ + 45 min = 10:20 am', '11:10 am - _ = 9:35 am', '1:50 + 20 min'];
         $id = $this->sheet($sums, ['times' => $times, 'scaffold' => 'none']);
         $paper = $this->page($id, 'part=sheet');
         preg_match_all('~<span class="sum">(.*?)</span>~', $paper, $found);
@@ -204,8 +204,8 @@ final class PaperTest extends ApiTestCase
     public static function forms(): iterable
     {
         $usual = ['6:15 p.m.', '10:25 a.m.', '3 h 45 min', '9:35 a.m.', '1 h 35 min', '4:05'];
-        yield 'as written' => ['as-written', ['3:45 p.m. + 2 h 30 min', '11:05 a.m. − 40 min', '9:20 a.m. to 1:05 p.m.', '_ + 45 min = 10:20 a.m.', '11:10 a.m. − _ = 9:35 a.m.', '3:45 + 20 min'], $usual, 0];
-        yield 'by the 24-hour clock' => ['24h', ['15:45 + 2 h 30 min', '11:05 − 40 min', '09:20 to 13:05', '_ + 45 min = 10:20', '11:10 − _ = 09:35', '3:45 + 20 min'], ['18:15', '10:25', '3 h 45 min', '09:35', '1 h 35 min', '4:05'], 0];
+        yield 'as written' => ['as-written', ['1:50 p.m. + 3 h 30 min', '10:15 a.m. − 35 min', '9:20 a.m. to 1:05 p.m.', '_ + 45 min = 10:20 a.m.', '11:10 a.m. − _ = 9:35 a.m.', '1:50 + 20 min'], $usual, 0];
+        yield 'by the 24-hour clock' => ['24h', ['13:50 + 3 h 30 min', '10:15 − 35 min', '09:20 to 13:05', '_ + 45 min = 10:20', '11:10 − _ = 09:35', '1:50 + 20 min'], ['17:20', '9:40', '3 h 45 min', '09:35', '1 h 35 min', '4:05'], 0];
         yield 'in words' => ['words', [
             'What time is it 2 h 30 min after quarter to four in the afternoon?', 'What time is it 40 min before five past eleven in the morning?',
             'How long is it from twenty past nine in the morning until five past one in the afternoon?', '45 min later it is twenty past ten in the morning. What time is it now?',
@@ -219,7 +219,7 @@ final class PaperTest extends ApiTestCase
 
     public function testHandsAreDrawnWhereAClockWouldBeRead(): void
     {
-        $paper = $this->page($this->sheet(['quarter to 5 as digital', '3:45 pm + 2 h 30 min'], ['answers' => 'hands', 'times' => 'clocks']), 'part=sheet');
+        $paper = $this->page($this->sheet(['quarter to 5 as digital', '1:50 pm + 3 h 30 min'], ['answers' => 'hands', 'times' => 'clocks']), 'part=sheet');
         self::assertStringContainsString('Draw the hands: quarter to five.', $paper);
         self::assertSame([1, 2], [substr_count($paper, 'A clock to be read, p.m.'), substr_count($paper, 'A clock face to draw the hands on')]);
         self::assertSame([1, 0], [substr_count($paper, 'a.m. or p.m.?'), substr_count($paper, 'Answer <')], 'hands do not say the half of the day, and nothing else is to be written');
@@ -228,7 +228,7 @@ final class PaperTest extends ApiTestCase
     /** Each claim is true or made by a real mistake, and the key says which; both kinds come up. */
     public function testClaimsToBeCalledTrueOrFalse(): void
     {
-        $sums = ['2 days ? 40 h', '_ + 45 min = 10:20 am', '95 min in h min', 'quarter to 5 as digital', 'order 9 am, 12:15 pm, 8 pm', '5 h 20 min - 2 h 35 min', '2 h 30 min + 4 h 55 min', '6 h 10 min - 1 h 25 min', '7 am to 3 pm', '11:15 am + 2 h'];
+        $sums = ['3 days ? 70 h', '_ + 45 min = 10:20 am', '105 min in h min', 'quarter to 5 as digital', 'order 9 am, 12:15 pm, 8 pm', '6 h 10 min - 3 h 45 min', '3 h 40 min + 2 h 25 min', '6 h 10 min - 1 h 25 min', '9 am to 4 pm', '11:15 am + 2 h'];
         $key = $this->page($this->sheet($sums, ['answers' => 'true-false']), 'part=key');
         preg_match_all('~<span class="sum"> ?(.*?)</span>\s*<strong class="answer">(true|false: (.*?))</strong>~', $key, $claims, \PREG_SET_ORDER);
         self::assertGreaterThanOrEqual(9, \count($claims));
@@ -323,7 +323,7 @@ final class PaperTest extends ApiTestCase
         self::assertMatchesRegularExpression('~aria-label="Answer keys".*support level.*core level.*stretch level~s', $paper);
         self::assertIsArray($support['settings']);
         foreach ([[1, 'small', 'questions one'], [2, 'large', 'questions two'], [null, 'usual', 'questions two']] as [$columns, $type, $class]) {
-            $id = $this->sheet(['5 h 20 min - 2 h 35 min'], ['columns' => $columns, 'type' => $type]);
+            $id = $this->sheet(['6 h 10 min - 3 h 45 min'], ['columns' => $columns, 'type' => $type]);
             $paper = $this->page($id, 'part=sheet');
             self::assertStringContainsString($class, $paper);
             self::assertStringContainsString('type-'.$type, $paper);
@@ -333,7 +333,7 @@ final class PaperTest extends ApiTestCase
     /** The PDF of several copies says every page as it is laid out, and is the file that the pages make. */
     public function testThePdfOfACopySetComesWithItsProgress(): void
     {
-        $id = $this->sheet(['5 h 20 min - 2 h 35 min', '3:45 pm + 2 h 30 min'], []);
+        $id = $this->sheet(['6 h 10 min - 3 h 45 min', '1:50 pm + 3 h 30 min'], []);
         $set = $this->ask('POST', '/api/sheets/'.$id.'/sets', ['count' => 3, 'names' => ['Anouk', 'Bram', 'Cleo']]);
         self::assertIsString($set['id']);
         self::assertIsArray($set['copies']);

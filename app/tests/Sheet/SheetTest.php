@@ -19,7 +19,7 @@ final class SheetTest extends ApiTestCase
 
     public function testASheetFromItsBeginningToItsEnd(): void
     {
-        $sheet = $this->ask('POST', '/api/sheets', ['title' => '  Seal count  ', 'questions' => [$this->question('3:45 pm + 2½ hours')]]);
+        $sheet = $this->ask('POST', '/api/sheets', ['title' => '  Seal count  ', 'questions' => [$this->question('1:50 pm + 3½ hours')]]);
         self::assertSame(201, $this->code());
         self::assertSame('Seal count', $sheet['title']);
         $path = '/api/sheets/'.$this->text($sheet['id']);
@@ -30,7 +30,7 @@ final class SheetTest extends ApiTestCase
         $second = $this->question('22:50 to 06:15');
         $sheet = $this->ask('PUT', $path, ['version' => $sheet['version'], 'title' => 'Seal count, noon', 'questions' => [$second, ['id' => $first['id'], 'sum' => $first['sum']]]]);
         self::assertSame(200, $this->code());
-        self::assertSame(['22:50 to 06:15', '3:45 pm + 2½ hours'], array_column($this->questions($sheet), 'sum'));
+        self::assertSame(['22:50 to 05:20', '1:50 pm + 3½ hours'], array_column($this->questions($sheet), 'sum'));
         self::assertSame($sheet, $this->ask('GET', $path));
 
         // remove
@@ -98,12 +98,12 @@ final class SheetTest extends ApiTestCase
 
     public function testWhatCannotBeReadIsKeptAsTyped(): void
     {
-        $sheet = $this->ask('POST', '/api/sheets', ['title' => '', 'questions' => [$this->question('3:45 pm + bana'), $this->question('9:15 to 11:40'), $this->question('2 h - 3 h')]]);
+        $sheet = $this->ask('POST', '/api/sheets', ['title' => '', 'questions' => [$this->question('1:50 pm + bana'), $this->question('9:15 to 11:40'), $this->question('2 h - 3 h')]]);
         self::assertSame('Untitled sheet', $sheet['title']);
         $questions = $this->questions($sheet);
         self::assertSame([null, null, null], array_column($questions, 'answer'));
         self::assertSame('“bana” was not understood.', $questions[0]['problem'] ?? null);
-        self::assertSame('3:45 pm + bana', $questions[0]['sum'] ?? null);
+        self::assertSame('1:50 pm + bana', $questions[0]['sum'] ?? null);
     }
 
     public function testWhatHasNoOneAnswerSaysWhatItDependsOn(): void
@@ -158,7 +158,7 @@ final class SheetTest extends ApiTestCase
 
     public function testThePrintPageKeepsAnswersToTheKey(): void
     {
-        $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Tide <&> ferry', 'questions' => [$this->question('5 h 20 min - 2 h 35 min')]]);
+        $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Tide <&> ferry', 'questions' => [$this->question('6 h 10 min - 3 h 45 min')]]);
         $page = function (string $part) use ($sheet): string {
             $this->browser->request('GET', '/print/sheets/'.$this->text($sheet['id']).'?paper=letter&part='.$part);
             self::assertSame(200, $this->code());
@@ -175,7 +175,7 @@ final class SheetTest extends ApiTestCase
 
     public function testThePdfIsOne(): void
     {
-        $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Noël', 'questions' => [$this->question('5 h 20 min - 2 h 35 min')]]);
+        $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Noël', 'questions' => [$this->question('6 h 10 min - 3 h 45 min')]]);
         $this->browser->request('GET', '/print/sheets/'.$this->text($sheet['id']).'.pdf?part=key');
         self::assertSame(200, $this->code());
         self::assertStringStartsWith('%PDF-', (string) $this->browser->getResponse()->getContent());

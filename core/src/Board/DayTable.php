@@ -21,7 +21,7 @@ final readonly class DayTable
      * @param list<string> $digits   by minute since midnight: the digits of a 12-hour clock, marked
      * @param list<string> $digits24 by the 24-hour clock, marked
      * @param list<string> $halves   a.m. or p.m.
-     * @param list<string> $words    as it is said, without the part of the day: "eighteen minutes to eight"; the first
+     * @param list<string> $words    as it is said, without the part of the day: "twenty-three minutes to nine"; the first
      *                               720 minutes alone, since the others sound alike
      * @param list<string> $lengths  by minutes, 0 to 1440, marked: "1 h 35 min"
      */

@@ -103,7 +103,7 @@ final class ColumnClock
         return $paper->working($method, $answer);
     }
 
-    /** "Write 3:45 p.m. as 15:45. " for each 12-hour time after noon or in the first hour; nothing for the others. */
+    /** "Write 1:50 p.m. as 13:50. " for each 12-hour time after noon or in the first hour; nothing for the others. */
     private static function as24(Writer $writer, StatedTime ...$times): string
     {
         $said = [];

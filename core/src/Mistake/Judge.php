@@ -123,7 +123,7 @@ final readonly class Judge
         if ($given->parts[0]->unit->chain() !== $expected->parts[0]->unit->chain() || $given->count() !== $expected->count() || $given->overflows()) {
             return Verdict::Wrong;
         }
-        // a conversion asks for its units: 95 min in h min is not 95 min
+        // a conversion asks for its units: 105 min in h min is not 105 min
         if ($sum instanceof Conversion && $given->says(GivenLength::amount($sum->amount))) {
             return Verdict::Wrong;
         }

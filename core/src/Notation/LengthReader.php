@@ -12,7 +12,7 @@ use Rostik\Core\Time\TooLong;
 use Rostik\Core\Time\Unit;
 
 /**
- * Reads a length of time: 2 h 30 min, 2½ hours, two and a half hours, 1.5 h, an hour and a quarter, three quarters
+ * Reads a length of time: 2 h 30 min, 3½ hours, three and a half hours, 1.5 h, an hour and a quarter, three quarters
  * of an hour, 90 mins, 2h30, a fortnight, PT2H30M (ISO 8601).
  */
 final class LengthReader
@@ -213,7 +213,7 @@ final class LengthReader
     }
 
     /**
-     * A number as written before a unit: 2, 2.5, .5, 2½, ½, 1/2, two, two and a half, a, an.
+     * A number as written before a unit: 2, 2.5, .5, 3½, ½, 1/2, two, two and a half, a, an.
      *
      * @return array{int, int, int}|null numerator, denominator, place after
      */
@@ -358,7 +358,7 @@ final class LengthReader
         return null === $unit ? null : [AmountPart::fraction($top, $bottom, $unit), $next + 2];
     }
 
-    /** "18 minutes to eight", "5 min past 3": the minutes belong to a time. "10 min to 20 min" does not occur. */
+    /** "23 minutes to nine", "5 min past 3": the minutes belong to a time. "10 min to 20 min" does not occur. */
     private function beginsSpokenTime(Words $words, int $unitAt): bool
     {
         if (Unit::Minute !== $words->unit($unitAt)) {

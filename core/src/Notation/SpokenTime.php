@@ -9,7 +9,7 @@ use Rostik\Core\Time\TimeOfDay;
 
 /**
  * A time as it is said: past the hour to half past, then to the next hour; number words from the intl extension
- * (Unicode CLDR). With the half of the day said, the part of the day follows: "a quarter to twelve at night".
+ * (Unicode CLDR). With the half of the day said, the part of the day follows: "a ten to eleven at night".
  */
 final class SpokenTime
 {
@@ -17,7 +17,7 @@ final class SpokenTime
 
     /**
      * @param string $past     "past" or "after"
-     * @param bool   $numerals whether numbers stand in digits, as a question has it: half past 3, 18 minutes to 8
+     * @param bool   $numerals whether numbers stand in digits, as a question has it: half past 3, 23 minutes to 9
      * @param bool   $marked   whether hours and minutes in digits are marked ({@see Marked})
      */
     public function __construct(

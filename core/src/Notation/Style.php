@@ -56,7 +56,7 @@ final readonly class Style
         return $styles;
     }
 
-    /** 3:45 p.m., 12 noon: the one form in which sums are kept. */
+    /** 1:50 p.m., 12 noon: the one form in which sums are kept. */
     public static function canonical(): self
     {
         return new self();

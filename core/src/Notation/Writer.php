@@ -74,7 +74,7 @@ final readonly class Writer
         return $stated->halfSaid ? $digits.' '.($stated->minutes < 720 ? $this->style->am : $this->style->pm) : $digits;
     }
 
-    /** The digits of a time alone, without its half of the day: 3:45. */
+    /** The digits of a time alone, without its half of the day: 1:50. */
     public function clock(StatedTime $stated): string
     {
         return $this->written->clocks[$stated->key()] ??= $this->composedClock($stated);
@@ -89,7 +89,7 @@ final readonly class Writer
         return ClockForm::TwentyFour === $stated->form ? $this->digits24($stated->minutes) : $this->digits12($stated->minutes);
     }
 
-    /** A time as a question says it, with its numbers in digits: half past 3, 18 minutes to 8 in the morning. */
+    /** A time as a question says it, with its numbers in digits: half past 3, 23 minutes to 9 in the morning. */
     public function spoken(StatedTime $stated): string
     {
         return (new SpokenTime($this->style->past, true, $this->marked))->of($stated);

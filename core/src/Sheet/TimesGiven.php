@@ -9,7 +9,7 @@ enum TimesGiven: string
 {
     /** As they stand in the sum. */
     case AsWritten = 'as-written';
-    /** By the 24-hour clock: 15:45. The answer is wanted in it, too. */
+    /** By the 24-hour clock: 13:50. The answer is wanted in it, too. */
     case TwentyFour = '24h';
     /** In words: a quarter to four in the afternoon. */
     case Words = 'words';

@@ -10,7 +10,7 @@ use Rostik\Core\Time\Calendar;
 use Rostik\Core\Time\Chain;
 use Rostik\Core\Time\Unit;
 
-/** Which of two lengths is longer: 2 days ? 40 h. */
+/** Which of two lengths is longer: 3 days ? 70 h. */
 final readonly class Comparison implements Ambiguous
 {
     private function __construct(public Amount $left, public Amount $right)

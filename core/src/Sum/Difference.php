@@ -8,7 +8,7 @@ use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\MixedChains;
 use Rostik\Core\Time\Unit;
 
-/** One length taken from another: 3 h 10 min - 2 h 40 min. */
+/** One length taken from another: 4 h 5 min - 3 h 25 min. */
 final readonly class Difference implements Sum
 {
     private function __construct(public Amount $from, public Amount $take)

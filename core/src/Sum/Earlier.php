@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Sum;
 
-/** A time so much earlier: 11:05 a.m. - 40 min. */
+/** A time so much earlier: 10:15 a.m. - 35 min. */
 final readonly class Earlier extends ClockMove
 {
     public function kind(): Kind

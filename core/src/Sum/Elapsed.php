@@ -10,7 +10,7 @@ use Rostik\Core\Time\StatedTime;
 use Rostik\Core\Time\TimeOfDay;
 
 /**
- * How long it is from one time to another: 7:00 a.m. to 3:00 p.m. An end at or before the start is on the next day.
+ * How long it is from one time to another: 9:00 a.m. to 4:00 p.m. An end at or before the start is on the next day.
  */
 final readonly class Elapsed implements OpenSum
 {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Sum;
 
-/** A time so much later: 3:45 p.m. + 2 h 30 min. */
+/** A time so much later: 1:50 p.m. + 3 h 30 min. */
 final readonly class Later extends ClockMove
 {
     public function kind(): Kind

@@ -9,7 +9,7 @@ use Rostik\Core\Time\MixedChains;
 use Rostik\Core\Time\TooLong;
 use Rostik\Core\Time\Unit;
 
-/** Two or more lengths put together: 2 h 30 min + 4 h 55 min. */
+/** Two or more lengths put together: 3 h 40 min + 2 h 45 min. */
 final readonly class Total implements Sum
 {
     /** @param non-empty-list<Amount> $addends without fractions, of one chain */

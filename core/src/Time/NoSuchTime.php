@@ -22,7 +22,7 @@ final class NoSuchTime extends \DomainException
             );
         }
 
-        return new self(\sprintf('A day has 24 hours, so there is no %d:%02d.', $hour, $minute), 'hour-over-23', '15:45');
+        return new self(\sprintf('A day has 24 hours, so there is no %d:%02d.', $hour, $minute), 'hour-over-23', '13:50');
     }
 
     public static function minute(int $hour, int $minute): self

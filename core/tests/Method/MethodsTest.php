@@ -81,16 +81,16 @@ final class MethodsTest extends TestCase
     /** The check of workings finds what is wrong with a working that was spoilt. */
     public function testSpoiltWorkingsAreFoundOut(): void
     {
-        $sum = SumReader::standard()->read('5 h 20 min - 2 h 35 min')->sum;
+        $sum = SumReader::standard()->read('6 h 10 min - 3 h 45 min')->sum;
         $working = (new ColumnMethod())->work($sum, Writer::marked());
         $paper = $working->steps[\count($working->steps) - 1]->picture;
         self::assertInstanceOf(ColumnsPicture::class, $paper);
         $spoilt = static fn (Picture $picture): Working => new Working($working->method, [new Step('', $picture)], $working->answer);
         self::assertNull(WorkingCheck::fault($spoilt($paper), $sum));
-        $unpaid = [new ColumnRow([new ColumnCell('5'), new ColumnCell('20', '80')]), $paper->rows[1]];
-        self::assertSame('the exchange changes the length', WorkingCheck::fault($spoilt(self::like($paper, $unpaid, ['3', '45'], [])), $sum));
-        self::assertSame('a column is not taken away rightly', WorkingCheck::fault($spoilt(self::like($paper, $paper->rows, ['2', '55'], [])), $sum));
-        self::assertSame('it is not true that 60 + 20 = 90', WorkingCheck::fault($spoilt(self::like($paper, $paper->rows, $paper->answer, ['60 + 20 = 90'])), $sum));
+        $unpaid = [new ColumnRow([new ColumnCell('6'), new ColumnCell('10', '70')]), $paper->rows[1]];
+        self::assertSame('the exchange changes the length', WorkingCheck::fault($spoilt(self::like($paper, $unpaid, ['3', '25'], [])), $sum));
+        self::assertSame('a column is not taken away rightly', WorkingCheck::fault($spoilt(self::like($paper, $paper->rows, ['2', '35'], [])), $sum));
+        self::assertSame('it is not true that 60 + 10 = 80', WorkingCheck::fault($spoilt(self::like($paper, $paper->rows, $paper->answer, ['60 + 10 = 80'])), $sum));
         self::assertSame('it is not true that 2 h = 2 × 60 + 5 = 135 min', WorkingCheck::fault($spoilt(new WrittenPicture(['{h:2 h} = 2 × 60 + 5 = {m:135 min}'])), $sum));
         $points = [new LinePoint(10, ''), new LinePoint(60, ''), new LinePoint(80, '')];
         self::assertNull(WorkingCheck::fault($spoilt(new LinePicture(0, 120, 60, $points, [new LineJump(10, 60, '', 'm'), new LineJump(60, 80, '', 'm')])), $sum));
@@ -119,12 +119,12 @@ final class MethodsTest extends TestCase
     /** @return iterable<string, array{Method, string, list<string>}> worked examples set for this project, in the style of school books */
     public static function worked(): iterable
     {
-        yield 'total with a carried hour' => [new ColumnMethod(), '2 h 30 min + 4 h 55 min', [
+        yield 'total with a carried hour' => [new ColumnMethod(), '3 h 40 min + 2 h 45 min', [
             'Hours under hours, minutes under minutes.',
-            'Minutes first: 30 + 55 = 85. That is 60 or more.',
+            'Minutes first: 40 + 45 = 85. That is 60 or more.',
             'Take 60 min away, write 25, and carry 1 h to the hours.',
-            'Hours: 2 + 4 + 1 = 7.',
-            'The answer is 7 h 25 min.',
+            'Hours: 3 + 2 + 1 = 6.',
+            'The answer is 6 h 25 min.',
         ]];
         yield 'total without' => [new ColumnMethod(), '1 h 25 min + 10 min', [
             'Hours under hours, minutes under minutes.',
@@ -132,12 +132,12 @@ final class MethodsTest extends TestCase
             'Hours: 1.',
             'The answer is 1 h 35 min.',
         ]];
-        yield 'difference with an exchange: the hour is written as 60' => [new ColumnMethod(), '3 h 10 min - 2 h 40 min', [
+        yield 'difference with an exchange: the hour is written as 60' => [new ColumnMethod(), '4 h 5 min - 3 h 25 min', [
             'Hours under hours, minutes under minutes.',
-            '40 is more than 10, so take 1 h and write it as 60 min: 60 + 10 = 70.',
-            'Minutes: 70 − 40 = 30.',
-            'Hours: 2 − 2 = 0.',
-            'The answer is 30 min.',
+            '25 is more than 5, so take 1 h and write it as 60 min: 60 + 5 = 65.',
+            'Minutes: 65 − 25 = 40.',
+            'Hours: 3 − 3 = 0.',
+            'The answer is 40 min.',
         ]];
         yield 'exchange through a zero' => [new ColumnMethod(), '1 day - 20 min', [
             'Days under days, hours under hours, minutes under minutes.',
@@ -155,12 +155,12 @@ final class MethodsTest extends TestCase
             'Years: 1 + 1 = 2.',
             'The answer is 2 years 1 month.',
         ]];
-        yield 'later in columns, by the 24-hour clock' => [new ColumnMethod(), '3:45 pm + 2 h 30 min', [
-            'Write 3:45 p.m. as 15:45. Hours under hours, minutes under minutes.',
-            'Minutes first: 45 + 30 = 75. That is 60 or more.',
-            'Take 60 min away, write 15, and carry 1 h to the hours.',
-            'Hours: 15 + 2 + 1 = 18.',
-            '18:15 is 6:15 p.m.',
+        yield 'later in columns, by the 24-hour clock' => [new ColumnMethod(), '1:50 pm + 3 h 30 min', [
+            'Write 1:50 p.m. as 13:50. Hours under hours, minutes under minutes.',
+            'Minutes first: 50 + 30 = 80. That is 60 or more.',
+            'Take 60 min away, write 20, and carry 1 h to the hours.',
+            'Hours: 13 + 3 + 1 = 17.',
+            '17:20 is 5:20 p.m.',
         ]];
         yield 'elapsed over midnight in columns' => [new ColumnMethod(), '22:50 to 06:15', [
             'The end goes on top, the start below.',
@@ -170,12 +170,11 @@ final class MethodsTest extends TestCase
             'Hours: 29 − 22 = 7.',
             'It is 7 h 25 min.',
         ]];
-        yield 'earlier on the line: to the o’clock, then keep going' => [new NumberLineMethod(), '11:05 am - 40 min', [
-            'Start at 11:05 a.m. and go back.',
-            'Take 5 min to get back to the o’clock: 11:00 a.m. 35 min left to take.',
-            'Take 30 min: 10:30 a.m. 5 min left to take.',
-            'Take the last 5 min: 10:25 a.m.',
-            '5 min + 30 min + 5 min = 40 min. The answer is 10:25 a.m.',
+        yield 'earlier on the line: to the o’clock, then keep going' => [new NumberLineMethod(), '10:15 am - 35 min', [
+            'Start at 10:15 a.m. and go back.',
+            'Take 15 min to get back to the o’clock: 10:00 a.m. 20 min left to take.',
+            'Take the last 20 min: 9:40 a.m.',
+            '15 min + 20 min = 35 min. The answer is 9:40 a.m.',
         ]];
         yield 'elapsed through noon' => [new NumberLineMethod(), '9:20 am to 1:05 pm', [
             'Mark the start, 9:20 a.m., and the end, 1:05 p.m.',
@@ -195,38 +194,38 @@ final class MethodsTest extends TestCase
             'Count fives from the 12 to the minute hand: 5, 10, 15, 20, 25, 30, 35, 40, 45.',
             'The hour, two dots, always two digits for the minutes: 4:45.',
         ]];
-        yield 'to counts back from sixty' => [new UpToSixtyMethod(), '18 minutes to 8 as digital', [
-            'It is not yet 8 o’clock: 18 minutes are missing.',
-            'Count back from 60: 60 − 18 = 42.',
-            'The hour is still 7, the one before 8.',
-            'Write: 7:42.',
+        yield 'to counts back from sixty' => [new UpToSixtyMethod(), '23 minutes to 9 as digital', [
+            'It is not yet 9 o’clock: 23 minutes are missing.',
+            'Count back from 60: 60 − 23 = 37.',
+            'The hour is still 8, the one before 9.',
+            'Write: 8:37.',
         ]];
-        yield 'whole hours are one jump' => [new NumberLineMethod(), '3:45 pm + 2 h', [
-            'Start at 3:45 p.m.',
-            'Add 2 h: 5:45 p.m. The minutes stay.',
-            'The answer is 5:45 p.m.',
+        yield 'whole hours are one jump' => [new NumberLineMethod(), '1:50 pm + 2 h', [
+            'Start at 1:50 p.m.',
+            'Add 2 h: 3:50 p.m. The minutes stay.',
+            'The answer is 3:50 p.m.',
         ]];
-        yield 'difference as a gap' => [new NumberLineMethod(), '3 h 10 min - 2 h 40 min', [
+        yield 'difference as a gap' => [new NumberLineMethod(), '4 h 5 min - 3 h 25 min', [
             'Mark both lengths on the line. The gap between them is the answer.',
-            'From 2 h 40 min it is 20 min to the next whole hour.',
-            'Then 10 min more, to 3 h 10 min.',
-            'Altogether: 20 min + 10 min = 30 min.',
+            'From 3 h 25 min it is 35 min to the next whole hour.',
+            'Then 5 min more, to 4 h 5 min.',
+            'Altogether: 35 min + 5 min = 40 min.',
         ]];
     }
 
     public function testTheExchangeIsWrittenAboveTheStruckNumbers(): void
     {
-        $working = (new ColumnMethod())->work(SumReader::standard()->read('5 h 20 min - 2 h 35 min')->sum, Writer::marked());
+        $working = (new ColumnMethod())->work(SumReader::standard()->read('6 h 10 min - 3 h 45 min')->sum, Writer::marked());
         $picture = $working->steps[1]->picture;
         self::assertInstanceOf(ColumnsPicture::class, $picture);
-        self::assertSame(['4', '80'], array_map(static fn ($c) => $c->instead, $picture->rows[0]->cells));
-        self::assertSame(['5', '20'], array_map(static fn ($c) => $c->digits, $picture->rows[0]->cells));
-        self::assertSame(['60 + 20 = 80'], $picture->rough);
+        self::assertSame(['5', '70'], array_map(static fn ($c) => $c->instead, $picture->rows[0]->cells));
+        self::assertSame(['6', '10'], array_map(static fn ($c) => $c->digits, $picture->rows[0]->cells));
+        self::assertSame(['60 + 10 = 70'], $picture->rough);
     }
 
     public function testTheCarriedHourStandsOverTheHours(): void
     {
-        $working = (new ColumnMethod())->work(SumReader::standard()->read('2 h 30 min + 4 h 55 min')->sum, Writer::marked());
+        $working = (new ColumnMethod())->work(SumReader::standard()->read('3 h 40 min + 2 h 45 min')->sum, Writer::marked());
         $picture = $working->steps[2]->picture;
         self::assertInstanceOf(ColumnsPicture::class, $picture);
         self::assertSame(['1', ''], $picture->carry);
@@ -236,13 +235,13 @@ final class MethodsTest extends TestCase
     public function testTheMethodThatSuitsComesFirst(): void
     {
         $first = static fn (string $text): string => MethodBook::standard()->choose(SumReader::standard()->read($text)->sum)[0]->method->id();
-        self::assertSame('near-hour', $first('2 h 30 min + 4 h 55 min'));
-        self::assertSame('column', $first('2 h 30 min + 4 h 45 min'));
+        self::assertSame('near-hour', $first('3 h 40 min + 2 h 55 min'));
+        self::assertSame('column', $first('3 h 40 min + 2 h 45 min'));
         self::assertSame('parts', $first('1 h 25 min + 10 min'));
         self::assertSame('fives', $first('3:10 pm + 25 min'));
-        self::assertSame('number-line', $first('3 h 10 min - 2 h 40 min'));
-        self::assertSame('column', $first('5 h 20 min - 2 h 35 min'));
-        self::assertSame('number-line', $first('3:45 pm + 2 h 30 min'));
-        self::assertSame('number-line', $first('7 am to 3 pm'));
+        self::assertSame('number-line', $first('4 h 5 min - 3 h 25 min'));
+        self::assertSame('column', $first('6 h 10 min - 3 h 45 min'));
+        self::assertSame('number-line', $first('1:50 pm + 3 h 30 min'));
+        self::assertSame('number-line', $first('9 am to 4 pm'));
     }
 }

@@ -30,11 +30,11 @@ final class StepsTest extends TestCase
     /** @return iterable<string, array{string, string, list<string>}> */
     public static function worked(): iterable
     {
-        yield 'in parts, converted when they reach 60' => ['2 h 30 min + 4 h 55 min', 'parts', [
-            'Hours: 2 h + 4 h = 6 h.',
-            'Minutes: 30 min + 55 min = 85 min.',
+        yield 'in parts, converted when they reach 60' => ['3 h 40 min + 2 h 45 min', 'parts', [
+            'Hours: 3 h + 2 h = 5 h.',
+            'Minutes: 40 min + 45 min = 85 min.',
             '85 is 60 or more: 85 min is 1 h 25 min.',
-            'Put them together: 7 h 25 min.',
+            'Put them together: 6 h 25 min.',
         ]];
         yield 'in parts, several times' => ['3 x 1 h 25 min', 'parts', [
             'Hours: 3 × 1 h = 3 h.',
@@ -42,12 +42,12 @@ final class StepsTest extends TestCase
             '75 is 60 or more: 75 min is 1 h 15 min.',
             'Put them together: 4 h 15 min.',
         ]];
-        yield 'in parts, on the clock' => ['3:45 pm + 2 h 30 min', 'parts', [
-            'By the 24-hour clock, 3:45 p.m. is 15:45.',
-            'Hours: 15 + 2 = 17.',
-            'Minutes: 45 + 30 = 75.',
-            '75 is 60 or more: 75 min is 1 h 15 min. The hours become 18.',
-            'The answer is 6:15 p.m.',
+        yield 'in parts, on the clock' => ['1:50 pm + 3 h 30 min', 'parts', [
+            'By the 24-hour clock, 1:50 p.m. is 13:50.',
+            'Hours: 13 + 3 = 16.',
+            'Minutes: 50 + 30 = 80.',
+            '80 is 60 or more: 80 min is 1 h 20 min. The hours become 17.',
+            'The answer is 5:20 p.m.',
         ]];
         yield 'near the hour' => ['5 h - 1 h 55 min', 'near-hour', [
             '1 h 55 min is 2 h less 5 min.',
@@ -59,11 +59,11 @@ final class StepsTest extends TestCase
             '10:20 a.m. + 2 h = 12:20 p.m.',
             'That is 5 min too far, so go back 5 min: 12:15 p.m.',
         ]];
-        yield 'all in minutes' => ['5 h 20 min - 2 h 35 min', 'all-minutes', [
-            '5 h 20 min = 5 × 60 + 20 = 320 min.',
-            '2 h 35 min = 2 × 60 + 35 = 155 min.',
-            '320 − 155 = 165 min.',
-            'Back into larger units: 2 h 45 min.',
+        yield 'all in minutes' => ['6 h 10 min - 3 h 45 min', 'all-minutes', [
+            '6 h 10 min = 6 × 60 + 10 = 370 min.',
+            '3 h 45 min = 3 × 60 + 45 = 225 min.',
+            '370 − 225 = 145 min.',
+            'Back into larger units: 2 h 25 min.',
         ]];
         yield 'all in minutes, over midnight' => ['22:50 to 06:15', 'all-minutes', [
             '22:50 is 22 × 60 + 50 = 1370 min after midnight.',
@@ -84,9 +84,9 @@ final class StepsTest extends TestCase
             '120 + 25 = 145 min.',
             '2 h 25 min = 145 min.',
         ]];
-        yield 'divided with remainder' => ['95 min in h min', 'multiply-divide', [
-            '95 ÷ 60 = 1 h, remainder 35 min.',
-            '95 min = 1 h 35 min.',
+        yield 'divided with remainder' => ['105 min in h min', 'multiply-divide', [
+            '105 ÷ 60 = 1 h, remainder 45 min.',
+            '105 min = 1 h 45 min.',
         ]];
         yield 'shared, each unit in turn' => ['2 h 15 min / 3', 'multiply-divide', [
             '2 h ÷ 3 = 0 h, remainder 2 h.',
@@ -100,11 +100,11 @@ final class StepsTest extends TestCase
             '135 ÷ 3 = 45 min.',
             'The answer is 45 min.',
         ]];
-        yield 'up to sixty' => ['7:42 as words', 'up-to-sixty', [
-            '42 is more than 30: count on to the next hour, 8.',
-            'From 42 to the next ten: 8 to 50.',
-            'From 50 on to 60: 10. 8 + 10 = 18.',
-            'Say: eighteen minutes to eight.',
+        yield 'up to sixty' => ['8:37 as words', 'up-to-sixty', [
+            '37 is more than 30: count on to the next hour, 9.',
+            'From 37 to the next ten: 3 to 40.',
+            'From 40 on to 60: 20. 3 + 20 = 23.',
+            'Say: twenty-three minutes to nine.',
         ]];
         yield 'past the hour' => ['4:20 as words', 'up-to-sixty', [
             '20 is not more than 30: say the minutes past 4.',

@@ -435,7 +435,7 @@ final class Child
         return [($h < 13 && !str_starts_with($text, '0') && \strlen($text) < 5 ? $h % 12 : $h) * 60 + $m, '24'];
     }
 
-    /** @return array{int, string} "18 minutes to 8", half of the day not said */
+    /** @return array{int, string} "23 minutes to 9", half of the day not said */
     private static function said(string $text): array
     {
         if (1 === preg_match('/^(\d+) o.clock$/u', $text, $m)) {

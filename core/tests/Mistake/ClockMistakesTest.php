@@ -80,8 +80,8 @@ final class ClockMistakesTest extends TestCase
                 }
             }
         }
-        self::assertNull((new ToAsPast())->predict(Rewrite::of(StatedTime::of(TimeOfDay::of(7, 42)), TimeForm::TwentyFour)));
-        self::assertNull((new ToThisHour())->predict(Later::of(StatedTime::open(7, 42), Amount::minutes(5))));
+        self::assertNull((new ToAsPast())->predict(Rewrite::of(StatedTime::of(TimeOfDay::of(8, 37)), TimeForm::TwentyFour)));
+        self::assertNull((new ToThisHour())->predict(Later::of(StatedTime::open(8, 37), Amount::minutes(5))));
     }
 
     /** @return array{int, int, string}|null */

@@ -64,7 +64,7 @@ final class WeighingTest extends TestCase
             ['2 h 30 min + 4 h 45 min', '6 h 15 min'],
             ['3 h 40 min + 2 h 35 min', '5 h 15 min'],
             ['1 h 50 min + 2 h 45 min', '3 h 35 min'],
-            ['5 h 20 min - 2 h 35 min', '3 h 15 min'],
+            ['6 h 10 min - 3 h 45 min', '3 h 35 min'],
             ['4 h 10 min - 1 h 45 min', '3 h 35 min'],
             ['6 h 5 min - 2 h 30 min', '4 h 25 min'],
         ]);
@@ -88,7 +88,7 @@ final class WeighingTest extends TestCase
     /** The posterior by hand: two states, one answer, Bayes' theorem. */
     public function testTheArithmeticIsBayesTheorem(): void
     {
-        $found = $this->diagnose([['2 days ? 40 h', '<']]);
+        $found = $this->diagnose([['3 days ? 70 h', '<']]);
         // one mistake can show; prior 0.65 against 0.35 x 0.88; the answer by slip 0.1 x 0.3 / 40, by the mistake 0.85
         $secure = 0.65 * 0.1 * 0.3 / 40;
         $mistaken = 0.35 * 0.88 * 0.85;

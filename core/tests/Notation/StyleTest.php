@@ -70,8 +70,8 @@ final class StyleTest extends TestCase
     public function testSpeaking(): void
     {
         $say = static fn (int $h, int $m): string => (new SpokenTime())->of(StatedTime::of(TimeOfDay::of($h, $m)));
-        self::assertSame('eighteen minutes to eight in the morning', $say(7, 42));
-        self::assertSame('quarter to twelve at night', $say(23, 45));
+        self::assertSame('twenty-three minutes to nine in the morning', $say(8, 37));
+        self::assertSame('ten to eleven at night', $say(22, 50));
         self::assertSame('half past twelve in the afternoon', $say(12, 30));
         self::assertSame('twenty-five to nine in the evening', $say(20, 35));
         self::assertSame('one minute past three in the afternoon', $say(15, 1));
@@ -82,11 +82,11 @@ final class StyleTest extends TestCase
 
     public function testSchoolsWriteDifferently(): void
     {
-        $time = StatedTime::of(TimeOfDay::of(15, 45));
+        $time = StatedTime::of(TimeOfDay::of(13, 50));
         $write = static fn (Style $style): string => Writer::plain($style)->time($time);
-        self::assertSame('3:45 p.m.', $write(Style::canonical()));
-        self::assertSame('3.45 pm', $write(Style::of('am', '.')));
-        self::assertSame('15:45', $write(Style::of(always24: true)));
+        self::assertSame('1:50 p.m.', $write(Style::canonical()));
+        self::assertSame('1.50 pm', $write(Style::of('am', '.')));
+        self::assertSame('13:50', $write(Style::of(always24: true)));
         self::assertSame('12:00 PM', Writer::plain(Style::of('AM', nameTwelve: false))->time(StatedTime::of(TimeOfDay::of(12, 0))));
         $sum = SumReader::standard()->read('3:20 pm as words')->sum;
         self::assertInstanceOf(Rewrite::class, $sum);

@@ -51,7 +51,7 @@ final class FormatsTest extends TestCase
             new PlainQuestion('9:20 a.m. to 1:05 p.m.', 'The "Pintail", at sea from 9:20 a.m. to 1:05 p.m. & back: how long is < that >?'),
             new PlainQuestion('9:15 a.m. to 11:40'),
             new PlainQuestion('1 month in days', 'How many days; how many, then?'),
-            new PlainQuestion('2 days ? 40 h', 'Which is longer?', true),
+            new PlainQuestion('3 days ? 70 h', 'Which is longer?', true),
             new PlainQuestion('order 2 h, 30 min, 90 min'),
             new PlainQuestion('10:30 p.m. to 6:15 a.m.', '', true),
         ]);
@@ -62,38 +62,38 @@ final class FormatsTest extends TestCase
     /** Written by hand, beside what RFC 4180 says: CRLF, a header, quotes doubled within quotes. */
     public function testCsvIsAsRfc4180HasIt(): void
     {
-        $written = (new CsvFormat())->write(new PlainSheet('Tide', [new PlainQuestion('2 h 30 min + 4 h 55 min', 'Say "when", please')]));
-        self::assertSame("sum,wording,answer,sheet,challenge\r\n2 h 30 min + 4 h 55 min,\"Say \"\"when\"\", please\",7 h 25 min,Tide,\r\n", $written);
+        $written = (new CsvFormat())->write(new PlainSheet('Tide', [new PlainQuestion('3 h 40 min + 2 h 45 min', 'Say "when", please')]));
+        self::assertSame("sum,wording,answer,sheet,challenge\r\n3 h 40 min + 2 h 45 min,\"Say \"\"when\"\", please\",6 h 25 min,Tide,\r\n", $written);
         // PHP's own reader of the same format finds the same fields
         $file = fopen('php://memory', 'r+');
         self::assertIsResource($file);
         fwrite($file, $written);
         rewind($file);
         fgetcsv($file, escape: '');
-        self::assertSame(['2 h 30 min + 4 h 55 min', 'Say "when", please', '7 h 25 min', 'Tide', ''], fgetcsv($file, escape: ''));
-        $sheet = (new CsvFormat())->read("answer,sum,more\n,\"2h30 + 4h55\",x\n7h25,2h30 + 4h55,\n");
-        self::assertSame(['2 h 30 min + 4 h 55 min', '2 h 30 min + 4 h 55 min'], array_map(static fn (PlainQuestion $q): string => $q->sum, $sheet->questions));
+        self::assertSame(['3 h 40 min + 2 h 45 min', 'Say "when", please', '6 h 25 min', 'Tide', ''], fgetcsv($file, escape: ''));
+        $sheet = (new CsvFormat())->read("answer,sum,more\n,\"3h40 + 2h45\",x\n6h25,3h40 + 2h45,\n");
+        self::assertSame(['3 h 40 min + 2 h 45 min', '3 h 40 min + 2 h 45 min'], array_map(static fn (PlainQuestion $q): string => $q->sum, $sheet->questions));
     }
 
     public function testQtiIsWellFormedWithItsRightAnswers(): void
     {
         $document = new \DOMDocument();
-        self::assertTrue($document->loadXML((new QtiFormat())->write(new PlainSheet('Tide', [new PlainQuestion('2 days ? 40 h'), new PlainQuestion('3:45 p.m. + 2 h 30 min')]))));
+        self::assertTrue($document->loadXML((new QtiFormat())->write(new PlainSheet('Tide', [new PlainQuestion('3 days ? 70 h'), new PlainQuestion('1:50 p.m. + 3 h 30 min')]))));
         self::assertSame('http://www.imsglobal.org/xsd/imsqti_v2p1', $document->documentElement?->namespaceURI);
         $values = [];
         foreach ($document->getElementsByTagName('value') as $value) {
             $values[] = $value->textContent;
         }
-        self::assertSame(['>', '6:15 p.m.'], $values);
+        self::assertSame(['>', '5:20 p.m.'], $values);
         self::assertSame(2, $document->getElementsByTagName('textEntryInteraction')->length);
     }
 
     /** A pasted list: numbers before the questions, empty lines, comments. */
     public function testAPastedListIsRead(): void
     {
-        $sheet = (new TextFormat())->read("# Seal count\n# at low water\n\n1. 3.45 pm + 2½ hours\r\n2) 7 am to 3 pm | How long?\n  half past 3 as digital  \n");
+        $sheet = (new TextFormat())->read("# Seal count\n# at low water\n\n1. 1.50 pm + 3½ hours\r\n2) 9 am to 4 pm | How long?\n  half past 3 as digital  \n");
         self::assertSame('Seal count', $sheet->title);
-        self::assertEquals([new PlainQuestion('3:45 p.m. + 2 h 30 min'), new PlainQuestion('7:00 a.m. to 3:00 p.m.', 'How long?'), new PlainQuestion('half past 3 as digital')], $sheet->questions);
+        self::assertEquals([new PlainQuestion('1:50 p.m. + 3 h 30 min'), new PlainQuestion('9:00 a.m. to 4:00 p.m.', 'How long?'), new PlainQuestion('half past 3 as digital')], $sheet->questions);
     }
 
     /** @param list<int> $at */
@@ -117,7 +117,7 @@ final class FormatsTest extends TestCase
         yield 'not text' => [new TextFormat(), "\xff\xfe\x00", [0], 'not plain text'];
         yield 'too many' => [new TextFormat(), str_repeat("1 h + 2 h\n", 101), [0], 'no more than 100 questions'];
         yield 'csv without its column' => [new CsvFormat(), "question,answer\n1 h + 2 h,3 h\n", [0], 'one of them has to be “sum”'];
-        yield 'csv with a key that does not fit' => [new CsvFormat(), "sum,answer\n1 h + 2 h,3 h\n2 h 30 min + 4 h 55 min,6 h 85 min\n", [3], 'The key says 6 h 85 min, but it is 7 h 25 min.'];
+        yield 'csv with a key that does not fit' => [new CsvFormat(), "sum,answer\n1 h + 2 h,3 h\n3 h 40 min + 2 h 45 min,5 h 85 min\n", [3], 'The key says 5 h 85 min, but it is 6 h 25 min.'];
         yield 'csv with a field too many' => [new CsvFormat(), "sum,answer\n1 h + 2 h,3 h,x\n", [2], '2 columns are named, but this line has 3.'];
         yield 'csv with an open quotation mark' => [new CsvFormat(), "sum\n1 h + 2 h\n\"1 h + 2 h\n", [3], 'never closed'];
         yield 'not xml' => [new QtiFormat(), '<assessmentTest><p></assessmentTest>', [1], 'not well-formed'];

@@ -169,7 +169,7 @@ final class Key
         };
     }
 
-    /** "18 minutes to 8", "half past 3": minutes since 12; null where it is in digits. */
+    /** "23 minutes to 9", "half past 3": minutes since 12; null where it is in digits. */
     private static function spoken(string $text): ?int
     {
         if (!preg_match('/^(?:(quarter|half|\d+)(?: minutes?)? (past|to) )?(\d+)( o\'clock)?$/', $text, $m)) {

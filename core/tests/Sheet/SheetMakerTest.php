@@ -151,21 +151,21 @@ final class SheetMakerTest extends TestCase
     /** @return iterable<list<string>> */
     public static function wrongAnswers(): iterable
     {
-        yield ['2 h 30 min + 4 h 55 min', '7 h 25 min', '6 h 85 min', '7 h 24 min', '6 h 25 min'];
-        yield ['5 h 20 min - 2 h 35 min', '2 h 45 min', '3 h 15 min', '3 h 45 min'];
+        yield ['3 h 40 min + 2 h 45 min', '6 h 25 min', '5 h 85 min', '6 h 24 min', '5 h 25 min'];
+        yield ['6 h 10 min - 3 h 45 min', '2 h 25 min', '3 h 35 min', '3 h 25 min'];
         yield ['4 x 45 min', '3 h', '2 h 60 min'];
         yield ['2 h 15 min / 3', '45 min', '1 h'];
-        yield ['3:45 p.m. + 2 h 30 min', '6:15 p.m.', '6:15 a.m.', '5:75 p.m.', '6:16 p.m.'];
+        yield ['1:50 p.m. + 3 h 30 min', '5:20 p.m.', '5:20 a.m.', '4:80 p.m.', '5:21 p.m.'];
         yield ['10:30 p.m. + 3 h', '1:30 a.m. (next day)', '1:30 a.m.', '1:30 p.m. (next day)'];
-        yield ['11:05 a.m. - 40 min', '10:25 a.m.', '11:45 a.m.'];
+        yield ['10:15 a.m. - 35 min', '9:40 a.m.', '10:50 a.m.'];
         yield ['22:50 to 06:15', '7 h 25 min', '16 h 35 min'];
         yield ['9:35 a.m. + _ = 11:10 a.m.', '1 h 35 min', '2 h 25 min'];
         yield ['_ - 45 min = 10:20 a.m.', '11:05 a.m.', '9:35 a.m.'];
-        yield ['95 min in h min', '1 h 35 min', '35 min', '1 h 95 min'];
-        yield ['2 days ? 40 h', '>', '<', '='];
-        yield ['order 9:15 a.m., 9:00 p.m., 9:00 a.m.', '9:00 a.m., 9:15 a.m., 9:00 p.m.', '9:00 p.m., 9:00 a.m., 9:15 a.m.', '9:00 a.m., 9:15 a.m.'];
-        yield ['7:42 a.m. as words', 'eighteen minutes to eight in the morning', 'eighteen minutes past eight in the morning'];
-        yield ['18 minutes to 8 as digital', '7:42', '8:42', '8:18'];
+        yield ['105 min in h min', '1 h 45 min', '45 min', '1 h 105 min'];
+        yield ['3 days ? 70 h', '>', '<', '='];
+        yield ['order 7:40 a.m., 7:00 p.m., 7:00 a.m.', '7:00 a.m., 7:40 a.m., 7:00 p.m.', '7:00 p.m., 7:00 a.m., 7:40 a.m.', '7:00 a.m., 7:40 a.m.'];
+        yield ['8:37 a.m. as words', 'twenty-three minutes to nine in the morning', 'twenty-three minutes past nine in the morning'];
+        yield ['23 minutes to 9 as digital', '8:37', '9:37', '9:23'];
         yield ['5:05 p.m. as 24h', '17:05', '05:05', '15:05'];
     }
 }

@@ -39,7 +39,7 @@ describe('the address of the board', () => {
     expect(usual.hide).toEqual(['answer']);
     const full = {
       ...usual,
-      sum: '3:45 pm + 2 h 30 min',
+      sum: '1:50 pm + 3 h 30 min',
       method: 'column',
       step: 2,
       show: ['clock', 'line'],
@@ -47,7 +47,7 @@ describe('the address of the board', () => {
       shown: ['j0'],
       face: ['roman'],
       jumps: [15, 120],
-      queue: ['7 am to 3 pm', '4 x 45 min'],
+      queue: ['9 am to 4 pm', '4 x 45 min'],
       at: 770,
       told: true,
       upright: true,

@@ -9,8 +9,8 @@ import { available, drawnBy, minuteOfDay, momentAt, pictureAt, placeOf, usualMod
 import { useWay } from './useWay';
 
 const sums = [
-  '3:45 pm + 2 h 30 min',
-  '11:05 am - 40 min',
+  '1:50 pm + 3 h 30 min',
+  '10:15 am - 35 min',
   '10:50 am + 2 h 35 min',
   '11:40 pm + 50 min',
   '12:10 am - 25 min',
@@ -18,10 +18,10 @@ const sums = [
   '22:50 to 06:15',
   '9:35 am + _ = 11:10 am',
   '_ + 45 min = 10:20 am',
-  '5 h 20 min - 2 h 35 min',
+  '6 h 10 min - 3 h 45 min',
   '4 x 45 min',
-  '95 min in h min',
-  '2 days ? 40 h',
+  '105 min in h min',
+  '3 days ? 70 h',
 ];
 const boards = worked(sums);
 const onTheClock = boards.filter(({ clock }) => clock !== null);
@@ -103,7 +103,7 @@ describe('the way along a sum', () => {
   });
 
   it('shows a step at once, and the address follows when the keys rest', () => {
-    const { way, changes, data } = along('3:45 pm + 2 h 30 min', 'number-line');
+    const { way, changes, data } = along('1:50 pm + 3 h 30 min', 'number-line');
     expect([way.current.step, way.current.at]).toEqual([0, 945]);
     act(() => {
       way.current.goBy(1);
@@ -122,7 +122,7 @@ describe('the way along a sum', () => {
   });
 
   it('stays between the first step and the last', () => {
-    const { way } = along('11:05 am - 40 min');
+    const { way } = along('10:15 am - 35 min');
     act(() => {
       way.current.goBy(-1);
     });
@@ -135,7 +135,7 @@ describe('the way along a sum', () => {
   });
 
   it('goes back to where a drag began, and on to the nearest step when let go', () => {
-    const { way } = along('3:45 pm + 2 h 30 min', 'number-line');
+    const { way } = along('1:50 pm + 3 h 30 min', 'number-line');
     act(() => {
       way.current.drag(1.4);
     });
@@ -194,17 +194,17 @@ describe('the way along a sum', () => {
   });
 
   it('follows the jumps of the class where it makes its own, forwards and back', () => {
-    const later = along('3:45 pm + 2 h 30 min', null, { jumps: [60, 15] });
+    const later = along('1:50 pm + 3 h 30 min', null, { jumps: [60, 15] });
     expect(later.way.current).toMatchObject({ own: true, at: 945 + 75, sweep: { from: 945 + 60, to: 945 + 75 } });
     expect(later.way.current.moves).toBe(false);
-    const earlier = along('11:05 am - 40 min', null, { jumps: [5, 30] });
+    const earlier = along('10:15 am - 35 min', null, { jumps: [5, 30] });
     expect(earlier.way.current).toMatchObject({ at: 665 - 35, sweep: { from: 660, to: 630 } });
-    const none = along('3:45 pm + 2 h 30 min', null, { jumps: [] });
+    const none = along('1:50 pm + 3 h 30 min', null, { jumps: [] });
     expect(none.way.current).toMatchObject({ own: true, at: 945 });
   });
 
   it('has no clock to turn where a sum is of lengths alone', () => {
-    const { way } = along('5 h 20 min - 2 h 35 min');
+    const { way } = along('6 h 10 min - 3 h 45 min');
     act(() => {
       way.current.turn('minute', 90);
     });
@@ -212,7 +212,7 @@ describe('the way along a sum', () => {
   });
 
   it('forgets a step that was on its way when something else comes on the board', () => {
-    const { way, changes } = along('3:45 pm + 2 h 30 min');
+    const { way, changes } = along('1:50 pm + 3 h 30 min');
     act(() => {
       way.current.go(2);
     });

@@ -72,7 +72,7 @@ export function BringIn({ open, onOpenChange, pasted = '', keeper = null }: Prop
           value={text}
           rows={9}
           spellCheck={false}
-          placeholder={'3:45 pm + 2½ hours\n7 am to 3 pm | How long is it light?\n95 min in h min'}
+          placeholder={'1:50 pm + 3½ hours\n9 am to 4 pm | How long is it light?\n105 min in h min'}
           onChange={(event) => {
             setText(event.target.value);
             setFaults([]);

@@ -142,7 +142,7 @@ describe('what a sheet brings to light', () => {
     told: 4,
     of: 6,
     blurred: [{ one: 'hundred-minutes', other: 'drops-the-carry' }],
-    swap: { question: 2, sum: '5 h 20 min - 2 h 35 min', shown: '{h:5 h} {m:20 min} − {h:2 h} {m:35 min}', told: 6 },
+    swap: { question: 2, sum: '6 h 10 min - 3 h 45 min', shown: '{h:5 h} {m:20 min} − {h:2 h} {m:35 min}', told: 6 },
   };
   const telling = (reply: TellingReply, saved: string | null = 'v1') => {
     asked.mockResolvedValue(reply);

@@ -137,7 +137,7 @@ describe('the questions of the sheet in hand', () => {
   });
 
   it('have a form of their own, or that of the sheet again', async () => {
-    const { keeper } = panel([question('a', '3:45 pm + 20 min', { answers: 'table' })]);
+    const { keeper } = panel([question('a', '1:50 pm + 20 min', { answers: 'table' })]);
     expect(screen.getByText('Answers: complete a table')).toBeTruthy();
     await press('Change question 1');
     await userEvent.selectOptions(screen.getByLabelText('Answers'), 'as on the sheet');

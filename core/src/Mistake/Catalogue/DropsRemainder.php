@@ -11,7 +11,7 @@ use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\Sum;
 
 /**
- * Keeps the whole number and loses the remainder: 95 min = 1 h.
+ * Keeps the whole number and loses the remainder: 105 min = 1 h.
  *
  * Common practice, no source.
  */

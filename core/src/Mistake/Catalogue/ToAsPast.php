@@ -9,7 +9,7 @@ use Rostik\Core\Time\StatedTime;
 use Rostik\Core\Time\TimeOfDay;
 
 /**
- * Turns "to" into "past": 18 minutes to eight is written 8:18; 7:42 is said eighteen minutes past eight.
+ * Turns "to" into "past": 23 minutes to nine is written 9:23; 8:37 is said twenty-three minutes past nine.
  *
  * Common practice, no source.
  */

@@ -9,7 +9,7 @@ use Rostik\Core\Time\StatedTime;
 use Rostik\Core\Time\TimeOfDay;
 
 /**
- * Keeps the spoken hour, the minutes right: 18 minutes to eight is written 8:42; 7:42 is said eighteen minutes to seven.
+ * Keeps the spoken hour, the minutes right: 23 minutes to nine is written 9:37; 8:37 is said twenty-three minutes to eight.
  *
  * Common practice, no source.
  */

@@ -80,7 +80,7 @@ final class Lines
             throw new Refused($this->faults);
         }
         if ([] === $this->questions) {
-            throw Refused::whole('There are no questions in it. One to a line: 3:45 pm + 2 h 30 min');
+            throw Refused::whole('There are no questions in it. One to a line: 1:50 pm + 3 h 30 min');
         }
 
         return new PlainSheet(mb_substr(trim($title), 0, 120, 'UTF-8'), $this->questions);
