@@ -24,10 +24,10 @@ test('a picture of each view', async ({ desk }) => {
   await shot('working-columns', '6 h 10 min - 3 h 45 min', 'Columns', 3);
   await shot('working-over-midnight', '22:50 to 06:15', 'Number line', 5);
   await desk.sumLine.fill('6 h 10 min - 3 h 45 min');
-  await expect(desk.answer).toHaveText('2 h 45 min');
+  await expect(desk.answer).toHaveText('2 h 25 min');
   await desk.sumLine.press('Enter');
   await page.keyboard.press('w');
-  await page.getByLabel('What did the child write?').fill('3 h 15');
+  await page.getByLabel('What did the child write?').fill('3 h 35');
   await page.keyboard.press('Enter');
   await expect(page.getByTestId('reading')).toContainText('Not right.');
   await page.screenshot({ path: `${to}mistakes.png` });

@@ -100,7 +100,7 @@ test('renaming, reordering by keyboard, changing, removing with undo', async ({ 
   await page.keyboard.press('ArrowUp');
   await expect(page.getByText('Now at place 2.')).toBeAttached();
   await page.keyboard.press('Space');
-  await expect(desk.questions.nth(1)).toContainText('= 6:15 p.m.');
+  await expect(desk.questions.nth(1)).toContainText('= 5:20 p.m.');
 
   await page.getByRole('button', { name: 'Change question 1' }).click();
   await page.getByLabel('Question 1', { exact: true }).fill('2 h 30 min + 4 h 40 min');
@@ -113,13 +113,13 @@ test('renaming, reordering by keyboard, changing, removing with undo', async ({ 
   await expect(desk.questions).toHaveCount(2);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(desk.questions).toHaveCount(3);
-  await expect(desk.questions.nth(1)).toContainText('= 6:15 p.m.');
+  await expect(desk.questions.nth(1)).toContainText('= 5:20 p.m.');
   await desk.saved();
   await page.reload();
   await expect(page.getByLabel('Title of the sheet')).toHaveValue('Rock-pool survey');
   await expect(desk.questions.nth(0)).toContainText('= 7 h 10 min');
-  await expect(desk.questions.nth(1)).toContainText('= 6:15 p.m.');
-  await expect(desk.questions.nth(2)).toContainText('= 2 h 45 min');
+  await expect(desk.questions.nth(1)).toContainText('= 5:20 p.m.');
+  await expect(desk.questions.nth(2)).toContainText('= 2 h 25 min');
 });
 
 test('the shelf: copy, delete with undo, begin', async ({ desk }) => {
@@ -180,7 +180,7 @@ test('a question is asked and answered in a form of its own', async ({ desk }) =
   await expect(desk.questions.nth(2)).toContainText('Answers: draw the hands');
   await expect(desk.questions.nth(2)).toContainText('Times: clock faces');
   await page.getByRole('button', { name: 'Another in place of question 3' }).click();
-  await expect(desk.questions.nth(2)).not.toContainText('6:15 p.m.');
+  await expect(desk.questions.nth(2)).not.toContainText('5:20 p.m.');
   await desk.saved();
   await page.reload();
   await expect(desk.questions.nth(2)).toContainText('Answers: draw the hands');

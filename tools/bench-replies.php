@@ -31,7 +31,7 @@ $ask = static function (string $path, string $body) use ($handle, $address): flo
     return $time;
 };
 
-$sums = ['1:50 pm + 3 h 30 min', '10:15 am - 35 min', '6 h 10 min - 3 h 45 min', '22:50 to 05:20', '3 h 35 min + 2 h 25 min'];
+$sums = ['1:50 pm + 3 h 30 min', '10:15 am - 35 min', '6 h 10 min - 3 h 45 min', '22:50 to 06:15', '3 h 35 min + 2 h 25 min'];
 for ($i = 0; $i < 40; ++$i) {
     $ask('/api/empty', '{}');
     $ask('/api/work', (string) json_encode(['sum' => $sums[$i % 5]]));

@@ -71,7 +71,7 @@ final class DemoCommand extends Command
     {
         return [
             'Boat-shed workshop: adding lengths' => ['3 h 40 min + 2 h 45 min', '1 h 25 min + 10 min', '45 min + 50 min', '3 h 40 min + 2 h 35 min'],
-            'The tide and the ferry' => ['6 h 10 min - 3 h 45 min', '1:50 p.m. + 3 h 30 min', '10:15 a.m. - 35 min', '9:20 a.m. to 1:05 p.m.', '22:50 to 05:20', '4 h 5 min - 3 h 25 min'],
+            'The tide and the ferry' => ['6 h 10 min - 3 h 45 min', '1:50 p.m. + 3 h 30 min', '10:15 a.m. - 35 min', '9:20 a.m. to 1:05 p.m.', '22:50 to 06:15', '4 h 5 min - 3 h 25 min'],
         ];
     }
 }

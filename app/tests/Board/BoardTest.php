@@ -14,9 +14,9 @@ final class BoardTest extends ApiTestCase
         self::assertSame(200, $this->code());
         self::assertIsArray($board['worked']);
         self::assertSame('10:15 a.m. - 35 min', $board['worked']['sum']);
-        self::assertSame(['from' => 665, 'to' => 625, 'halfSaid' => true, 'by24' => false, 'endAsked' => true], $board['clock']);
+        self::assertSame(['from' => 615, 'to' => 580, 'halfSaid' => true, 'by24' => false, 'endAsked' => true], $board['clock']);
         self::assertIsArray($board['moments']);
-        self::assertSame([665, 660, 630, 625, 625], $board['moments'][0]);
+        self::assertSame([615, 600, 580, 580], $board['moments'][0]);
         self::assertSame(['question' => '35 minutes before 10:15 am', 'operation' => 'subtract', 'because' => 'A time earlier: the length is taken from it.'], $board['asked']);
         self::assertNull($this->browser->getResponse()->headers->getCookies()[0] ?? null, 'no session is begun');
         $problem = $this->ask('POST', '/api/board', ['sum' => '2 h + bananas']);
@@ -62,7 +62,7 @@ final class BoardTest extends ApiTestCase
                 self::assertLessThan(720, $minutes);
             }
         }
-        self::assertSame(['right' => true, 'say' => 'Yes: 8:37.'], $this->ask('POST', '/api/board/hands', ['wanted' => 462, 'hour' => 233.5, 'minute' => 252]));
+        self::assertSame(['right' => true, 'say' => 'Yes: 8:37.'], $this->ask('POST', '/api/board/hands', ['wanted' => 517, 'hour' => 260.5, 'minute' => 222]));
         $wrong = $this->ask('POST', '/api/board/hands', ['wanted' => 210, 'hour' => 180, 'minute' => 105]);
         self::assertFalse($wrong['right']);
         $this->ask('POST', '/api/board/hands', ['wanted' => 900, 'hour' => 180, 'minute' => 105]);

@@ -61,10 +61,10 @@ final class DrawingTest extends TestCase
         self::assertInstanceOf(ColumnsPicture::class, $last);
         $full = ColumnsDrawing::of($first, Scaffold::Full);
         self::assertSame(['84mm', '35mm'], [$this->parsed($full)->getAttribute('width'), $this->parsed($full)->getAttribute('height')]);
-        self::assertSame(['h', 'min', '5', '2', '0', '2', '3', '5', '−'], $this->texts($full));
+        self::assertSame(['h', 'min', '6', '1', '0', '3', '4', '5', '−'], $this->texts($full));
         self::assertSame(['h', 'min'], $this->texts(ColumnsDrawing::of($first, Scaffold::Outline)));
         self::assertSame([], $this->texts(ColumnsDrawing::paper()));
-        self::assertSame(['h', 'min', '5', '4', '2', '0', '80', '2', '3', '5', '−', '2', '4', '5', '60 + 20 = 80'], $this->texts(ColumnsDrawing::of($last, Scaffold::Full, true)));
+        self::assertSame(['h', 'min', '6', '5', '1', '0', '70', '3', '4', '5', '−', '2', '2', '5', '60 + 10 = 70'], $this->texts(ColumnsDrawing::of($last, Scaffold::Full, true)));
     }
 
     public function testALineToFillShowsWhatIsGivenAndNoMore(): void
@@ -74,7 +74,7 @@ final class DrawingTest extends TestCase
         self::assertInstanceOf(LinePicture::class, $last);
         self::assertSame(['1:50'], $this->texts(LineDrawing::of($first, $last, Scaffold::Full)));
         self::assertSame(['1:50'], $this->texts(LineDrawing::of($first, $last, Scaffold::Outline)));
-        self::assertSame(['1:50', '4:00', '6:00', '5:20', '+ 15 min', '+ 2 h', '+ 15 min'], $this->texts(LineDrawing::of($first, $last, Scaffold::Full, true)));
+        self::assertSame(['1:50', '2:00', '5:00', '5:20', '+ 10 min', '+ 3 h', '+ 20 min'], $this->texts(LineDrawing::of($first, $last, Scaffold::Full, true)));
         // two times given: both stand on the line
         [$first, $last] = $this->pictures('9:20 am to 1:05 pm', 'number-line');
         self::assertInstanceOf(LinePicture::class, $first);

@@ -69,17 +69,17 @@ final class PaperTest extends ApiTestCase
     /** @return iterable<string, array{array<string, mixed>, string, list<string>, list<string>}> */
     public static function papers(): iterable
     {
-        $common = ['What time is it?', 'A clock to be read', '2 days ___ 40 h', 'Write &lt;, &gt; or =.', 'Put in order: 9:00 a.m., 12:15 p.m., 8:00 p.m.'];
-        yield 'all set out' => [['scaffold' => 'full', 'instruction' => 'Write 60 when you take an hour.', 'chart' => true, 'example' => true], 'sheet', [...$common, 'Columns to work in', 'A number line to work on', 'Write 60 when you take an hour.', '1 h = 60 min ·', 'This is how:'], ['Squared paper for working', '2 h 45 min', '6:15 p.m.']];
+        $common = ['What time is it?', 'A clock to be read', '3 days ___ 70 h', 'Write &lt;, &gt; or =.', 'Put in order: 9:00 a.m., 12:15 p.m., 8:00 p.m.'];
+        yield 'all set out' => [['scaffold' => 'full', 'instruction' => 'Write 60 when you take an hour.', 'chart' => true, 'example' => true], 'sheet', [...$common, 'Columns to work in', 'A number line to work on', 'Write 60 when you take an hour.', '1 h = 60 min ·', 'This is how:'], ['Squared paper for working', '2 h 25 min', '5:20 p.m.']];
         yield 'empty paper' => [['scaffold' => 'outline'], 'sheet', [...$common, 'Squared paper for working'], ['Columns to work in', 'This is how:', '1 h = 60 min ·']];
         yield 'only a line' => [['scaffold' => 'none'], 'sheet', $common, ['Squared paper', 'Columns to work in', 'A number line']];
         yield 'columns to fill' => [['scaffold' => 'outline', 'answers' => 'columns'], 'sheet', ['Columns to work in'], ['A number line']];
         yield 'lines to fill' => [['scaffold' => 'outline', 'answers' => 'line'], 'sheet', ['A number line to work on'], []];
         yield 'hands to draw' => [['answers' => 'hands'], 'sheet', ['A clock face to draw the hands on', 'Draw the hands: ', '<small>Draw the hands.</small>'], []];
-        yield 'one of four, from real mistakes' => [['answers' => 'choice'], 'sheet', ['class="choices"', '<li>2 h 45 min</li>', '<small>Circle one.</small>'], ['2 h 44 min']];
+        yield 'one of four, from real mistakes' => [['answers' => 'choice'], 'sheet', ['class="choices"', '<li>2 h 25 min</li>', '<small>Circle one.</small>'], ['2 h 24 min']];
         yield 'true or false' => [['answers' => 'true-false'], 'sheet', ['True or false? How do you know?'], []];
-        yield 'the key' => [['scaffold' => 'full'], 'key', ['2 h 45 min', '6:15 p.m.', '4:45', 'bananas'], ['Columns to work in', 'Minutes first']];
-        yield 'the key, worked' => [['scaffold' => 'full'], 'worked', ['2 h 45 min', '35 is more than 20, so take 1 h and write it as 60 min: 60 + 20 = 80.', 'In columns, worked', 'The number line, worked'], ['Columns to work in']];
+        yield 'the key' => [['scaffold' => 'full'], 'key', ['2 h 25 min', '5:20 p.m.', '4:45', 'bananas'], ['Columns to work in', 'Minutes first']];
+        yield 'the key, worked' => [['scaffold' => 'full'], 'worked', ['2 h 25 min', '45 is more than 10, so take 1 h and write it as 60 min: 60 + 10 = 70.', 'In columns, worked', 'The number line, worked'], ['Columns to work in']];
     }
 
     public function testExitTicketsAreFourToAPageWithThreeQuestionsEach(): void
@@ -96,7 +96,7 @@ final class PaperTest extends ApiTestCase
         $paper = $this->page($this->sheet(['6 h 10 min - 3 h 45 min', '7 h 5 min - 3 h 40 min'], ['layout' => 'home']), 'part=sheet');
         self::assertStringContainsString('In class we work this way: columns.', $paper);
         self::assertStringContainsString('In columns, worked', $paper);
-        self::assertMatchesRegularExpression('~fold back here.*<strong>1\.</strong> 2 h 45 min.*<strong>2\.</strong> 3 h 25 min~s', $paper);
+        self::assertMatchesRegularExpression('~fold back here.*<strong>1\.</strong> 2 h 25 min.*<strong>2\.</strong> 3 h 25 min~s', $paper);
     }
 
     /** The class's own method is shown and has its room on the paper, whatever the numbers would suggest. */
@@ -121,7 +121,7 @@ final class PaperTest extends ApiTestCase
     /** Two columns, a table, hands and a choice on one sheet; the copies and their key follow. */
     public function testAQuestionHasAFormOfItsOwn(): void
     {
-        $id = $this->sheet(['6 h 10 min - 3 h 45 min', '1:50 pm + 3 h 30 min', '9:20 am to 1:05 pm', '10:50 am to 2:05 pm', '7 h 5 min - 3 h 35 min', '10:15 am - 35 min', '8:30 am + 50 min'], ['scaffold' => 'none'], 2);
+        $id = $this->sheet(['6 h 10 min - 3 h 45 min', '1:50 pm + 3 h 30 min', '9:20 am to 1:05 pm', '10:50 am to 2:05 pm', '7 h 5 min - 3 h 40 min', '10:15 am - 35 min', '8:30 am + 50 min'], ['scaffold' => 'none'], 2);
         $sheet = $this->ask('GET', '/api/sheets/'.$id);
         self::assertIsArray($sheet['questions']);
         // the challenges are the first two, and stand at the end
@@ -139,11 +139,11 @@ final class PaperTest extends ApiTestCase
 
         $paper = $this->page($id, 'part=sheet');
         self::assertSame([1, 2, 1, 1, 1], [substr_count($paper, '<table'), substr_count($paper, '<tr><th scope="row">'), substr_count($paper, 'class="choices"'), substr_count($paper, 'Columns to work in'), substr_count($paper, 'A clock face to draw the hands on')]);
-        self::assertMatchesRegularExpression('~<h2>Challenge</h2>.*Columns to work in.*What time is it 2 h 30 min later\?.*A clock to be read.*A clock face to draw~s', $paper);
+        self::assertMatchesRegularExpression('~<h2>Challenge</h2>.*Columns to work in.*What time is it 3 h 30 min later\?.*A clock to be read.*A clock face to draw~s', $paper);
         self::assertStringContainsString('08:30 + 50 min', $paper);
         self::assertStringContainsString('7 h 5 min − 3 h 40 min', $paper);
         $key = $this->page($id, 'part=key');
-        self::assertMatchesRegularExpression('~3 h 45 min.*3 h 15 min.*3 h 25 min.*10:25 a\.m\..*09:20.*2 h 45 min.*6:15 p\.m\.~s', $key);
+        self::assertMatchesRegularExpression('~3 h 45 min.*3 h 15 min.*3 h 25 min.*9:40 a\.m\..*09:20.*2 h 25 min.*5:20 p\.m\.~s', $key);
 
         $set = $this->ask('POST', '/api/sheets/'.$id.'/sets', ['count' => 3, 'names' => [], 'seed' => 5]);
         self::assertIsString($set['id']);
@@ -173,7 +173,7 @@ final class PaperTest extends ApiTestCase
         preg_match_all('~<tr><th scope="row">(\d)</th>(.*?)</tr>~', $paper, $rows, \PREG_SET_ORDER);
         self::assertSame([
             '1' => '<td>9:20 a.m.</td><td>45 min</td><td></td>',
-            '2' => '<td></td><td>35 min</td><td>10:15 a.m.</td>',
+            '2' => '<td></td><td>45 min</td><td>10:15 a.m.</td>',
             '3' => '<td>9:20 a.m.</td><td></td><td>1:05 p.m.</td>',
             '4' => '<td></td><td>45 min</td><td>10:20 a.m.</td>',
             '5' => '<td>9:35 a.m.</td><td></td><td>11:10 a.m.</td>',
@@ -203,16 +203,16 @@ final class PaperTest extends ApiTestCase
     /** @return iterable<string, array{string, list<string>, list<string>, int}> */
     public static function forms(): iterable
     {
-        $usual = ['6:15 p.m.', '10:25 a.m.', '3 h 45 min', '9:35 a.m.', '1 h 35 min', '4:05'];
+        $usual = ['5:20 p.m.', '9:40 a.m.', '3 h 45 min', '9:35 a.m.', '1 h 35 min', '2:10'];
         yield 'as written' => ['as-written', ['1:50 p.m. + 3 h 30 min', '10:15 a.m. − 35 min', '9:20 a.m. to 1:05 p.m.', '_ + 45 min = 10:20 a.m.', '11:10 a.m. − _ = 9:35 a.m.', '1:50 + 20 min'], $usual, 0];
-        yield 'by the 24-hour clock' => ['24h', ['13:50 + 3 h 30 min', '10:15 − 35 min', '09:20 to 13:05', '_ + 45 min = 10:20', '11:10 − _ = 09:35', '1:50 + 20 min'], ['17:20', '9:40', '3 h 45 min', '09:35', '1 h 35 min', '4:05'], 0];
+        yield 'by the 24-hour clock' => ['24h', ['13:50 + 3 h 30 min', '10:15 − 35 min', '09:20 to 13:05', '_ + 45 min = 10:20', '11:10 − _ = 09:35', '1:50 + 20 min'], ['17:20', '09:40', '3 h 45 min', '09:35', '1 h 35 min', '2:10'], 0];
         yield 'in words' => ['words', [
-            'What time is it 2 h 30 min after quarter to four in the afternoon?', 'What time is it 40 min before five past eleven in the morning?',
+            'What time is it 3 h 30 min after ten to two in the afternoon?', 'What time is it 35 min before quarter past ten in the morning?',
             'How long is it from twenty past nine in the morning until five past one in the afternoon?', '45 min later it is twenty past ten in the morning. What time is it now?',
-            'How long is it from twenty-five to ten in the morning until ten past eleven in the morning?', 'What time is it 20 min after quarter to four?',
+            'How long is it from twenty-five to ten in the morning until ten past eleven in the morning?', 'What time is it 20 min after ten to two?',
         ], $usual, 0];
         yield 'on clocks' => ['clocks', [
-            'What time is it 2 h 30 min later?', 'What time was it 40 min earlier?', 'How long is it from the first clock to the second?',
+            'What time is it 3 h 30 min later?', 'What time was it 35 min earlier?', 'How long is it from the first clock to the second?',
             '45 min later, the clock shows this. What time is it now?', 'How long is it from the first clock to the second?', 'What time is it 20 min later?',
         ], $usual, 8];
     }

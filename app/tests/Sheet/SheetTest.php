@@ -23,14 +23,14 @@ final class SheetTest extends ApiTestCase
         self::assertSame(201, $this->code());
         self::assertSame('Seal count', $sheet['title']);
         $path = '/api/sheets/'.$this->text($sheet['id']);
-        self::assertSame(['{h:6}:{m:15} p.m.'], array_column($this->questions($sheet), 'answer'));
+        self::assertSame(['{h:5}:{m:20} p.m.'], array_column($this->questions($sheet), 'answer'));
 
         // add, rename, reorder
         $first = $this->questions($sheet)[0];
         $second = $this->question('22:50 to 06:15');
         $sheet = $this->ask('PUT', $path, ['version' => $sheet['version'], 'title' => 'Seal count, noon', 'questions' => [$second, ['id' => $first['id'], 'sum' => $first['sum']]]]);
         self::assertSame(200, $this->code());
-        self::assertSame(['22:50 to 05:20', '1:50 pm + 3½ hours'], array_column($this->questions($sheet), 'sum'));
+        self::assertSame(['22:50 to 06:15', '1:50 pm + 3½ hours'], array_column($this->questions($sheet), 'sum'));
         self::assertSame($sheet, $this->ask('GET', $path));
 
         // remove
@@ -165,10 +165,10 @@ final class SheetTest extends ApiTestCase
 
             return (string) $this->browser->getResponse()->getContent();
         };
-        self::assertStringNotContainsString('2 h 45 min', $page('sheet'));
+        self::assertStringNotContainsString('2 h 25 min', $page('sheet'));
         self::assertStringContainsString('Tide &lt;&amp;&gt; ferry', $page('sheet'));
         self::assertStringContainsString('Name', $page('sheet'));
-        self::assertStringContainsString('2 h 45 min', $page('key'));
+        self::assertStringContainsString('2 h 25 min', $page('key'));
         self::assertStringNotContainsString('class="child"', $page('key'));
         self::assertStringContainsString('letter.css', $page('both'));
     }

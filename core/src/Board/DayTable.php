@@ -23,7 +23,7 @@ final readonly class DayTable
      * @param list<string> $halves   a.m. or p.m.
      * @param list<string> $words    as it is said, without the part of the day: "twenty-three minutes to nine"; the first
      *                               720 minutes alone, since the others sound alike
-     * @param list<string> $lengths  by minutes, 0 to 1440, marked: "1 h 35 min"
+     * @param list<string> $lengths  by minutes, 0 to 1440, marked: "1 h 45 min"
      */
     private function __construct(
         public array $digits,

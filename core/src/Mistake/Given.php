@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rostik\Core\Mistake;
 
 /**
- * An answer as a child writes it, however impossible: 6 h 85 min, 5:75 p.m., 13:30 p.m. One of the classes of this room
+ * An answer as a child writes it, however impossible: 5 h 85 min, 4:80 p.m., 13:50 p.m. One of the classes of this room
  * whose names begin with "Given".
  */
 interface Given

@@ -25,7 +25,7 @@ use Rostik\Core\Time\Unit;
 
 /**
  * Reads what a child wrote as an answer, the way a teacher types it from the paper: 7h15, 7 15, 7:15, 6h 85, 6.85,
- * 5:75 pm, 13:30 pm, quarter past 6. What is crossed out stands between ~~ and is passed over. An answer that no clock
+ * 4:80 pm, 13:50 pm, twenty past 5. What is crossed out stands between ~~ and is passed over. An answer that no clock
  * shows is read as it was written.
  */
 final readonly class GivenReader

@@ -13,7 +13,7 @@ use Rostik\Core\Time\StatedTime;
 final readonly class GivenTime implements Given
 {
     /**
-     * @param int        $hour   as written: 13 in "13:30 p.m."
+     * @param int        $hour   as written: 13 in "13:50 p.m."
      * @param int        $minute as written: 75 in "5:75"
      * @param ?HalfOfDay $half   null where it was not said
      * @param bool       $by24   whether it is written by the 24-hour clock

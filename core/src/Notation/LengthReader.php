@@ -13,7 +13,7 @@ use Rostik\Core\Time\Unit;
 
 /**
  * Reads a length of time: 2 h 30 min, 3½ hours, three and a half hours, 1.5 h, an hour and a quarter, three quarters
- * of an hour, 90 mins, 2h30, a fortnight, PT2H30M (ISO 8601).
+ * of an hour, 90 mins, 3h30, a fortnight, PT3H30M (ISO 8601).
  */
 final class LengthReader
 {
@@ -183,7 +183,7 @@ final class LengthReader
     }
 
     /**
-     * 2h30, 1 hr 20: a number alone after hours is minutes, if it cannot be the start of something else.
+     * 3h30, 1 hr 20: a number alone after hours is minutes, if it cannot be the start of something else.
      *
      * @return array{AmountPart, int}|null
      */
@@ -405,9 +405,9 @@ final class LengthReader
 
             return new LengthReading(Amount::of(...$parts), $i + 1);
         } catch (MixedChains $mixed) {
-            $words->complain('months-and-days', $mixed->getMessage(), $i, 'PT2H30M');
+            $words->complain('months-and-days', $mixed->getMessage(), $i, 'PT3H30M');
         } catch (TooLong $tooLong) {
-            $words->complain('too-long-a-length', $tooLong->getMessage(), $i, 'PT2H30M');
+            $words->complain('too-long-a-length', $tooLong->getMessage(), $i, 'PT3H30M');
         }
 
         return null;

@@ -152,7 +152,7 @@ final readonly class Writer
         return $this->marked ? Marked::unit($part->unit, $text) : $text;
     }
 
-    /** A number of minutes in hours and minutes, as {@see Amount::minutes()} has it: "1 h 35 min", "2 h", "0 min". */
+    /** A number of minutes in hours and minutes, as {@see Amount::minutes()} has it: "1 h 45 min", "2 h", "0 min". */
     public function minutes(int $minutes): string
     {
         $rest = $minutes % 60;

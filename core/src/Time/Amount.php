@@ -128,7 +128,7 @@ final readonly class Amount
         return 0;
     }
 
-    /** The same length without fractions: 2.5 h becomes 2 h 30 min. */
+    /** The same length without fractions: 3.5 h becomes 3 h 30 min. */
     public function wholeParts(): self
     {
         if ($this->isWhole()) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Time;
 
-/** One number with its unit, as in "30 min" or "2.5 h". The number is a fraction in lowest terms. */
+/** One number with its unit, as in "30 min" or "3.5 h". The number is a fraction in lowest terms. */
 final readonly class AmountPart
 {
     private function __construct(public int $numerator, public int $denominator, public Unit $unit)

@@ -13,7 +13,7 @@ use Rostik\Core\Sum\TimeForm;
 use Rostik\Core\Time\HalfOfDay;
 
 /**
- * Adds 12 to a.m. times too: 9:15 a.m. as 24h = 21:15.
+ * Adds 12 to a.m. times too: 8:25 a.m. as 24h = 20:25.
  *
  * Common practice, no source.
  */

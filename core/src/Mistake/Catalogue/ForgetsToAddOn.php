@@ -11,7 +11,7 @@ use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\Sum;
 
 /**
- * Converts the larger unit and leaves the smaller out: 2 h 25 min = 120 min.
+ * Converts the larger unit and leaves the smaller out: 3 h 15 min = 180 min.
  *
  * Common practice, no source.
  */
