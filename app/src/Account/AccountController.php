@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rostik\App\Account;
 
-use Rostik\App\Api\Problem;
 use Doctrine\ORM\EntityManagerInterface;
+use Rostik\App\Api\Problem;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;

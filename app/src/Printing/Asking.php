@@ -20,6 +20,7 @@ use Rostik\Core\Sum\Order;
 use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeForm;
+use Rostik\Core\Sum\WithGap;
 use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\ClockForm;
 use Rostik\Core\Time\StatedTime;
@@ -80,7 +81,7 @@ final readonly class Asking
 
         return match (true) {
             $sum instanceof Comparison => str_replace(' ? ', ' '.$answer.' ', $text),
-            $sum instanceof Missing => str_replace('_', $answer, $text),
+            $sum instanceof WithGap => str_replace('_', $answer, $text),
             $sum instanceof Order => 'In order: '.$answer,
             $sum instanceof Conversion => Marked::plain($this->marked->amount($sum->amount)).' = '.$answer,
             $sum instanceof Rewrite => ucfirst($this->spoken->of($sum->time)).' is '.$answer,

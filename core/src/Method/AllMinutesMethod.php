@@ -164,7 +164,7 @@ final class AllMinutesMethod implements Method
         }
         $start = $this->sinceMidnight($sum->start, $lines, $writer);
         $end = $this->sinceMidnight($sum->end, $lines, $writer);
-        if ($end <= $start) {
+        if ($sum->overMidnight()) {
             $lines->add(\sprintf('%d + 1440 = %d', $end, $end + 1440), \sprintf('The end is on the next day, so add the 1440 minutes of a day: %d + 1440 = %d.', $end, $end + 1440));
             $end += 1440;
         }

@@ -122,9 +122,9 @@ final readonly class Complaints
         }
         $number = NumberWords::orDigitsAt($line->words, $i);
         if (null !== $number) {
-            return ['N', $number[1]];
+            return ['N', Words::FRACTION === $line->words->type($number[1]) ? $number[1] + 1 : $number[1]];
         }
-        if (Words::NUMBER === $line->words->type($i)) {
+        if (\in_array($line->words->type($i), [Words::NUMBER, Words::FRACTION], true)) {
             return ['N', $i + 1];
         }
         $sign = $line->words->at($i);
@@ -141,6 +141,16 @@ final readonly class Complaints
     private function unknown(Line $line, int $i, callable $works): NotUnderstood
     {
         $words = $line->words;
+        if (null === $this->known->nearest($words->at($i))) {
+            // the slip may stand further on: half pats 3
+            for ($n = $i + 1; $n < $words->count; ++$n) {
+                $near = $this->known->nearest($words->at($n));
+                if (null !== $near && $works($words->with($n, $n + 1, $near))) {
+                    $i = $n;
+                    break;
+                }
+            }
+        }
         $word = $words->at($i);
         $meant = $this->known->nearest($word);
         $message = \sprintf('“%s” was not understood.', mb_substr($word, 0, 40, 'UTF-8')).(null === $meant ? '' : \sprintf(' Did you mean “%s”?', $meant));
@@ -219,7 +229,7 @@ final readonly class Complaints
     /** 1:20 + 0:50 as hours and minutes, where no a.m. or p.m. is said. */
     private function asLengths(string $text): string
     {
-        return 1 === preg_match('/[ap]\.?m/', $text) ? '' : preg_replace('/(\d{1,2}):(\d\d)/', '$1 h $2 min', $text) ?? '';
+        return 1 === preg_match('/[ap]\.?m/', $text) ? '' : preg_replace('/0?(\d{1,2}):(\d\d)(?:\s*(?:hours?|hrs?|h)\b)?/', '$1 h $2 min', $text) ?? '';
     }
 
     /** Long numbers cut to their first two digits. */

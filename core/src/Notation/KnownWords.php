@@ -29,13 +29,17 @@ final readonly class KnownWords
         if (\in_array($word, $this->words, true) || \strlen($word) < 3 || \strlen($word) > 20 || 1 !== preg_match('/^[a-z]+$/', $word)) {
             return null;
         }
+        $near = null;
         foreach ($this->words as $known) {
             if (abs(\strlen($known) - \strlen($word)) <= 1 && (1 === levenshtein($word, $known) || $this->changedOver($word, $known))) {
-                return $known;
+                if (\strlen($known) === \strlen($word)) {
+                    return $known;
+                }
+                $near ??= $known;
             }
         }
 
-        return null;
+        return $near;
     }
 
     /** Whether two neighbouring letters stand the other way round. */

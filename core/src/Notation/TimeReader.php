@@ -295,7 +295,8 @@ final readonly class TimeReader
         if (Words::HALF === $words->type($next) || $this->part->stands($words, $next)) {
             return null;
         }
-        $hours = UnitWords::saysHours($words->at($next));
+        // 20:05 hours, 14:30h
+        $hours = UnitWords::saysHours($words->at($next)) || ($words->is($next, 'h') && Words::NUMBER !== $words->type($next + 1));
         if ($hours) {
             ++$next;
         }

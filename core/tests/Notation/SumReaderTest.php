@@ -65,6 +65,26 @@ final class SumReaderTest extends TestCase
         yield ['1 year 4 months + 9 months', '1 year 4 months + 9 months'];
         yield ['2 min 40 s + 35 s', '2 min 40 s + 35 s'];
         yield ['  2 h  -  45 min = ?', '2 h - 45 min'];
+        yield ["\u{FEFF}• ３ h ４０ min\u{2009}−\u{00A0}２ h", '3 h 40 min - 2 h'];
+        yield ['१ h २० min + 5 min', '1 h 20 min + 5 min'];
+        yield ['7) 3 h 40 min + 2 h', '3 h 40 min + 2 h'];
+        yield ['0945 hrs + 3 hrs 20 mins', '09:45 + 3 h 20 min'];
+        yield ['16.15 hrs - 1 hr 50 min', '16:15 - 1 h 50 min'];
+        yield ['14:30h + 20 min', '14:30 + 20 min'];
+        yield ['6 at night + 5 min', '6:00 p.m. + 5 min'];
+        yield ['quarter to 6 at night + 5 min', '5:45 p.m. + 5 min'];
+        yield ['half 3 + 20 min', '3:30 + 20 min'];
+        yield ['quarter of five + 20 min', '4:45 + 20 min'];
+        yield ['twenty till nine + 20 min', '8:40 + 20 min'];
+        yield ['ten after six pm + 5 min', '6:10 p.m. + 5 min'];
+        yield ['9am–5pm', '9:00 a.m. to 5:00 p.m.'];
+        yield ['9-11:30 am', '9:00 to 11:30 a.m.'];
+        yield ['9:15 am for 45 min', '9:15 a.m. + 45 min'];
+        yield ['1,440 min + 1 h', '1440 min + 1 h'];
+        yield ['18 m in years', '18 months in years'];
+        yield ['__ h __ min + 45 min = 1 h 50 min', '_ + 45 min = 1 h 50 min'];
+        yield ['how much longer is 1 h than 45 min?', '1 h - 45 min'];
+        yield ['double 45 min', '2 x 45 min'];
     }
 
     #[DataProvider('refused')]
@@ -88,7 +108,7 @@ final class SumReaderTest extends TestCase
         yield ['', 'empty', 0];
         yield ['   ', 'empty', 0];
         yield ['2 h + bananas', 'unknown-word', 6];
-        yield ['½ bananas + 2 h', 'unknown-word', 0];
+        yield ['½ bananas + 2 h', 'unknown-word', 2];
         yield ['1:50 pm', 'only-a-time', 7];
         yield ['105 min', 'only-a-length', 7];
         yield ['45 + 20', 'unit-missing', 0];
@@ -112,6 +132,51 @@ final class SumReaderTest extends TestCase
         yield ['2 h 3 h + 1 h', 'unit-twice', 0];
         yield [str_repeat('1 h + ', 60).'1 h', 'too-long', 300];
         yield ["\xff\xfe", 'not-a-sum', 0];
+        yield ['99999 years in months', 'too-long-a-length', 0];
+        yield ['1 h + 999999 weeks', 'too-long-a-length', 6];
+        yield ['1000001 x 1 min', 'too-many-times', 0];
+        yield ['100 x 10000 weeks', 'too-long-a-length', 0];
+        yield ['70 minutes past 3 + 5 min', 'minutes-past-59', 0];
+        yield ['9-5', 'times-or-lengths', 0];
+        yield ['2 h / 0 min', 'shared-by-nothing', 0];
+        yield ['40 min / 15 min', 'does-not-come-out', 0];
+        yield ['2:45 hrs + 1:30 hrs', 'two-times', 9];
+        // places are counted in characters as they were typed, whatever they are made of
+        yield ["\u{00A0}３ h + bananas", 'unknown-word', 7];
+        yield ['½ h + 2½ bananas', 'unknown-word', 9];
+    }
+
+    #[DataProvider('nearly')]
+    public function testTheExampleOfARefusalIsTheNearestThingThatWorks(string $typed, string $example, string $says = ''): void
+    {
+        try {
+            Workbench::standard()->work($typed);
+            self::fail('It was taken for a sum.');
+        } catch (NotUnderstood $no) {
+            self::assertSame($example, $no->example, $no->getMessage());
+            self::assertStringContainsString($says, $no->getMessage());
+        }
+    }
+
+    /** @return iterable<array{0: string, 1: string, 2?: string}> */
+    public static function nearly(): iterable
+    {
+        yield ['2 h 30 mim + 1 h', '2 h 30 min + 1 h', 'Did you mean “min”?'];
+        yield ['1:50 pm + 3 hourz', '1:50 pm + 3 hours', 'Did you mean “hours”?'];
+        yield ['half pats 3 + 20 min', 'half past 3 + 20 min', '“pats” was not understood. Did you mean “past”?'];
+        yield ['1:50 pm + bananas', '1:50 pm + 20 min', '“bananas” was not understood.'];
+        yield ['3:61 pm + 4 min', '4:01 p.m. + 4 min'];
+        yield ['3:5 pm + 4 min', '3:05 pm + 4 min'];
+        yield ['13:30 pm + 5 min', '1:30 p.m. + 5 min'];
+        yield ['2 h - 3 pm', '3 pm - 2 h'];
+        yield ['2 h - 3 h', '3 h - 2 h'];
+        yield ['3 pm + 4 pm', '3 pm to 4 pm'];
+        yield ['2:45 + 1:30', '2 h 45 min + 1 h 30 min'];
+        yield ['02:45 hours + 01:30 hours', '2 h 45 min + 1 h 30 min'];
+        yield ['45 + 20', '45 min + 20 min'];
+        yield ['1:50 pm + 2 months', '1:50 pm + 2 h'];
+        yield ['99999 years in months', '99 years in months'];
+        yield ['70 minutes past 3 + 5 min', '10 minutes past 4 + 5 min'];
     }
 
     public function testTimesBesideA24HourTimeAreTakenAs24HourAndItSaysSo(): void

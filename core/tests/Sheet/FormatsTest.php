@@ -113,6 +113,7 @@ final class FormatsTest extends TestCase
     public static function broken(): iterable
     {
         yield 'two lines that are no sums' => [new TextFormat(), "1 h + 2 h\nbananas\n3 h - 1 h\n2 h +\n", [2, 4], '“bananas” was not understood.'];
+        yield 'an answer of its own that is wrong' => [new TextFormat(), "1 h + 2 h = 3 h\n2 h - 35 min = 1 h 65 min\n11:50 pm + 45 min = 12:35 am (next day)\n45 min + _ = 1 h\n", [2], 'The key says 1 h 65 min, but it is 1 h 25 min.'];
         yield 'nothing' => [new TextFormat(), "\n# only a title\n", [0], 'There are no questions in it.'];
         yield 'not text' => [new TextFormat(), "\xff\xfe\x00", [0], 'not plain text'];
         yield 'too many' => [new TextFormat(), str_repeat("1 h + 2 h\n", 101), [0], 'no more than 100 questions'];

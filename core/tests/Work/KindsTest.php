@@ -56,6 +56,22 @@ final class KindsTest extends TestCase
         yield ['11:10 am − ? = 9:35 am', '11:10 a.m. - _ = 9:35 a.m.', '1 h 35 min', 'PT1H35M'];
         yield ['22:50 + _ = 06:15', '22:50 + _ = 06:15', '7 h 25 min', 'PT7H25M'];
 
+        yield ['45 min + _ = 1 h', '45 min + _ = 1 h', '15 min', 'PT15M', 'number-line column all-minutes'];
+        yield ['1 h 20 min = ___ + 45 min', '_ + 45 min = 1 h 20 min', '35 min', 'PT35M'];
+        yield ['2 h - __ h __ min = 35 min', '2 h - _ = 35 min', '1 h 25 min', 'PT1H25M', 'column number-line all-minutes'];
+        yield ['_ - 20 min = 45 min', '_ - 20 min = 45 min', '1 h 5 min', 'PT1H5M', 'column parts all-minutes'];
+        yield ['4 x _ = 1 h', '4 x _ = 1 h', '15 min', 'PT15M', 'all-minutes multiply-divide'];
+        yield ['_ x 15 min = 1 h', '_ x 15 min = 1 h', '4', '4', 'all-minutes'];
+        yield ['1 h ÷ _ = 12 min', '1 h / _ = 12 min', '5', '5', 'all-minutes'];
+        yield ['_ / 4 = 30 min', '_ / 4 = 30 min', '2 h', 'PT2H', 'parts column all-minutes'];
+        yield ['7:15 am to _ = 2 h', '7:15 a.m. + 2 h', '9:15 a.m.', '09:15'];
+        yield ['How many minutes must be added to 40 min to make 1 h?', '_ + 40 min = 1 h', '20 min', 'PT20M'];
+        yield ['what is taken from 2 h to leave 45 min', '2 h - _ = 45 min', '1 h 15 min', 'PT1H15M'];
+        yield ['2 h / 15 min', '2 h / 15 min', '8', '8', 'all-minutes'];
+        yield ['how many times does 25 min go into 1 h 15 min?', '1 h 15 min / 25 min', '3', '3', 'all-minutes'];
+        yield ['9 am to 5 pm the next day', '9:00 a.m. to 5:00 p.m. next day', '32 h', 'PT32H', 'number-line column all-minutes'];
+        yield ['23:50 until 00:25 the next day', '23:50 to 00:25', '35 min', 'PT35M'];
+
         yield ['105 min in h min', '105 min in h min', '1 h 45 min', $parts('h', 1, 'min', 45), 'table multiply-divide'];
         yield ['105 min in hours and minutes', '105 min in h min', '1 h 45 min', $parts('h', 1, 'min', 45)];
         yield ['120 min in h min', '120 min in h min', '2 h 0 min', $parts('h', 2, 'min', 0)];
@@ -97,6 +113,9 @@ final class KindsTest extends TestCase
         yield ['order 2 h 5 min, 3600 s and 1 h', 'order 2 h 5 min, 3600 s, 1 h', '3600 s, 1 h, 2 h 5 min', [1, 2, 0]];
         yield ['order 9:15 pm, 8:40 am, 9:20 pm', 'order 9:15 p.m., 8:40 a.m., 9:20 p.m.', '8:40 a.m., 9:15 p.m., 9:20 p.m.', [1, 0, 2]];
         yield ['order 3 pm, 15:00, 2 pm', 'order 3:00 p.m., 15:00, 2:00 p.m.', '2:00 p.m., 3:00 p.m., 15:00', [2, 0, 1]];
+
+        yield ['put 7 am, 7 pm, 8 am in order, latest first', 'order latest first: 7:00 a.m., 7:00 p.m., 8:00 a.m.', '7:00 p.m., 8:00 a.m., 7:00 a.m.', [1, 2, 0], 'place-on-day'];
+        yield ['order longest first: 2 h, 90 min, 100 min', 'order longest first: 2 h, 90 min, 100 min', '2 h, 100 min, 90 min', [0, 2, 1], 'all-minutes'];
 
         yield ['8:37 am as words', '8:37 a.m. as words', 'twenty-three minutes to nine in the morning', 'twenty-three minutes to nine in the morning', 'up-to-sixty'];
         yield ['8:37 as words', '8:37 as words', 'twenty-three minutes to nine', 'twenty-three minutes to nine'];

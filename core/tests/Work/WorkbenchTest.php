@@ -69,6 +69,75 @@ final class WorkbenchTest extends TestCase
         self::assertNull(Workbench::standard()->answer('9:15 am to 11:40')->answer);
     }
 
+    /** @param list<array{string, string, ?string}> $readings what each takes for granted, its sum and its answer */
+    #[DataProvider('twoWays')]
+    public function testALineThatCanBeTakenInTwoWaysIsNotGuessedAt(string $typed, string $note, array $readings): void
+    {
+        $worked = Workbench::standard()->work($typed);
+        self::assertSame([null, [], []], [$worked->answer, $worked->methods, $worked->skills]);
+        self::assertSame([$note], array_map(static fn (Note $n): string => $n->code, $worked->notes));
+        self::assertSame($readings, array_map(static fn ($r): array => [$r->assumes, $r->sum, $r->answer->text], $worked->readings));
+        self::assertSame($worked->sum, Workbench::standard()->work($worked->sum)->sum, 'it is kept as it was typed');
+    }
+
+    /** @return iterable<array{string, string, list<array{string, string, ?string}>}> */
+    public static function twoWays(): iterable
+    {
+        yield ['20 to 8 am', 'two-readings', [['if it is the time 7:40 a.m.', '20 to 8 in the morning as digital', '7:40 a.m.'], ['if it is from the one to the other', '20:00 to 8:00 a.m.', '12 h']]];
+        yield ['2.30 hrs + 45 min', 'two-readings', [['if 2.30 hrs is 2 h 30 min', '2 h 30 min + 45 min', '3 h 15 min'], ['if the point in 2.30 hrs is a decimal point', '2 h 18 min + 45 min', '3 h 3 min']]];
+        yield ['8:37 as 24h', 'half-not-said', [['if it is a.m.', '8:37 a.m. as 24h', '08:37'], ['if it is p.m.', '8:37 p.m. as 24h', '20:37']]];
+        yield ['9:15-11:40', 'half-not-said', [['both in the same half of the day', '9:15 a.m. to 11:40 a.m.', '2 h 25 min'], ['one a.m., the other p.m.', '9:15 a.m. to 11:40 p.m.', '14 h 25 min']]];
+    }
+
+    #[DataProvider('claims')]
+    public function testAnAnswerThatIsTypedWithItsSumIsJudged(string $typed, bool $right, string $say, string $may = ''): void
+    {
+        $claim = Workbench::standard()->work($typed)->claim;
+        self::assertNotNull($claim);
+        self::assertSame([$right, $say, $may], [$claim->right, $claim->say, implode('; ', $claim->may)]);
+    }
+
+    /** @return iterable<array{0: string, 1: bool, 2: string, 3?: string}> */
+    public static function claims(): iterable
+    {
+        yield ['1:50 pm + 3 h 30 min = 5:20 pm', true, 'That is right.'];
+        yield ['6 h 10 min - 3 h 45 min = 2h25', true, 'That is right.'];
+        yield ['11:50 pm + 45 min = 12:35 am (next day)', true, 'That is right.'];
+        yield ['90 min = 1 h 30 min', true, 'That is right.'];
+        yield ['3 h 40 min + 2 h 45 min = 385 min', true, 'That is right; it is usually written 6 h 25 min.'];
+        yield ['1:50 pm + 3 h 30 min = 5:20', true, 'That is right as far as it goes. In full it is 5:20 p.m.'];
+        yield ['3 h 40 min + 2 h 45 min = 5 h 25 min', false, 'That is not right: it is 6 h 25 min.', 'may be taking the 60 minutes away and forgetting the hour they make'];
+        yield ['90 min = 1 h 20 min', false, 'That is not right: it is 1 h 30 min. It may be a slip.'];
+        yield ['4 x 45 min = bananas', false, '“bananas” could not be read as an answer. It is 3 h.'];
+    }
+
+    public function testWhereNoAnswerIsTypedThereIsNoClaim(): void
+    {
+        foreach (['4 x 45 min', '4 x 45 min =', '4 x 45 min = ?', '4 x 45 min = ___ h', '45 min + _ = 1 h', '9:35 am + _ = 11:10 am'] as $typed) {
+            self::assertNull(Workbench::standard()->work($typed)->claim, $typed);
+        }
+    }
+
+    /** @param list<string> $codes */
+    #[DataProvider('notes')]
+    public function testWhatIsNotSaidInTheSumIsSaidBesideIt(string $typed, array $codes): void
+    {
+        self::assertSame($codes, array_map(static fn (Note $n): string => $n->code, Workbench::standard()->work($typed)->notes));
+    }
+
+    /** @return iterable<array{string, list<string>}> */
+    public static function notes(): iterable
+    {
+        yield ['order 11:30 pm, 12 midnight', ['midnight-first']];
+        yield ['order 9 am, 12 noon', []];
+        yield ['3 pm + _ = 3 pm', ['over-midnight']];
+        yield ['3 pm - _ = 4 pm', ['over-midnight']];
+        yield ['3 pm + _ = 4 pm', []];
+        yield ['order 9:15, 14:00, 8:40', ['read-as-24h']];
+        yield ['10:15 am - 200 h', ['too-far-for-a-picture', 'over-midnight']];
+        yield ['10:15 am - 100 h', ['over-midnight']];
+    }
+
     public function testTheStripCutsASpanAtMidnight(): void
     {
         $strip = Workbench::standard()->work('22:50 to 06:15')->strip;

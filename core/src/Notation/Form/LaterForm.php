@@ -22,7 +22,7 @@ final class LaterForm implements Form
     public function read(Line $line): array
     {
         $shape = new ClockMoveLine(
-            ['+', 'plus', 'add', 'and'],
+            ['+', 'plus', 'add', 'and', 'for', 'lasting'],
             ['+', 'after', 'later than', 'on from', 'from', 'past', 'if', 'when'],
             ['later', 'later on', 'from now', 'from then', 'after that', 'on'],
             ['add' => ['to', 'on to', 'onto']],

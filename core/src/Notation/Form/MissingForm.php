@@ -51,7 +51,7 @@ final class MissingForm implements SolvedForm
             }
         }
 
-        return array_values(array_filter($sums));
+        return array_values(array_filter([...$sums, $this->asked($line)]));
     }
 
     public function write(Sum $sum, Writer $writer): string
@@ -62,6 +62,19 @@ final class MissingForm implements SolvedForm
     public function writeSolved(Sum $sum, Answer $answer, Writer $writer): string
     {
         return $this->written($sum, $writer->answer($answer), $writer);
+    }
+
+    /** How many minutes must be added to 40 min to make 1 h? What is taken from 2 h to leave 45 min? */
+    private function asked(Line $line): ?Sum
+    {
+        $at = $line->past($line->start, 'much', 'more', 'hours', 'minutes', 'seconds', 'days', 'must', 'should', 'has', 'have', 'needs', 'need', 'you', 'i', 'to', 'do', 'be', 'can');
+        $added = $line->after($at, 'add to', 'added to');
+        $taken = $line->after($at, 'take from', 'taken from', 'take away from', 'taken away from', 'subtract from', 'subtracted from');
+        $known = 0 === max($added, $taken) ? null : $line->length(max($added, $taken));
+        $after = null === $known ? 0 : $line->after($known->next, 'to make', 'to get', 'to give', 'to leave', 'to reach', 'makes', 'gives', 'leaves');
+        $result = 0 === $after ? null : $line->length($after);
+
+        return null === $known || null === $result || !$line->endsAt($result->next) ? null : $this->sum($added > 0 ? null : $known->amount, $added > 0 ? '+' : '-', $added > 0 ? $known->amount : null, $result->amount);
     }
 
     /** @param string $part what stands in the place of the missing part */
@@ -117,8 +130,12 @@ final class MissingForm implements SolvedForm
     {
         $blank = $line->afterBlank($at);
         if (0 !== $blank) {
-            // ___ min + 20 min = 1 h
-            return [[null, null !== $line->words->unit($blank) ? $blank + 1 : $blank]];
+            // ___ min + 20 min = 1 h, ___ h ___ min + 20 min = 1 h
+            while (null !== $line->words->unit($blank)) {
+                $blank = max($blank + 1, $line->afterBlank($blank + 1));
+            }
+
+            return [[null, $blank]];
         }
         $found = [];
         $length = $line->length($at);

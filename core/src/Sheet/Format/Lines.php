@@ -12,6 +12,7 @@ use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sheet\PlainQuestion;
 use Rostik\Core\Sheet\PlainSheet;
 use Rostik\Core\Sum\Sum;
+use Rostik\Core\Work\Claims;
 use Rostik\Core\Work\Workbench;
 
 /**
@@ -44,11 +45,11 @@ final class Lines
         $this->plain = Writer::plain();
     }
 
-    /** @param ?string $key the answer that stands in the file, to be checked; null or empty for none */
+    /** @param ?string $key the answer that stands in the file, to be checked; null or empty for none, or for one behind the sum's own equals sign */
     public function add(int $line, string $sum, string $wording = '', ?string $key = null, bool $challenge = false): void
     {
         try {
-            $read = $this->reader->read($sum)->sum;
+            $read = $this->reader->read($sum);
         } catch (NotUnderstood $no) {
             $this->faults[] = new Fault($line, $no->getMessage().' One that works: '.$no->example);
 
@@ -59,10 +60,12 @@ final class Lines
 
             return;
         }
-        if (null !== $key && '' !== trim($key)) {
-            $this->check($line, $read, $key);
+        $key = trim($key ?? '');
+        $key = '' === $key ? $read->claimed ?? '' : $key;
+        if ('' !== $key) {
+            $this->check($line, $read->sum, Claims::plain($key));
         }
-        $this->questions[] = new PlainQuestion($this->forms->write($read, $this->plain), $wording, $challenge);
+        $this->questions[] = new PlainQuestion($this->forms->write($read->sum, $this->plain), $wording, $challenge);
     }
 
     public function refuse(int $line, string $message): void
