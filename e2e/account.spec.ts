@@ -45,6 +45,8 @@ test('a session that has ended asks for the password and keeps what was typed', 
   await page.keyboard.press('Enter');
   await expect(again).toBeHidden();
   await expect(desk.answer).toHaveText('2:10 p.m.');
+  // and what was asked for is done
+  await expect(desk.questions).toHaveCount(1);
 });
 
 test('everything comes from this address, and little of it', async ({ desk }) => {

@@ -69,7 +69,7 @@ final readonly class Asking
 
         return match (true) {
             $sum instanceof Comparison => str_replace(' ? ', ' ___ ', $text).'     Write <, > or =.',
-            $sum instanceof Order => 'Put in order: '.substr($text, 6),
+            $sum instanceof Order => $this->inOrder($sum).substr($text, (int) strpos($text, $sum->descends ? ': ' : ' ') + ($sum->descends ? 2 : 1)),
             default => $text,
         };
     }
@@ -82,7 +82,7 @@ final readonly class Asking
         return match (true) {
             $sum instanceof Comparison => str_replace(' ? ', ' '.$answer.' ', $text),
             $sum instanceof WithGap => str_replace('_', $answer, $text),
-            $sum instanceof Order => 'In order: '.$answer,
+            $sum instanceof Order => str_replace('Put in order', 'In order', $this->inOrder($sum)).$answer,
             $sum instanceof Conversion => Marked::plain($this->marked->amount($sum->amount)).' = '.$answer,
             $sum instanceof Rewrite => ucfirst($this->spoken->of($sum->time)).' is '.$answer,
             default => $text.' = '.$answer,
@@ -141,8 +141,17 @@ final readonly class Asking
             $sum instanceof Missing && null !== $sum->start => $sum->direction > 0
                 ? \sprintf('How long is it from %s until %s?', $said($sum->start), $said($sum->end))
                 : \sprintf('How long is it from %s until %s?', $said($sum->end), $said($sum->start)),
-            $sum instanceof Order && [] !== $sum->times => 'Put in order: '.implode(', ', array_map($said, $sum->times)),
+            $sum instanceof Order && [] !== $sum->times => $this->inOrder($sum).implode(', ', array_map($said, $sum->times)),
             default => null,
+        };
+    }
+
+    private function inOrder(Order $sum): string
+    {
+        return match (true) {
+            !$sum->descends => 'Put in order: ',
+            [] !== $sum->times => 'Put in order, latest first: ',
+            default => 'Put in order, longest first: ',
         };
     }
 

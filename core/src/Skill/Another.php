@@ -12,7 +12,9 @@ use Rostik\Core\Sum\Earlier;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\Later;
 use Rostik\Core\Sum\Missing;
+use Rostik\Core\Sum\MissingLength;
 use Rostik\Core\Sum\OpenSum;
+use Rostik\Core\Sum\Order;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\ClockForm;
@@ -52,14 +54,15 @@ final readonly class Another
             return [];
         }
         [$rung, $lowest] = $place;
-        $features = Features::of($sum);
+        $plain = $this->plainly($sum);
+        $features = Features::of($plain);
         $dice = new Dice($seed);
         $found = [];
         $texts = [$this->text($sum) => true];
         foreach (Level::cases() as $level) {
             // a level that has no such sums leaves it to the next
             for ($vain = 0; $level->isAtLeast($lowest) && \count($found) < $count && $vain < self::PATIENCE; ++$vain) {
-                $drawn = $this->shaped($rung->draw($level, $dice), $sum, $features->fives ? 5 : 1);
+                $drawn = $this->shaped($rung->draw($level, $dice), $plain, $features->fives ? 5 : 1);
                 if (($sum instanceof Missing && $drawn instanceof Missing && $sum->direction !== $drawn->direction) || !$this->alike($features, $drawn) || !$rung->isCalledForBy($drawn)) {
                     continue;
                 }
@@ -125,6 +128,7 @@ final readonly class Another
     /** @return array{Rung, Level}|null the highest rung that the sum exercises, and the lowest level that has it */
     public function place(Sum $sum): ?array
     {
+        $sum = $this->plainly($sum);
         $ids = $this->ladder->exercisedBy($sum);
         if ([] === $ids) {
             return null;
@@ -148,7 +152,7 @@ final readonly class Another
         $best = -1;
         foreach ($this->generator->draw($rung, $level, 24, $seed)->sums as $sum) {
             // harder in truth, and the same kind of sum, where the rung has several
-            $suits = (null !== $above && !$this->generator->fits($rung, $above, $sum) ? 2 : 0) + ($sum->kind() === $like->kind() ? 1 : 0);
+            $suits = (null !== $above && !$this->generator->fits($rung, $above, $sum) ? 2 : 0) + ($sum->kind() === $this->plainly($like)->kind() ? 1 : 0);
             if ($suits > $best) {
                 $best = $suits;
                 $drawn = $sum;
@@ -214,6 +218,12 @@ final readonly class Another
     /** The drawn sum stated by the same clock, with the half of the day said or left open, as in the given one. */
     private function stated(Sum $drawn, Sum $like): Sum
     {
+        if ($like instanceof MissingLength) {
+            return $like->about($drawn) ?? $drawn;
+        }
+        if ($drawn instanceof Order && $like instanceof Order) {
+            $drawn = $drawn->descending($like->descends);
+        }
         if (!$drawn instanceof OpenSum || !$like instanceof OpenSum) {
             return $drawn;
         }
@@ -230,6 +240,12 @@ final readonly class Another
 
         // left open it must not come to depend on what is not said
         return [] === $restated->readings() && Crossing::of($restated) === \array_slice(Crossing::of($drawn), 0, \count(Crossing::of($restated))) ? $restated : $drawn;
+    }
+
+    /** What stands behind a question about lengths with a part missing, which has no rung of its own. */
+    private function plainly(Sum $sum): Sum
+    {
+        return $sum instanceof MissingLength ? $sum->turnedRound() : $sum;
     }
 
     private function text(Sum $sum): string

@@ -46,6 +46,21 @@ final readonly class MissingLength implements WithGap
         return $sum;
     }
 
+    /** The same question about other numbers; null where the plain sum is not one that answers such a question. */
+    public function about(Sum $plain): ?self
+    {
+        return match (true) {
+            '+' === $this->sign && $plain instanceof Difference => null === $this->first
+                ? self::of(null, '+', $plain->take, $plain->from)
+                : self::of($plain->take, '+', null, $plain->from),
+            '-' === $this->sign && null === $this->second && $plain instanceof Difference => self::of($plain->from, '-', null, $plain->take),
+            '-' === $this->sign && null === $this->first && $plain instanceof Total && 2 === \count($plain->addends) => self::of(null, '-', $plain->addends[1], $plain->addends[0]),
+            'x' === $this->sign && $plain instanceof Share => self::of($plain->between, 'x', null, $plain->length),
+            '/' === $this->sign && $plain instanceof Product => self::of(null, '/', $plain->times, $plain->length),
+            default => null,
+        };
+    }
+
     public function kind(): Kind
     {
         return Kind::Missing;

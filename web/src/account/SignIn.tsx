@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { ask } from '../api/client';
+import { ask, signedInAgain } from '../api/client';
 import { meQuery } from '../api/queries';
 import type { MeReply } from '../api/types';
 import { Button } from '../ui/Button';
@@ -44,6 +44,7 @@ export function SignInAgain({ last }: { last: MeReply }) {
         onSignedIn={(me) => {
           if (me.name === last.name && me.school === last.school) {
             client.setQueryData(meQuery.queryKey, me);
+            signedInAgain();
           } else {
             // somebody else: what is on the screen is not theirs
             window.location.assign('/');

@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { ask, Refused } from './client';
+import { ask, askOnce, Refused, signedInAgain, whenSignedOut } from './client';
 
 const problem = { status: 422, code: 'not-understood', detail: '“bana” was not understood.', at: 10, example: '2 h' };
 
@@ -52,6 +52,36 @@ describe('asking the server', () => {
       answers('<h1>Bad gateway</h1>', status, 'text/html');
       expect(await refusal(ask('GET', '/api/me'))).toMatchObject({ status: 0, offline: true });
     }
+  });
+
+  it('waits for the password where the session has ended, and asks once more', async () => {
+    const ended = { ...problem, status: 401, code: 'sign-in-first' };
+    const tell = vi.fn();
+    const deaf = whenSignedOut(tell);
+    answers(JSON.stringify(ended), 401, 'application/problem+json');
+    let got: unknown = 'nothing yet';
+    const asked = ask('POST', '/api/sheets', { title: 'Tide' }).then((reply) => (got = reply));
+    await vi.waitFor(() => {
+      expect(tell).toHaveBeenCalledTimes(1);
+    });
+    expect(got).toBe('nothing yet');
+    answers('{"title":"Tide"}');
+    signedInAgain();
+    await asked;
+    expect(got).toEqual({ title: 'Tide' });
+    expect(fetched).toHaveBeenCalledTimes(2);
+    // what is not wanted any more does not wait, and who asks once is told
+    answers(JSON.stringify(ended), 401, 'application/problem+json');
+    const given = new AbortController();
+    const dropped = ask('GET', '/api/sheets', undefined, given.signal);
+    await vi.waitFor(() => {
+      expect(tell).toHaveBeenCalledTimes(2);
+    });
+    given.abort();
+    await expect(dropped).rejects.toMatchObject({ name: 'AbortError' });
+    answers(JSON.stringify(ended), 401, 'application/problem+json');
+    expect((await refusal(askOnce('GET', '/api/sheets'))).signedOut).toBe(true);
+    deaf();
   });
 
   it('says kindly that something is wrong, and that nothing typed is lost', async () => {

@@ -45,11 +45,55 @@ export function whenSignedOut(tell: () => void): () => void {
   };
 }
 
+/** Requests that wait until somebody has signed in again. */
+let waiting: (() => void)[] = [];
+
+/** The same teacher has signed in again: what was asked meanwhile is asked once more. */
+export function signedInAgain(): void {
+  const all = waiting;
+  waiting = [];
+  all.forEach((go) => {
+    go();
+  });
+}
+
+function untilSignedIn(signal?: AbortSignal): Promise<void> {
+  return new Promise((resolve, reject) => {
+    waiting.push(resolve);
+    signal?.addEventListener('abort', () => {
+      reject(new DOMException('Not wanted any more.', 'AbortError'));
+    });
+  });
+}
+
 /**
- * Asks the API. The reply is what the PHP class of the route says it is (see types.ts); null for an empty one.
+ * Asks the API, and once more after the password has been asked for, where the session had ended. The reply is what the
+ * PHP class of the route says it is (see types.ts); null for an empty one.
  * @throws Refused
  */
 export async function ask<Reply>(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<Reply> {
+  for (;;) {
+    try {
+      return await askOnce<Reply>(method, path, body, signal);
+    } catch (failure) {
+      if (!(failure instanceof Refused && failure.signedOut)) {
+        throw failure;
+      }
+      await untilSignedIn(signal);
+    }
+  }
+}
+
+/**
+ * Asks the API once, whether or not there is a session.
+ * @throws Refused
+ */
+export async function askOnce<Reply>(
+  method: string,
+  path: string,
+  body?: unknown,
+  signal?: AbortSignal,
+): Promise<Reply> {
   let response: Response;
   try {
     response = await fetch(path, {

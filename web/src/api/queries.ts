@@ -1,5 +1,5 @@
 import { keepPreviousData, QueryClient, queryOptions } from '@tanstack/react-query';
-import { ask, Refused, whenSignedOut } from './client';
+import { ask, askOnce, Refused, whenSignedOut } from './client';
 import type {
   AnotherReply,
   BoardSum,
@@ -37,7 +37,7 @@ whenSignedOut(() => {
 /** Who is signed in; null for nobody. */
 export const meQuery = queryOptions({
   queryKey: ['me'],
-  queryFn: ({ signal }) => ask<MeReply | null>('GET', '/api/me', undefined, signal),
+  queryFn: ({ signal }) => askOnce<MeReply | null>('GET', '/api/me', undefined, signal),
   staleTime: Infinity,
 });
 

@@ -1,4 +1,4 @@
-import { ask, Refused } from '../api/client';
+import { askOnce, Refused } from '../api/client';
 import type { BrowserStore } from '../ui/browserStore';
 import type { SheetLevelReply, SheetReply } from '../api/types';
 import { draftOf, sameContent, type Draft } from './draft';
@@ -25,7 +25,7 @@ interface Kept {
 type Send = (id: string, version: number, draft: Draft) => Promise<SheetReply>;
 
 const put: Send = (id, version, draft) =>
-  ask<SheetReply>('PUT', `/api/sheets/${id}`, {
+  askOnce<SheetReply>('PUT', `/api/sheets/${id}`, {
     version,
     title: draft.title,
     questions: draft.questions.map(({ id: key, sum, wording, locked, challenge, answers, times }) => ({

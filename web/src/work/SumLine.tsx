@@ -39,6 +39,10 @@ export function SumLine({ text, onType, onEnter, onList, onAdd, problem }: Props
   const shown = problem instanceof Refused && !patient && text.trim() !== '' ? problem : null;
   const example = shown?.problem.example ?? null;
   const at = shown?.problem.at ?? null;
+  const letters = Array.from(text);
+  const rest = letters.slice(at ?? 0, (at ?? 0) + 20).join('');
+  // one word, or all from there on
+  const wrong = shown?.problem.code === 'unknown-word' ? (/^\S+/.exec(rest)?.[0] ?? '') : rest;
   return (
     <div className="relative min-w-0 flex-1 md:max-w-[34rem]">
       <label className="sr-only" htmlFor="sum-line">
@@ -93,8 +97,8 @@ export function SumLine({ text, onType, onEnter, onList, onAdd, problem }: Props
         >
           {at !== null && !shown.offline && (
             <p className="overflow-hidden font-mono text-base whitespace-pre" aria-hidden="true">
-              {text.slice(Math.max(0, at - 24), at)}
-              <span className="bg-[#ffe3c2] underline decoration-2">{text.slice(at, at + 20) || ' ? '}</span>
+              {letters.slice(Math.max(0, at - 24), at).join('')}
+              <span className="bg-[#ffe3c2] underline decoration-2">{wrong === '' ? ' ? ' : wrong}</span>
             </p>
           )}
           <p>{shown.problem.detail}</p>

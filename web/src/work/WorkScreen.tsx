@@ -116,7 +116,7 @@ export function WorkScreen() {
         client.getQueryData(workQuery(wish).queryKey) ?? (await ask<Worked>('POST', '/api/work', { sum: wish })),
       );
     } catch (failure) {
-      const later = failure instanceof Refused && (failure.offline || failure.signedOut);
+      const later = failure instanceof Refused && failure.offline;
       if (later && keeper) {
         keeper.change((draft) => ({ ...draft, questions: [...draft.questions, newQuestion({ sum: wish })] }));
       } else if (later) {
@@ -252,17 +252,15 @@ export function WorkScreen() {
 /** An answer that was typed behind the equals sign, judged. */
 function Claimed({ claim }: { claim: Claim }) {
   return (
-    <div className="mt-1 text-lg" data-testid="claim">
-      <p className={claim.right ? '' : 'text-wrong'}>
+    <p className="mt-1 text-lg leading-snug" data-testid="claim">
+      <span className={claim.right ? '' : 'text-wrong'}>
         <span aria-hidden="true">{claim.right ? '✓ ' : '✗ '}</span>
         <strong>{claim.text}</strong>: {claim.say}
-      </p>
+      </span>
       {claim.may.length > 0 && (
-        <p className="text-soft">
-          It {claim.may.join('; or it ').replace(/\.$/, '')}. A hint for a talk, not a verdict.
-        </p>
+        <span className="text-soft"> Whoever wrote it {claim.may.join(', or ').replace(/\.$/, '')}.</span>
       )}
-    </div>
+    </p>
   );
 }
 

@@ -175,7 +175,8 @@ function Steps({
         </Tabs.Content>
       </Tabs.Root>
       {!aside && (
-        <>
+        // however much stands above, what is said and the way on are in sight
+        <div className="bg-paper [@media(min-height:40rem)]:sticky [@media(min-height:40rem)]:bottom-0">
           <div className="min-h-28 border-t-2 border-ink pt-2">
             <p className="text-2xl leading-snug" data-testid="say" aria-live="polite">
               <Marked text={now.say} />
@@ -207,7 +208,7 @@ function Steps({
               Board
             </Button>
           </div>
-        </>
+        </div>
       )}
     </div>
   );

@@ -61,7 +61,7 @@ final class Lines
             return;
         }
         $key = trim($key ?? '');
-        $key = '' === $key ? $read->claimed ?? '' : $key;
+        $key = '' === $key ? $read->claimed : $key;
         if ('' !== $key) {
             $this->check($line, $read->sum, Claims::plain($key));
         }
