@@ -46,7 +46,7 @@ final class PartOfTheDay
         }
         $half = $this->halfOf($part, $hour, $before);
         if (null === $half) {
-            $words->complain('not-that-part-of-the-day', \sprintf('%d:%02d is not in the %s.', $hour, $minute, $part), $from, \sprintf('%d:%02d a.m.', $hour, $minute), $at + 1);
+            $words->complain('not-that-part-of-the-day', \sprintf('%d:%02d is not in the %s.', $hour, $minute, $part), $from, \sprintf('%d:%02d %s', $hour, $minute, 12 === $hour ? 'a.m.' : 'p.m.'), $at + 1);
 
             return null;
         }

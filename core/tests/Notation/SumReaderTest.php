@@ -168,6 +168,8 @@ final class SumReaderTest extends TestCase
         yield ['3:61 pm + 4 min', '4:01 p.m. + 4 min'];
         yield ['3:5 pm + 4 min', '3:05 pm + 4 min'];
         yield ['13:30 pm + 5 min', '1:30 p.m. + 5 min'];
+        yield ['7 in the afternoon + 5 min', '7:00 p.m. + 5 min', '7:00 is not in the afternoon.'];
+        yield ['15:45 in the morning + 5 min', '15:45 + 5 min'];
         yield ['2 h - 3 pm', '3 pm - 2 h'];
         yield ['2 h - 3 h', '3 h - 2 h'];
         yield ['3 pm + 4 pm', '3 pm to 4 pm'];
