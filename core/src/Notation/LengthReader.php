@@ -59,9 +59,10 @@ final class LengthReader
                 break;
             }
             [$found, $after] = $part;
-            foreach ($parts as $earlier) {
-                if ($earlier->unit === $found->unit && $found->isWhole() && $earlier->isWhole()) {
-                    $words->complain('unit-twice', \sprintf('%s are written twice in one length.', ucfirst($found->unit->words())), $i, \sprintf('%1$d %3$s + %2$d %3$s', $earlier->numerator, $found->numerator, $found->unit->after(2)), $after);
+            foreach ($parts as $n => $earlier) {
+                // an hour and a quarter is one length, 3 h 30 min 3½ h is not
+                if ($earlier->unit === $found->unit && ($n !== array_key_last($parts) || ($found->isWhole() && $earlier->isWhole()))) {
+                    $words->complain('unit-twice', \sprintf('%s are written twice in one length.', ucfirst($found->unit->words())), $i, \sprintf('%1$d %3$s + %2$d %3$s', intdiv($earlier->numerator, $earlier->denominator), intdiv($found->numerator, $found->denominator), $found->unit->after(2)), $after);
 
                     return null;
                 }

@@ -13,4 +13,16 @@ final readonly class LengthReading
     public function __construct(public Amount $amount, public int $next, public bool $clockLike = false)
     {
     }
+
+    /** As it is set to be converted: 1.5 h stays as it is, 3 h 2/3 min is 3 h 40 s. */
+    public function toConvert(): Amount
+    {
+        foreach ($this->amount->parts as $part) {
+            if (!$part->isDecimal()) {
+                return $this->amount->wholeParts();
+            }
+        }
+
+        return $this->amount;
+    }
 }

@@ -211,7 +211,7 @@ final readonly class SumReader
         }
         [$first, $more] = [$units->amount->parts[0], \array_slice($units->amount->parts, 1)];
 
-        return new ReadSum(Conversion::of($given->amount, false, $first->unit, ...array_map(static fn (AmountPart $p): Unit => $p->unit, $more)), []);
+        return new ReadSum(Conversion::of($given->toConvert(), false, $first->unit, ...array_map(static fn (AmountPart $p): Unit => $p->unit, $more)), []);
     }
 
     /** @return list<Reading> the sum, or each of the ways in which it can be meant itself; none where it cannot be done */

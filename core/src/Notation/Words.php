@@ -154,6 +154,9 @@ final class Words
     /** The pieces from $i up to $to as they stand in the line. */
     public function between(int $i, int $to): string
     {
+        if ($i >= $to || $i >= $this->count) {
+            return '';
+        }
         $start = $this->offsets[$i] ?? 0;
 
         return substr($this->evened->text, $start, max(0, ($this->ends[$to - 1] ?? $start) - $start));

@@ -99,6 +99,9 @@ final class AnyTextTest extends TestCase
             $this->refused = false;
             self::assertNotSame('', $worked->sum);
             self::assertTrue(null !== $worked->answer || \count($worked->readings) > 1, $typed);
+            foreach ($worked->methods as $method) {
+                self::assertSame($worked->answer?->text, $method->answer, $typed.': '.$method->id);
+            }
             // what comes with it can be sent
             self::assertLessThan(2_000_000, \strlen((string) json_encode($worked)), $typed);
         } catch (NotUnderstood $no) {
@@ -116,7 +119,12 @@ final class AnyTextTest extends TestCase
             return $ms;
         }
 
-        return (hrtime(true) - $start) / 1e6;
+        $ms = (hrtime(true) - $start) / 1e6;
+        // what is written of it says the same again
+        $again = $bench->answer($worked->sum);
+        self::assertSame([$worked->sum, $worked->answer?->text], [$again->sum, $again->answer?->text], $typed);
+
+        return $ms;
     }
 
     /** @param list<string> $words */

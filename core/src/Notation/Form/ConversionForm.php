@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Notation\Form;
 
-use Rostik\Core\Notation\LengthReading;
 use Rostik\Core\Notation\Line;
 use Rostik\Core\Notation\SolvedForm;
 use Rostik\Core\Notation\Writer;
@@ -12,7 +11,6 @@ use Rostik\Core\Sum\Answer;
 use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Sum;
-use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\Unit;
 
 /**
@@ -47,7 +45,7 @@ final class ConversionForm implements SolvedForm
         }
         [$units, $end] = 0 === $after ? $this->afterEquals($line, $length->next) : $this->units($line, $after);
 
-        return !isset($units[0]) || !$line->endsAt($end) ? [] : [Conversion::of($this->fit($length), $about, ...$units)];
+        return !isset($units[0]) || !$line->endsAt($end) ? [] : [Conversion::of($length->toConvert(), $about, ...$units)];
     }
 
     public function write(Sum $sum, Writer $writer): string
@@ -76,7 +74,7 @@ final class ConversionForm implements SolvedForm
         $after = 0 === $after ? $line->after($next, 'is', 'are') : $after;
         $length = 0 === $after ? null : $line->length($after);
 
-        return null === $length || !$line->endsAt($length->next) ? [] : [Conversion::of($this->fit($length), $about, $unit)];
+        return null === $length || !$line->endsAt($length->next) ? [] : [Conversion::of($length->toConvert(), $about, $unit)];
     }
 
     /**
@@ -90,7 +88,7 @@ final class ConversionForm implements SolvedForm
         $after = [] === $units ? 0 : $line->after($next, '=', 'is', 'equals');
         $length = 0 === $after ? null : $line->length($after);
 
-        return null === $length || !$line->endsAt($length->next) ? [] : [Conversion::of($this->fit($length), false, ...$units)];
+        return null === $length || !$line->endsAt($length->next) ? [] : [Conversion::of($length->toConvert(), false, ...$units)];
     }
 
     /** @return array{list<Unit>, int} units after an equals sign, each after a blank, and the place after them */
@@ -125,17 +123,5 @@ final class ConversionForm implements SolvedForm
         }
 
         return [$units, $at];
-    }
-
-    /** A decimal is kept, since the question is about it; a fraction that does not end is not. */
-    private function fit(LengthReading $length): Amount
-    {
-        foreach ($length->amount->parts as $part) {
-            if (!$part->isDecimal()) {
-                return $length->amount->wholeParts();
-            }
-        }
-
-        return $length->amount;
     }
 }
