@@ -210,7 +210,9 @@ final readonly class Complaints
     {
         $line = [];
         foreach (str_split($shape) as $n => $letter) {
-            $line[] = $text($n).('N' === $letter && 'x' !== trim($text($n + 1)) && 'x' !== trim($text($n - 1)) && '/' !== trim($text($n - 1)) ? ' min' : '');
+            // 6 x 25 min, but 25 min x 6 where the length has its unit already
+            $times = 'x' === $text($n + 1) || ('x' === $text($n - 1) && 'N' !== ($shape[$n - 2] ?? '')) || '/' === $text($n - 1);
+            $line[] = $text($n).('N' === $letter && !$times ? ' min' : '');
         }
 
         return implode(' ', $line);

@@ -80,6 +80,8 @@ final class SumReaderTest extends TestCase
         yield ['9am–5pm', '9:00 a.m. to 5:00 p.m.'];
         yield ['9-11:30 am', '9:00 to 11:30 a.m.'];
         yield ['9:15 am for 45 min', '9:15 a.m. + 45 min'];
+        yield ['9:40 AM, + 35 MIN', '9:40 a.m. + 35 min'];
+        yield ['9:40 am, and 35 min', '9:40 a.m. + 35 min'];
         yield ['1,440 min + 1 h', '1440 min + 1 h'];
         yield ['18 m in years', '18 months in years'];
         yield ['__ h __ min + 45 min = 1 h 50 min', '_ + 45 min = 1 h 50 min'];
@@ -176,6 +178,7 @@ final class SumReaderTest extends TestCase
         yield ['2:45 + 1:30', '2 h 45 min + 1 h 30 min'];
         yield ['02:45 hours + 01:30 hours', '2 h 45 min + 1 h 30 min'];
         yield ['45 + 20', '45 min + 20 min'];
+        yield ['6 x 25', '6 x 25 min'];
         yield ['1:50 pm + 2 months', '1:50 pm + 2 h'];
         yield ['99999 years in months', '99 years in months'];
         yield ['70 minutes past 3 + 5 min', '10 minutes past 4 + 5 min'];

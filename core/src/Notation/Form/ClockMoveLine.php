@@ -39,6 +39,9 @@ final readonly class ClockMoveLine
                 continue;
             }
             $after = $line->after($time->next, ...$this->join);
+            if (0 === $after && $line->words->is($time->next, ',')) {
+                $after = $line->after($time->next + 1, ...$this->join);
+            }
             $at = 0 !== $after ? $after : $line->past($time->next, ',', ';');
             if (0 === $after && [] !== $this->asked && $at < $asides = $line->pastAsides($at)) {
                 // it is 7:35. What time will it be in 3 hours?
