@@ -250,7 +250,7 @@ final class PaperTest extends ApiTestCase
     public function testNothingRunsOffThePaper(string $layout, string $type, string $paper, float $margin, string $answers = 'write'): void
     {
         $wording = 'The Pintail leaves Ombrel Quay in the morning and comes back to it late in the afternoon, after calling at Little Sand, Cormorant Steps and Fell Harbour; how long is she away in all?';
-        $sums = ['12 h 45 min + 11 h 50 min + 10 h 59 min + 3 h 25 min', '9:20 am to 1:05 pm', 'order 9:15 am, 9 pm, 12:42 pm, 9 am', '2 weeks 3 days ? 400 h', '4:58 am as words', '_ + 45 min = 10:20 am', '11:10 pm + 2 h 55 min'];
+        $sums = ['12 h 45 min + 11 h 50 min + 10 h 59 min + 3 h 25 min', '9:20 am to 1:05 pm', 'order 8:25 am, 8 pm, 12:42 pm, 8 am', '2 weeks 3 days ? 400 h', '4:58 am as words', '_ + 45 min = 10:20 am', '11:10 pm + 2 h 55 min'];
         $id = $this->sheet($sums, ['layout' => $layout, 'type' => $type, 'example' => true, 'chart' => true, 'scaffold' => 'full', 'times' => 'clocks', 'answers' => $answers, 'instruction' => str_repeat('Write 60 when you take an hour. ', 5)], 1);
         $sheet = $this->ask('GET', '/api/sheets/'.$id);
         self::assertIsArray($sheet['questions']);
