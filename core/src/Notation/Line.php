@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Notation;
 
+use Rostik\Core\Time\Unit;
+
 /** A typed line with the times and lengths that begin at each of its places; each is looked for only once. */
 final class Line
 {
@@ -29,6 +31,9 @@ final class Line
     /** The place of the first word that matters: after "what is", "how long is it from". */
     public readonly int $start;
 
+    /** Whether it begins with "is", as in "is 2 h longer than 130 min?", which is no sum of the two. */
+    public readonly bool $asksWhether;
+
     /** Whether "how many" came before it. */
     public readonly bool $asksHowMany;
 
@@ -42,13 +47,16 @@ final class Line
         $from = false;
         $many = false;
         $much = false;
-        while (isset(self::ASIDES[$this->words->at($i)]) || ($this->words->is($i, 'much') && $this->words->is($i + 1, 'time')) || ($i > 0 && $much && $this->words->is($i, 'has', 'have', 'passed', 'passes', 'pass', 'there', 'take'))) {
+        while (isset(self::ASIDES[$this->words->at($i)]) || ($this->words->is($i, 'much') && $this->words->is($i + 1, 'time')) || ($this->words->is($i, 'taken') && $this->words->is($i - 1, 'time')) || ($i > 0 && $much && $this->words->is($i, 'has', 'have', 'passed', 'passes', 'pass', 'there', 'take'))) {
             $much = $much || $this->words->is($i, 'much', 'long');
             $from = $from || $this->words->is($i, 'from');
             $many = $many || $this->words->is($i, 'many');
             ++$i;
         }
-        $this->start = $i;
+        $journey = $much ? $this->pastWhatLasts($i) : $i;
+        $from = $from || $journey > $i;
+        $this->start = $journey;
+        $this->asksWhether = $this->words->is(0, 'is', 'are', 'was');
         $this->saysFrom = $from;
         $this->asksHowMany = $many;
     }
@@ -92,6 +100,10 @@ final class Line
                 ++$i;
             } elseif ('in' === $here && $this->words->is($i + 1, 'all', 'total')) {
                 $i += 2;
+            } elseif (('in' === $here || 'into' === $here) && 0 !== $next = $this->pastHoursAndMinutes($i + 1)) {
+                $i = $next;
+            } elseif ('what' === $here || 'how' === $here) {
+                return $this->onlyAsks($i);
             } elseif ($equals && '_' === $this->words->at($i - 1) && (null !== $this->words->unit($i) || Words::HALF === $this->words->type($i))) {
                 // = ___ h ___ min
                 ++$i;
@@ -151,6 +163,46 @@ final class Line
         $next = $this->past($i, '_', '?');
 
         return $next > $i ? $next : 0;
+    }
+
+    /** "A lesson from" in "how long is a lesson from 9:20 to 10:05": the place of the first time, or the same place where it is not so. */
+    private function pastWhatLasts(int $i): int
+    {
+        for ($j = $i; $j < $i + 6 && Words::WORD === $this->words->type($j); ++$j) {
+            if ($this->words->is($j, 'from', 'between')) {
+                return $j > $i ? ($this->words->is($j, 'from') ? $j + 1 : $j) : $i;
+            }
+            if (null !== $this->words->unit($j) && $j > $i || null !== NumberWords::at($this->words, $j) || $this->words->is($j, 'half', 'quarter', 'noon', 'midday', 'midnight', 'than')) {
+                return $i;
+            }
+        }
+
+        return $i;
+    }
+
+    /** The place after "hours and minutes", in which an answer is given anyhow; 0 where it does not stand here. */
+    private function pastHoursAndMinutes(int $i): int
+    {
+        $next = $this->past($i + 1, 'and', '&');
+
+        return Unit::Hour === $this->words->unit($i) && Unit::Minute === $this->words->unit($next) ? $next + 1 : 0;
+    }
+
+    /** "… how long is it?", "… what time will it be then": whether nothing but a question stands from here on. */
+    private function onlyAsks(int $i): bool
+    {
+        if ($this->words->is($i - 1, 'before', 'after', 'than', 'of', 'from', 'to', 'until', 'past')) {
+            // 9 am is 20 min before what time?
+            return false;
+        }
+        for (; $i < $this->words->count; ++$i) {
+            $here = $this->words->at($i);
+            if (!isset(self::ASIDES[$here]) && !isset(self::TAILS[$here]) && !$this->words->is($i, 'much', 'that', 'then', 'there', 'passed', 'passes', 'has', 'have')) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** "___ = 3 pm + 2 h" is the sum behind the equals sign; "___ min = 3 h" is a sum of its own. */

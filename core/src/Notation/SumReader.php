@@ -71,7 +71,7 @@ final readonly class SumReader
         }
         $line = $this->line($typed);
         try {
-            return $this->found($line) ?? $this->withItsAnswer($line) ?? throw $this->complaints->about($line, $this->works(...));
+            return $this->found($line) ?? $this->withItsAnswer($line) ?? $this->afterItsVerb($line) ?? throw $this->complaints->about($line, $this->works(...));
         } catch (CannotBeDone $cannot) {
             throw $this->complaints->cannotBeDone($cannot, $line, $this->works(...));
         } catch (MixedChains $mixed) {
@@ -198,6 +198,18 @@ final readonly class SumReader
         }
 
         return null;
+    }
+
+    /** "Subtract: 8 h 15 min - 5 h 40 min" says in a word what the sign says too. */
+    private function afterItsVerb(Line $line): ?ReadSum
+    {
+        $words = $line->words;
+        if (!$words->is($line->start, 'add', 'subtract', 'multiply', 'divide') || !$words->is($line->start + 1, ':', '.')) {
+            return null;
+        }
+        $rest = $this->line($words->between($line->start + 2, $words->count));
+
+        return $this->found($rest) ?? $this->withItsAnswer($rest);
     }
 
     /** "90 min = 1 h 30 min": a length, converted into the units behind the equals sign. */

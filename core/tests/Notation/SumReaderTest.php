@@ -87,6 +87,30 @@ final class SumReaderTest extends TestCase
         yield ['__ h __ min + 45 min = 1 h 50 min', '_ + 45 min = 1 h 50 min'];
         yield ['how much longer is 1 h than 45 min?', '1 h - 45 min'];
         yield ['double 45 min', '2 x 45 min'];
+        yield ['Is 2 h longer than 130 min?', '2 h ? 130 min'];
+        yield ['is 45 min less than 1 h?', '45 min ? 1 h'];
+        yield ['2 h is the same as 120 min', '2 h ? 120 min'];
+        yield ['20 min longer than 1 h', '1 h + 20 min'];
+        yield ['what is 45 min less than 2 h', '2 h - 45 min'];
+        yield ['put these in order starting with the longest: 2 h, 90 min, 100 min', 'order longest first: 2 h, 90 min, 100 min'];
+        yield ['put the times in order from last to first: 7 am, 9 am', 'order latest first: 7:00 a.m., 9:00 a.m.'];
+        yield ['put the times in order from first to last: 9 am, 7 am', 'order 9:00 a.m., 7:00 a.m.'];
+        yield ['last first: 7 am, 9 am', 'order latest first: 7:00 a.m., 9:00 a.m.'];
+        yield ['Time taken from 06:30 hours to 14:15 hours', '06:30 to 14:15'];
+        yield ['descending order: 7 am, 9 am', 'order latest first: 7:00 a.m., 9:00 a.m.'];
+        yield ['order from the shortest to the longest: 2 h, 90 min', 'order 2 h, 90 min'];
+        yield ['3 h 20 min after 9:50 a.m. is what time?', '9:50 a.m. + 3 h 20 min'];
+        yield ['From 8.20 a.m. to 3.10 p.m. how long is it?', '8:20 a.m. to 3:10 p.m.'];
+        yield ['How long is the crossing from 14:35 to 17:10?', '14:35 to 17:10'];
+        yield ['it was 9 am 20 min ago. What time is it now?', '9:00 a.m. + 20 min'];
+        yield ['20 min ago it was 9 am. What time is it now?', '9:00 a.m. + 20 min'];
+        yield ['9 am was 20 min ago', '9:00 a.m. + 20 min'];
+        yield ['it is 9 am. What time was it 20 min ago?', '9:00 a.m. - 20 min'];
+        yield ['Subtract: 8 h 15 min – 5 h 40 min', '8 h 15 min - 5 h 40 min'];
+        yield ['subtract: 20 min from 1 h', '1 h - 20 min'];
+        yield ['4 x 25 min in hours and minutes', '4 x 25 min'];
+        yield ['how many hours and minutes are there in 150 min?', '150 min in h min'];
+        yield ['2 h -- 20 min', '2 h - 20 min'];
     }
 
     #[DataProvider('refused')]
@@ -141,6 +165,9 @@ final class SumReaderTest extends TestCase
         yield ['70 minutes past 3 + 5 min', 'minutes-past-59', 0];
         yield ['9-5', 'times-or-lengths', 0];
         yield ['2 h / 0 min', 'shared-by-nothing', 0];
+        yield ['20 min - -10 min', 'not-a-sum', 0];
+        yield ['9 am is 20 min before what time?', 'unknown-word', 5];
+        yield ['2 h - 20 min + 10 min', 'not-a-sum', 0];
         yield ['40 min / 15 min', 'does-not-come-out', 0];
         yield ['2:45 hrs + 1:30 hrs', 'two-times', 9];
         // places are counted in characters as they were typed, whatever they are made of

@@ -17,8 +17,9 @@ final readonly class ClockMoveLine
      * @param list<string>                $end    after time and length: "later"
      * @param array<string, list<string>> $verbs  before length and time, with what stands between them: "add" … "to"
      * @param list<string>                $asked  before the length alone, after a time and a full stop: "in"
+     * @param bool                        $onward whether it goes on, and not back
      */
-    public function __construct(private array $join, private array $turned, private array $end, private array $verbs, private array $asked = [])
+    public function __construct(private array $join, private array $turned, private array $end, private array $verbs, private array $asked = [], private bool $onward = false)
     {
     }
 
@@ -56,12 +57,32 @@ final readonly class ClockMoveLine
                 continue;
             }
             $close = $line->after($length->next, ...$this->end);
+            if ($line->words->is($length->next, 'ago') && $this->wasThen($line, $time->next, $at) !== $this->onward) {
+                continue;
+            }
             if ((0 !== $after || 0 !== $close) && $line->endsAt(max($length->next, $close))) {
                 $found[] = [$time, $length];
             }
         }
 
         return $found;
+    }
+
+    /** Whether the time is the one that was so long ago ("it was 9 am 20 min ago"), and not the one from which it is told. */
+    private function wasThen(Line $line, int $after, int $length): bool
+    {
+        $was = false;
+        for ($i = 0; $i < $length; ++$i) {
+            if ($i >= $line->start && $i < $after) {
+                continue;
+            }
+            if ($i >= $after && $line->words->is($i, 'what')) {
+                return false;
+            }
+            $was = $was || $line->words->is($i, 'was');
+        }
+
+        return $was;
     }
 
     /** @return list<array{TimeReading, LengthReading}> */

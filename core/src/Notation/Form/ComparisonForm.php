@@ -12,10 +12,12 @@ use Rostik\Core\Sum\Comparison;
 use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Sum;
 
-/** 3 days ? 70 h; also "which is longer, … or …?", "compare … and …", and a blank between the two. */
+/** 3 days ? 70 h; also "which is longer, … or …?", "compare … and …", "is … longer than …?", and a blank between the two. */
 final class ComparisonForm implements SolvedForm
 {
     private const SIGNS = ['?', 'or', 'vs', 'versus', 'compared with', 'compared to', '<', '>', '_'];
+
+    private const WHETHER = ['longer than', 'shorter than', 'more than', 'less than', 'greater than', 'bigger than', 'smaller than', 'fewer than', 'the same as', 'the same length as', 'as long as', 'equal to', 'equals', '='];
 
     public function kind(): Kind
     {
@@ -33,6 +35,11 @@ final class ComparisonForm implements SolvedForm
         $signs = $asked ? [...self::SIGNS, 'and', 'with', 'to', ','] : self::SIGNS;
         $after = $line->after($line->words->is($left->next, ',') ? $left->next + 1 : $left->next, ...$signs);
         $after = 0 !== $after ? $after : $line->after($left->next, ...$signs);
+        $is = $line->past($left->next, 'is');
+        if (0 === $after && ($line->asksWhether || $is > $left->next)) {
+            // is 2 h longer than 130 min? 2 h is longer than 130 min
+            $after = $line->after($is, ...self::WHETHER);
+        }
         $right = 0 === $after ? null : $line->length($line->past($after, '=', '_', '?', '<', '>'));
 
         return null === $right || !$line->endsAt($right->next) ? [] : [Comparison::of($left->amount, $right->amount)];

@@ -32,7 +32,10 @@ final class ConversionForm implements SolvedForm
             ++$start;
         }
         if (null !== $unit = $line->words->unit($start)) {
-            return $this->howMany($line, $start + 1, $about, $unit);
+            $and = $line->after($start + 1, 'and', '&');
+            $second = 0 === $and ? null : $line->words->unit($and);
+
+            return null === $second ? $this->howMany($line, $start + 1, $about, $unit) : $this->howMany($line, $and + 1, $about, $unit, $second);
         }
         $length = $line->length($start);
         if (null === $length) {
@@ -64,17 +67,17 @@ final class ConversionForm implements SolvedForm
     }
 
     /**
-     * "(How many) minutes are there in 2 h", "minutes = 2 h".
+     * "(How many) minutes are there in 2 h", "hours and minutes are in 150 min", "minutes = 2 h".
      *
      * @return list<Conversion>
      */
-    private function howMany(Line $line, int $next, bool $about, Unit $unit): array
+    private function howMany(Line $line, int $next, bool $about, Unit ...$units): array
     {
         $after = $line->after($line->past($next, 'are', 'is', 'there', 'do', 'does', 'would'), 'in', 'make', 'per', 'equal', '=', 'to');
         $after = 0 === $after ? $line->after($next, 'is', 'are') : $after;
         $length = 0 === $after ? null : $line->length($after);
 
-        return null === $length || !$line->endsAt($length->next) ? [] : [Conversion::of($length->toConvert(), $about, $unit)];
+        return null === $length || !$line->endsAt($length->next) ? [] : [Conversion::of($length->toConvert(), $about, ...$units)];
     }
 
     /**

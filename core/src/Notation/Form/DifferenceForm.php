@@ -36,12 +36,13 @@ final class DifferenceForm implements Form
         if (null === $from || $from->clockLike) {
             return [];
         }
-        $turned = $this->turned($line, $line->start, 'less than', 'shorter than', 'fewer than');
+        $turned = $line->asksWhether ? [] : $this->turned($line, $line->start, 'less than', 'shorter than', 'fewer than');
         if ([] !== $turned) {
             return $turned;
         }
         $after = $line->after($from->next, '-', 'minus', 'take away', 'takeaway', 'subtract', 'less', 'take');
-        $take = 0 === $after ? null : $line->length($line->past($after, '-'));
+        // a dash that is drawn twice is one, a minus before the length is not to be had
+        $take = 0 === $after ? null : $line->length($line->words->touches($after - 1) ? $line->past($after, '-') : $after);
 
         return null === $take || !$line->endsAt($take->next) ? [] : [Difference::of($from->amount, $take->amount)];
     }

@@ -23,10 +23,11 @@ final class LaterForm implements Form
     {
         $shape = new ClockMoveLine(
             ['+', 'plus', 'add', 'and', 'for', 'lasting'],
-            ['+', 'after', 'later than', 'on from', 'from', 'past', 'if', 'when'],
-            ['later', 'later on', 'from now', 'from then', 'after that', 'on'],
+            ['+', 'after', 'later than', 'on from', 'from', 'past', 'if', 'when', 'ago'],
+            ['later', 'later on', 'from now', 'from then', 'after that', 'on', 'ago'],
             ['add' => ['to', 'on to', 'onto']],
             ['in', 'after'],
+            true,
         );
 
         return array_map(static fn (array $found): Later => Later::of($found[0]->time, $found[1]->amount), $shape->read($line));

@@ -16,7 +16,7 @@ use Rostik\Core\Sum\Sum;
 final class OrderForm implements SolvedForm
 {
     /** What may stand before and after the list, and says nothing of it. */
-    private const AROUND = ['order', 'sort', 'put', 'place', 'arrange', 'list', 'in', 'of', 'these', 'this', 'them', 'the', 'times', 'time', 'lengths', 'length', 'durations', 'from', 'to', 'start', 'starting', 'with', 'earliest', 'latest', 'shortest', 'longest', 'smallest', 'largest', 'first', 'last', 'ascending', 'descending', ':', ',', ';', '-', '.', 'and', 'by', 'size', 'increasing', 'decreasing'];
+    private const AROUND = ['order', 'sort', 'put', 'place', 'arrange', 'list', 'in', 'of', 'these', 'this', 'them', 'the', 'times', 'time', 'lengths', 'length', 'durations', 'from', 'to', 'start', 'starting', 'with', 'earliest', 'latest', 'shortest', 'longest', 'smallest', 'largest', 'biggest', 'greatest', 'beginning', 'first', 'last', 'ascending', 'descending', ':', ',', ';', '-', '.', 'and', 'by', 'size', 'increasing', 'decreasing'];
 
     public function kind(): Kind
     {
@@ -25,7 +25,7 @@ final class OrderForm implements SolvedForm
 
     public function read(Line $line): array
     {
-        if (!$line->words->is($line->start, 'order', 'sort', 'put', 'place', 'arrange', 'list', 'in', 'smallest', 'shortest', 'longest', 'earliest', 'latest')) {
+        if (!$line->words->is($line->start, 'order', 'sort', 'put', 'place', 'arrange', 'list', 'in', 'smallest', 'shortest', 'longest', 'earliest', 'latest', 'largest', 'biggest', 'ascending', 'descending', 'last', 'first')) {
             return [];
         }
         $after = $line->past($line->start, ...self::AROUND);
@@ -81,11 +81,13 @@ final class OrderForm implements SolvedForm
     /** "Latest first", "from longest to shortest", "descending". */
     private function descends(Line $line, int $from, int $to): bool
     {
-        for ($i = $from; $i < $to; ++$i) {
+        // "last" may have been passed over as a word of a question
+        for ($i = max(0, $from - 1); $i < $to; ++$i) {
             if ($line->words->is($i, 'descending', 'decreasing')) {
                 return true;
             }
-            if ($line->words->is($i, 'latest', 'longest', 'largest') && ($line->words->is($i + 1, 'first', 'to') || $line->words->is($i - 1, 'from', 'with'))) {
+            $before = $line->words->is($i - 1, 'the') ? $i - 2 : $i - 1;
+            if ($line->words->is($i, 'latest', 'longest', 'largest', 'biggest', 'greatest', 'last') && ($line->words->is($i + 1, 'first', 'to') || $line->words->is($before, 'from', 'with'))) {
                 return true;
             }
         }

@@ -29,7 +29,7 @@ final class TotalForm implements Form
         if (null === $first || $first->clockLike) {
             return [];
         }
-        $more = $line->after($first->next, 'more than', 'longer than');
+        $more = $line->asksWhether ? 0 : $line->after($first->next, 'more than', 'longer than');
         $base = 0 === $more ? null : $line->length($more);
         if (null !== $base && $line->endsAt($base->next)) {
             return [Total::of($base->amount, $first->amount)];
