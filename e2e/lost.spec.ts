@@ -1,4 +1,4 @@
-import { expect, teacher, test } from './desk.js';
+import { Desk, expect, teacher, test } from './desk.js';
 
 test('sums that are typed without a connection are all on the sheet, and worked when it is back', async ({ desk }) => {
   const { page } = desk;
@@ -82,4 +82,28 @@ test('a sum with its answer is judged, and what can mean two things is asked abo
   await expect(page.getByRole('heading', { name: 'Which do you mean?' })).toBeVisible();
   await page.getByRole('button', { name: /2 h 18 min \+ 45 min/ }).click();
   await expect(desk.answer).toHaveText('3 h 3 min');
+});
+
+test('a sum that is wished for without a connection, and without a sheet, outlives the tab', async ({ desk }) => {
+  const { page } = desk;
+  await page.context().setOffline(true);
+  await desk.type('3 x 35 min');
+  await page.keyboard.press('Shift+Enter');
+  await expect(desk.questions).toHaveCount(0);
+  await page.close();
+  await page.context().setOffline(false);
+  const again = new Desk(await page.context().newPage());
+  await again.page.goto('/prepare');
+  await expect(again.questions).toHaveCount(1);
+  await expect(again.questions.first()).toContainText('1 h 45 min');
+});
+
+test('signing out works where the session has ended already', async ({ desk }) => {
+  const { page } = desk;
+  await page.waitForLoadState('networkidle');
+  await page.getByRole('button', { name: /Arden Vale/ }).click();
+  await page.context().clearCookies();
+  await page.getByRole('menuitem', { name: 'Sign out' }).click();
+  await expect(page.getByRole('heading', { name: 'Sign in', exact: true })).toBeVisible();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
 });

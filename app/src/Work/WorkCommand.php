@@ -89,7 +89,7 @@ final class WorkCommand extends Command
         if (null !== $worked->claim) {
             yield \sprintf('%s: %s', $worked->claim->text, $worked->claim->say);
             foreach ($worked->claim->may as $may) {
-                yield '  It '.$may.(str_ends_with($may, '.') ? '' : '.');
+                yield '  Whoever wrote it '.$may.(str_ends_with($may, '.') ? '' : '.');
             }
         }
         foreach ($worked->notes as $note) {

@@ -3,7 +3,7 @@ import { CircleUser } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { useCallback, useState } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
-import { ask } from '../api/client';
+import { askOnce, Refused } from '../api/client';
 import type { MeReply } from '../api/types';
 import { useKeys } from '../ui/keys';
 import { useKept } from '../ui/useKept';
@@ -35,8 +35,11 @@ export function Frame({ me }: { me: MeReply }) {
       setText(address);
     }
   }
-  // they wait for a connection, if need be, and outlive the tab
-  const { value: waiting, change: setWaiting } = useKept<{ wishes: readonly string[] }>('wishes', { wishes: [] });
+  // they wait for a connection, if need be, and outlive the tab; whoever signs in here next has wishes of their own
+  const { value: waiting, change: setWaiting } = useKept<{ wishes: readonly string[] }>(
+    `wishes.${me.school}.${me.name}`,
+    { wishes: [] },
+  );
   const { wishes } = waiting;
   const granted = useCallback(() => {
     setWaiting((now) => ({ wishes: now.wishes.slice(1) }));
@@ -73,7 +76,14 @@ export function Frame({ me }: { me: MeReply }) {
     }
   };
   const signOut = useMutation({
-    mutationFn: () => ask<null>('POST', '/api/sign-out'),
+    mutationFn: () =>
+      askOnce<null>('POST', '/api/sign-out').catch((failure: unknown) => {
+        // who is out already need not sign in to go
+        if (!(failure instanceof Refused && failure.signedOut)) {
+          throw failure;
+        }
+        return null;
+      }),
     onSuccess: () => {
       client.clear();
       window.location.assign('/');
