@@ -8,9 +8,10 @@ declare(strict_types=1);
  * fastest burst of each counts, so that whatever else the machine does in between falls on all alike.
  */
 
+use Rostik\Core\Tests\Core;
 use Carbon\Carbon;
-use Rostik\Core\Mistake\Choosing;
-use Rostik\Core\Mistake\Diagnostician;
+use Rostik\Core\Weighing\Choosing;
+use Rostik\Core\Weighing\Diagnostician;
 use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Skill\Ladder;
@@ -19,9 +20,9 @@ use Rostik\Core\Work\Workbench;
 
 require __DIR__.'/../vendor/autoload.php';
 
-$reader = SumReader::standard();
+$reader = Core::get(SumReader::class);
 $writer = Writer::plain();
-$workbench = Workbench::standard();
+$workbench = Core::get(Workbench::class);
 $sum = '1:50 p.m. + 3 h 30 min';
 
 $turns = [
@@ -48,8 +49,8 @@ for ($burst = 0; $burst < 150; ++$burst) {
     }
 }
 // thirty children with twenty answers each
-$diagnostician = Diagnostician::standard();
-$set = Choosing::standard()->choose(Ladder::standard()->rung('subtract-regroup'), Level::Core, 20, 1)->sums;
+$diagnostician = Core::get(Diagnostician::class);
+$set = Core::get(Choosing::class)->choose(Core::get(Ladder::class)->rung('subtract-regroup'), Level::Core, 20, 1)->sums;
 $given = ['3 h 45 min', '2 h 15 min', '4 h 5', '1 h 85 min', '55 min', '', '2 45'];
 $start = hrtime(true);
 for ($child = 0; $child < 30; ++$child) {

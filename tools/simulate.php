@@ -8,7 +8,7 @@ declare(strict_types=1);
  * Usage: php tools/simulate.php [children a mistake and rung]
  */
 
-use Rostik\Core\Tests\Mistake\Simulation;
+use Rostik\Core\Tests\Weighing\Simulation;
 
 require __DIR__.'/../vendor/autoload.php';
 

@@ -6,6 +6,7 @@ namespace Rostik\App\Account;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Rostik\App\Api\Problem;
+use Rostik\Core\Method\MethodBook;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
@@ -24,8 +25,11 @@ final class AccountController
 
     /** The class works one kind of sum in this method from now on. */
     #[Route('/api/me/house-method', methods: ['PUT'])]
-    public function houseMethod(#[CurrentUser] Teacher $teacher, #[MapRequestPayload] HouseMethodRequest $wanted, EntityManagerInterface $entities): Response
+    public function houseMethod(#[CurrentUser] Teacher $teacher, #[MapRequestPayload] HouseMethodRequest $wanted, EntityManagerInterface $entities, MethodBook $methods): Response
     {
+        if (null !== $wanted->method && !\in_array($wanted->method, $methods->ids(), true)) {
+            return Problem::response(422, 'no-such-method', \sprintf('There is no method “%s”. One that there is: number-line', $wanted->method));
+        }
         $teacher->useHouseMethod($wanted->kind, $wanted->method);
         $entities->flush();
 

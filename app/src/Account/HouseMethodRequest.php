@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Rostik\App\Account;
 
-use Rostik\Core\Method\MethodBook;
 use Rostik\Core\Sum\Kind;
 use Symfony\Component\Validator\Constraints as Assert;
 
@@ -14,7 +13,7 @@ final readonly class HouseMethodRequest
     /** @param ?string $method id of a method; null for whichever suits the numbers */
     public function __construct(
         public Kind $kind,
-        #[Assert\Choice(callback: [MethodBook::class, 'ids'])]
+        #[Assert\Length(max: 40)]
         public ?string $method = null,
     ) {
     }

@@ -9,7 +9,7 @@ use Rostik\Core\Activity\DayActivity;
 use Rostik\Core\Board\Board;
 use Rostik\Core\Board\DayTable;
 use Rostik\Core\Board\HandsCheck;
-use Rostik\Core\Mistake\Given;
+use Rostik\Core\Judging\Given;
 use Rostik\Core\Mistake\MistakeBook;
 use Rostik\Core\Notation\Style;
 use Rostik\Core\Notation\SumReader;
@@ -18,7 +18,6 @@ use Rostik\Core\Skill\AnotherSum;
 use Rostik\Core\Skill\Generator;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
-use Rostik\Core\Sum\OpenSum;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Time\ClockHands;
 use Rostik\Core\Time\TimeOfDay;
@@ -39,7 +38,7 @@ final readonly class BoardController
     /** How many clocks make a round of practice. */
     private const CLOCKS = 20;
 
-    public function __construct(private Board $board, private Another $another, private SumReader $reader, private MistakeBook $book)
+    public function __construct(private Board $board, private Another $another, private SumReader $reader, private MistakeBook $book, private Ladder $ladder, private Generator $generator)
     {
     }
 
@@ -88,11 +87,11 @@ final readonly class BoardController
     #[Route('/clocks', methods: ['GET'])]
     public function clocks(#[MapQueryParameter] Level $level = Level::Support, #[MapQueryParameter] int $seed = 1): Response
     {
-        $rung = Ladder::standard()->rung(Level::Stretch === $level ? 'read-clock-minute' : 'read-clock-five');
-        $drawn = Generator::standard()->draw($rung, $level, self::CLOCKS, $seed);
+        $rung = $this->ladder->rung(Level::Stretch === $level ? 'read-clock-minute' : 'read-clock-five');
+        $drawn = $this->generator->draw($rung, $level, self::CLOCKS, $seed);
 
         return new JsonResponse(new ClocksReply(array_map(
-            static fn (Sum $sum): int => $sum instanceof OpenSum ? ($sum->times()[0]->minutes ?? 0) % 720 : 0,
+            static fn (Sum $sum): int => ($sum->times()[0]->minutes ?? 0) % 720,
             $drawn->sums,
         )));
     }

@@ -14,7 +14,7 @@ use Symfony\Component\Uid\Uuid;
 /** The classes of a teacher. */
 final readonly class Classrooms
 {
-    public function __construct(private EntityManagerInterface $entities)
+    public function __construct(private EntityManagerInterface $entities, private Ladder $ladder)
     {
     }
 
@@ -47,7 +47,7 @@ final readonly class Classrooms
             $class = new Classroom(Uuid::fromString($id), $teacher, trim($wanted->name));
             $this->entities->persist($class);
         }
-        $rungs = array_map(static fn (Rung $rung): string => $rung->id, Ladder::standard()->rungs());
+        $rungs = array_map(static fn (Rung $rung): string => $rung->id, $this->ladder->rungs());
         $class->rewrite(trim($wanted->name), array_map(trim(...), $wanted->children), array_values(array_intersect($rungs, $wanted->taught)));
         $this->entities->flush();
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\App\Mistake;
 
-use Rostik\Core\Mistake\Verdict;
+use Rostik\Core\Judging\Verdict;
 
 /** What is to be said of a written answer. */
 final readonly class AnswerReply

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Rostik\App\Mistake;
 
-use Rostik\Core\Mistake\Choosing;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\NoSuchRung;
+use Rostik\Core\Weighing\Choosing;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
@@ -21,7 +21,7 @@ final class ChooseCommand extends Command
     /** The longest set that is chosen at once. */
     private const MOST = 100;
 
-    public function __construct(private readonly Choosing $choosing)
+    public function __construct(private readonly Choosing $choosing, private readonly Ladder $ladder)
     {
         parent::__construct();
     }
@@ -46,7 +46,7 @@ final class ChooseCommand extends Command
         $count = filter_var($asked('count'), \FILTER_VALIDATE_INT, ['options' => ['min_range' => 1, 'max_range' => self::MOST]]);
         $seed = filter_var($asked('seed'), \FILTER_VALIDATE_INT);
         try {
-            $rung = Ladder::standard()->rung($asked('skill'));
+            $rung = $this->ladder->rung($asked('skill'));
         } catch (NoSuchRung $none) {
             return $this->refuse($output, $input, 'no-such-rung', $none->getMessage());
         }

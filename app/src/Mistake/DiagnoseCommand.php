@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Rostik\App\Mistake;
 
-use Rostik\Core\Mistake\Diagnosis;
-use Rostik\Core\Mistake\Diagnostician;
-use Rostik\Core\Mistake\Finding;
-use Rostik\Core\Mistake\Judgement;
+use Rostik\Core\Judging\Judgement;
 use Rostik\Core\Notation\NotUnderstood;
+use Rostik\Core\Weighing\Diagnosis;
+use Rostik\Core\Weighing\Diagnostician;
+use Rostik\Core\Weighing\Finding;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;

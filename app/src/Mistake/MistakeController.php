@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Rostik\App\Mistake;
 
 use Rostik\App\Work\WorkRequest;
-use Rostik\Core\Mistake\Choosing;
-use Rostik\Core\Mistake\Diagnostician;
-use Rostik\Core\Mistake\Given;
+use Rostik\Core\Judging\Given;
 use Rostik\Core\Mistake\MistakeBook;
 use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Skill\Another;
+use Rostik\Core\Weighing\Choosing;
+use Rostik\Core\Weighing\Diagnostician;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;

@@ -15,12 +15,10 @@ use Rostik\Core\Sum\Earlier;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\Later;
 use Rostik\Core\Sum\Missing;
-use Rostik\Core\Sum\OpenSum;
 use Rostik\Core\Sum\Order;
 use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeForm;
-use Rostik\Core\Sum\WithGap;
 use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\ClockForm;
 use Rostik\Core\Time\StatedTime;
@@ -40,7 +38,7 @@ final readonly class Asking
     /** The sum as its times are to be given: by the 24-hour clock, where that is wanted and the half of the day is said. */
     public function given(Sum $sum, TimesGiven $times): Sum
     {
-        if (TimesGiven::TwentyFour !== $times || !$sum instanceof OpenSum || $sum instanceof Rewrite || [] !== $sum->readings()) {
+        if (TimesGiven::TwentyFour !== $times || $sum instanceof Rewrite || [] !== $sum->readings()) {
             return $sum;
         }
         $stated = $sum->times();
@@ -81,7 +79,7 @@ final readonly class Asking
 
         return match (true) {
             $sum instanceof Comparison => str_replace(' ? ', ' '.$answer.' ', $text),
-            $sum instanceof WithGap => str_replace('_', $answer, $text),
+            $sum->plain() !== $sum => str_replace('_', $answer, $text),
             $sum instanceof Order => str_replace('Put in order', 'In order', $this->inOrder($sum)).$answer,
             $sum instanceof Conversion => Marked::plain($this->marked->amount($sum->amount)).' = '.$answer,
             $sum instanceof Rewrite => ucfirst($this->spoken->of($sum->time)).' is '.$answer,
@@ -114,7 +112,7 @@ final readonly class Asking
             return array_values(array_filter($sum->direction > 0 ? [$sum->start, $sum->end] : [$sum->end, $sum->start]));
         }
 
-        return $sum instanceof OpenSum ? $sum->times() : [];
+        return $sum->times();
     }
 
     private function byClocks(Sum $sum): ?string

@@ -13,14 +13,13 @@ use Rostik\Core\Picture\LinePicture;
 use Rostik\Core\Sheet\AnswerForm;
 use Rostik\Core\Sheet\Scaffold;
 use Rostik\Core\Sheet\TimesGiven;
-use Rostik\Core\Skill\Features;
 use Rostik\Core\Sum\ClockMove;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\Missing;
 use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeForm;
-use Rostik\Core\Sum\WithGap;
+use Rostik\Core\Sum\Unknown;
 use Rostik\Core\Time\StatedTime;
 use Rostik\Core\Work\WorkedMethod;
 use Rostik\Core\Work\WorkedSum;
@@ -73,9 +72,9 @@ final readonly class Figures
     /** Whether hands are drawn for the answer. */
     public function hasHands(Sum $sum, SheetSettings $settings): bool
     {
-        $plain = $sum instanceof WithGap ? $sum->turnedRound() : $sum;
+        $plain = $sum->plain();
 
-        return AnswerForm::Hands === $settings->answers && (($plain instanceof ClockMove && 'length' !== Features::of($sum)->unknown) || ($plain instanceof Rewrite && TimeForm::Words !== $plain->as));
+        return AnswerForm::Hands === $settings->answers && (($plain instanceof ClockMove && Unknown::Length !== $sum->asks()) || ($plain instanceof Rewrite && TimeForm::Words !== $plain->as));
     }
 
     /** The method for whose working there is room: what was asked for, the class's own, or the usual one for such sums. */

@@ -18,7 +18,6 @@ use Rostik\Core\Sheet\Choices;
 use Rostik\Core\Sheet\TimesGiven;
 use Rostik\Core\Skill\Another;
 use Rostik\Core\Sum\Comparison;
-use Rostik\Core\Sum\OpenSum;
 use Rostik\Core\Sum\Order;
 use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\Sum;
@@ -110,7 +109,7 @@ final readonly class QuestionPrinter
 
     private function saysHalf(Sum $sum): bool
     {
-        return $sum instanceof OpenSum && !$sum instanceof Rewrite && [] !== array_filter($sum->times(), static fn (StatedTime $t): bool => $t->halfSaid && ClockForm::Twelve === $t->form);
+        return !$sum instanceof Rewrite && [] !== array_filter($sum->times(), static fn (StatedTime $t): bool => $t->halfSaid && ClockForm::Twelve === $t->form);
     }
 
     /** @return list<StatedTime> what is shown on clocks; words tell their own times */

@@ -6,6 +6,7 @@ namespace Rostik\App\Sheet;
 
 use Rostik\Core\Sheet\Layout;
 use Rostik\Core\Skill\Level;
+use Rostik\Core\Sum\Unknown;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** Sheets to be made: the same aims at one level or more. */
@@ -20,7 +21,7 @@ final readonly class MakeSheetsRequest
      * @param ?bool            $regroups  must or must not; null for either
      * @param ?bool            $noon      crossed or not; null for either
      * @param ?bool            $midnight  crossed or not; null for either
-     * @param ?string          $unknown   "end", "start", "length"; null for any
+     * @param ?Unknown         $unknown   on the clock; null for any
      * @param ?bool            $hour      crossed or not; null for either
      * @param list<string>     $mistakes  ids of mistakes that the numbers are to bring to light; empty for any numbers
      * @param bool             $challenge whether something harder stands at the end
@@ -40,8 +41,8 @@ final readonly class MakeSheetsRequest
         public ?bool $regroups = null,
         public ?bool $noon = null,
         public ?bool $midnight = null,
-        #[Assert\Choice(['end', 'start', 'length'])]
-        public ?string $unknown = null,
+        #[Assert\Choice([Unknown::End, Unknown::Start, Unknown::Length])]
+        public ?Unknown $unknown = null,
         public ?bool $hour = null,
         #[Assert\Count(max: 40)]
         #[Assert\All([new Assert\Type('string'), new Assert\Length(max: 60)])]

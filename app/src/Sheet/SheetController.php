@@ -23,7 +23,7 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 #[Route('/api/sheets')]
 final readonly class SheetController
 {
-    public function __construct(private Sheets $sheets, private SheetMaking $making, private SheetTelling $telling, private MistakeBook $book)
+    public function __construct(private Sheets $sheets, private SheetMaking $making, private SheetTelling $telling, private MistakeBook $book, private Ladder $ladder)
     {
     }
 
@@ -66,7 +66,7 @@ final readonly class SheetController
     {
         return new JsonResponse(array_map(
             fn (Rung $r): RungReply => new RungReply($r->id, $r->can, array_map(fn (string $id): RungMistakeReply => new RungMistakeReply($id, $this->book->mistake($id)->may()), $r->mistakes)),
-            array_values(array_filter(Ladder::standard()->rungs(), static fn (Rung $r): bool => !$r->told || \in_array($r->id, self::DRAWN, true))),
+            array_values(array_filter($this->ladder->rungs(), static fn (Rung $r): bool => !$r->told || \in_array($r->id, self::DRAWN, true))),
         ));
     }
 

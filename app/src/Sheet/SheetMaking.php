@@ -23,6 +23,7 @@ final readonly class SheetMaking
 {
     public function __construct(
         private SheetMaker $maker,
+        private Ladder $ladder,
         private Another $another,
         private SumReader $reader,
         private Sheets $sheets,
@@ -33,7 +34,7 @@ final readonly class SheetMaking
     /** @throws NoSuchRung */
     public function make(Teacher $owner, MakeSheetsRequest $wanted): MadeSheetsReply
     {
-        $ladder = Ladder::standard();
+        $ladder = $this->ladder;
         $places = array_flip(array_map(static fn ($rung): string => $rung->id, $ladder->rungs()));
         $aims = array_map(static fn (AimRequest $aim): Aim => new Aim($ladder->rung($aim->rung), $aim->count), $wanted->aims);
         usort($aims, static fn (Aim $a, Aim $b): int => ($places[$a->rung->id] ?? 0) <=> ($places[$b->rung->id] ?? 0));

@@ -10,6 +10,7 @@ use Rostik\Core\Sheet\Scaffold;
 use Rostik\Core\Sheet\TimesGiven;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\Limits;
+use Rostik\Core\Sum\Unknown;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** How a sheet is set out, and what it is for, beside its questions. */
@@ -126,7 +127,7 @@ final readonly class SheetSettings
             Layout::tryFrom($text('layout')) ?? Layout::Page,
             '' === $text('classId') ? null : $text('classId'),
             array_values(array_filter(\is_array($kept['aims'] ?? null) ? $kept['aims'] : [], is_string(...))),
-            new Limits($said('fives'), $said('regroups'), $said('noon'), $said('midnight'), \is_string($limits['unknown'] ?? null) ? $limits['unknown'] : null, $said('hour')),
+            new Limits($said('fives'), $said('regroups'), $said('noon'), $said('midnight'), \is_string($limits['unknown'] ?? null) ? Unknown::tryFrom($limits['unknown']) : null, $said('hour')),
         );
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Rostik\App\Sheet;
 
 use Rostik\Core\Mistake\MistakeBook;
-use Rostik\Core\Mistake\TellingApart;
 use Rostik\Core\Skill\Level;
+use Rostik\Core\Weighing\TellingApart;
 use Rostik\Core\Work\Workbench;
 
 /** What the questions of a sheet bring to light. */

@@ -17,6 +17,7 @@ use Rostik\Core\Sheet\Scaffold;
 use Rostik\Core\Skill\Generator;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
+use Rostik\Core\Tests\Core;
 use Rostik\Core\Time\TimeOfDay;
 use Rostik\Core\Work\Workbench;
 
@@ -26,7 +27,7 @@ final class DrawingTest extends TestCase
     /** @return array{Picture, Picture} as a method draws it at its first and its last step */
     private function pictures(string $sum, string $method): array
     {
-        foreach (Workbench::standard()->work($sum)->methods as $one) {
+        foreach (Core::get(Workbench::class)->work($sum)->methods as $one) {
             if ($one->id === $method) {
                 return [$one->steps[0]->picture, $one->steps[\count($one->steps) - 1]->picture];
             }
@@ -117,11 +118,11 @@ final class DrawingTest extends TestCase
     public function testLabelsOnALineKeepClearOfEachOther(): void
     {
         $drawn = 0;
-        foreach (Ladder::standard()->rungs() as $rung) {
+        foreach (Core::get(Ladder::class)->rungs() as $rung) {
             foreach (Level::cases() as $level) {
-                foreach (Generator::standard()->draw($rung, $level, 25, 3)->sums as $sum) {
-                    $text = Forms::standard()->write($sum, Writer::plain());
-                    foreach (Workbench::standard()->work($text)->methods as $method) {
+                foreach (Core::get(Generator::class)->draw($rung, $level, 25, 3)->sums as $sum) {
+                    $text = Core::get(Forms::class)->write($sum, Writer::plain());
+                    foreach (Core::get(Workbench::class)->work($text)->methods as $method) {
                         $first = $method->steps[0]->picture;
                         $last = $method->steps[\count($method->steps) - 1]->picture;
                         if ($first instanceof LinePicture && $last instanceof LinePicture) {
@@ -143,14 +144,14 @@ final class DrawingTest extends TestCase
         $sums = ['2 weeks 3 days + 5 weeks 6 days', '3 years 10 months - 1 year 11 months', '5 min 20 s + 3 min 50 s', '2 days 20 h + 1 day 9 h', '12 h 45 min + 11 h 50 min + 10 h 59 min', '4 x 2 h 45 min'];
         foreach (['add-plain', 'add-regroup', 'subtract-regroup', 'add-many', 'scale-and-share', 'how-long-across-hours', 'across-midnight'] as $id) {
             foreach (Level::cases() as $level) {
-                foreach (Generator::standard()->draw(Ladder::standard()->rung($id), $level, 25, 3)->sums as $sum) {
-                    $sums[] = Forms::standard()->write($sum, Writer::plain());
+                foreach (Core::get(Generator::class)->draw(Core::get(Ladder::class)->rung($id), $level, 25, 3)->sums as $sum) {
+                    $sums[] = Core::get(Forms::class)->write($sum, Writer::plain());
                 }
             }
         }
         $drawn = 0;
         foreach ($sums as $text) {
-            foreach (Workbench::standard()->work($text)->methods as $method) {
+            foreach (Core::get(Workbench::class)->work($text)->methods as $method) {
                 $first = $method->steps[0]->picture;
                 $last = $method->steps[\count($method->steps) - 1]->picture;
                 if ($first instanceof ColumnsPicture && $last instanceof ColumnsPicture) {

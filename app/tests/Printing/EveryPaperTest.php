@@ -13,7 +13,7 @@ use Rostik\App\Printing\PrintedQuestion;
 use Rostik\App\Printing\QuestionPrinter;
 use Rostik\App\Sheet\PosedQuestion;
 use Rostik\App\Sheet\SheetSettings;
-use Rostik\Core\Mistake\Judge;
+use Rostik\Core\Judging\Judge;
 use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\Marked;
 use Rostik\Core\Notation\SumReader;
@@ -26,6 +26,7 @@ use Rostik\Core\Skill\Another;
 use Rostik\Core\Skill\Generator;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
+use Rostik\Core\Tests\Core;
 use Rostik\Core\Work\Workbench;
 
 /** Questions of every rung and level, in every form of answer and every form of times: what must hold of all paper. */
@@ -33,9 +34,9 @@ final class EveryPaperTest extends TestCase
 {
     private static function printer(): QuestionPrinter
     {
-        $forms = Forms::standard();
+        $forms = Core::get(Forms::class);
 
-        return new QuestionPrinter(Workbench::standard(), new SumReader($forms), $forms, Choices::standard(), Another::standard(), new Asking($forms), new Figures());
+        return new QuestionPrinter(Core::get(Workbench::class), new SumReader($forms), $forms, Core::get(Choices::class), Core::get(Another::class), new Asking($forms), new Figures());
     }
 
     private static function teacher(): Teacher
@@ -58,11 +59,11 @@ final class EveryPaperTest extends TestCase
     {
         $printer = self::printer();
         $teacher = self::teacher();
-        $forms = Forms::standard();
-        foreach (Ladder::standard()->rungs() as $rung) {
+        $forms = Core::get(Forms::class);
+        foreach (Core::get(Ladder::class)->rungs() as $rung) {
             foreach (Level::cases() as $level) {
                 $settings = new SheetSettings(scaffold: Scaffold::forLevel($level), answers: $answers, times: $times);
-                foreach (Generator::standard()->draw($rung, $level, 2, 17)->sums as $i => $sum) {
+                foreach (Core::get(Generator::class)->draw($rung, $level, 2, 17)->sums as $i => $sum) {
                     $text = $forms->write($sum, Writer::plain());
                     $printed = $printer->print($i + 1, new PosedQuestion($text), $settings, $teacher, false);
                     $what = $rung->id.', '.$level->value.': '.$text;
@@ -92,15 +93,15 @@ final class EveryPaperTest extends TestCase
             $claimed = explode(' = ', $printed->space->statement, 2)[1] ?? '';
             if ('' !== $claimed && !str_contains($text, '_') && !str_contains($text, '?')) {
                 // what is claimed, marked as a child's answer
-                self::assertSame('true' === $answer, Judge::standard()->judge(SumReader::standard()->read($text)->sum, $claimed)->verdict->isRight(), $what.': '.$printed->space->statement);
+                self::assertSame('true' === $answer, Core::get(Judge::class)->judge(Core::get(SumReader::class)->read($text)->sum, $claimed)->verdict->isRight(), $what.': '.$printed->space->statement);
             }
 
             return;
         }
         if ([] !== $printed->space->choices) {
             // marked as answers of children, one is right and the others are not
-            $sum = SumReader::standard()->read($text)->sum;
-            self::assertCount(1, array_filter($printed->space->choices, static fn (string $choice): bool => Judge::standard()->judge($sum, $choice)->verdict->isRight()), $what.': '.implode('; ', $printed->space->choices));
+            $sum = Core::get(SumReader::class)->read($text)->sum;
+            self::assertCount(1, array_filter($printed->space->choices, static fn (string $choice): bool => Core::get(Judge::class)->judge($sum, $choice)->verdict->isRight()), $what.': '.implode('; ', $printed->space->choices));
             self::assertCount(\count($printed->space->choices), array_unique($printed->space->choices), $what);
             self::assertLessThanOrEqual(4, \count($printed->space->choices), $what);
             self::assertGreaterThanOrEqual(2, \count($printed->space->choices), $what);
@@ -137,8 +138,8 @@ final class EveryPaperTest extends TestCase
         $seen = 0;
         $settings = new SheetSettings(scaffold: Scaffold::Full, times: TimesGiven::TwentyFour);
         foreach (['later-across-hour', 'earlier-across-hour', 'across-noon', 'across-midnight', 'missing-part', 'order-times'] as $id) {
-            foreach (Generator::standard()->draw(Ladder::standard()->rung($id), Level::Stretch, 12, 23)->sums as $sum) {
-                $printed = self::printer()->print(1, new PosedQuestion(Forms::standard()->write($sum, Writer::plain())), $settings, self::teacher());
+            foreach (Core::get(Generator::class)->draw(Core::get(Ladder::class)->rung($id), Level::Stretch, 12, 23)->sums as $sum) {
+                $printed = self::printer()->print(1, new PosedQuestion(Core::get(Forms::class)->write($sum, Writer::plain())), $settings, self::teacher());
                 $all = $printed->question.' '.$printed->answer.' '.$printed->space->figure.' '.implode(' ', $printed->working->steps ?? []).' '.($printed->working->drawing ?? '');
                 if (!str_starts_with($id, 'order') || !str_contains($all, ' h')) {
                     self::assertDoesNotMatchRegularExpression('/[ap]\.m\./', (string) preg_replace('/(noon|midnight)/', '', $all), $all);
@@ -152,14 +153,14 @@ final class EveryPaperTest extends TestCase
     /** The key of every question of every rung is what the workbench has, in the form that was asked for. */
     public function testTheKeyIsTheAnswerOfTheSumAsItIsGiven(): void
     {
-        $forms = Forms::standard();
+        $forms = Core::get(Forms::class);
         $asking = new Asking($forms);
-        foreach (Ladder::standard()->rungs() as $rung) {
-            foreach (Generator::standard()->draw($rung, Level::Stretch, 6, 29)->sums as $sum) {
+        foreach (Core::get(Ladder::class)->rungs() as $rung) {
+            foreach (Core::get(Generator::class)->draw($rung, Level::Stretch, 6, 29)->sums as $sum) {
                 foreach ([TimesGiven::AsWritten, TimesGiven::TwentyFour] as $times) {
                     $given = $forms->write($asking->given($sum, $times), Writer::plain());
                     $printed = self::printer()->print(1, new PosedQuestion($forms->write($sum, Writer::plain())), new SheetSettings(times: $times), self::teacher());
-                    self::assertSame(Marked::plain(Workbench::standard()->answer($given)->answer->shown ?? ''), $printed->answer);
+                    self::assertSame(Marked::plain(Core::get(Workbench::class)->answer($given)->answer->shown ?? ''), $printed->answer);
                 }
             }
         }
@@ -169,15 +170,15 @@ final class EveryPaperTest extends TestCase
     {
         $settings = new SheetSettings(scaffold: Scaffold::Full, example: true);
         foreach (['add-regroup', 'subtract-regroup', 'later-across-hour', 'how-long-across-hours', 'convert-mixed'] as $id) {
-            $sums = array_map(static fn ($s): string => Forms::standard()->write($s, Writer::plain()), Generator::standard()->draw(Ladder::standard()->rung($id), Level::Core, 8, 31)->sums);
+            $sums = array_map(static fn ($s): string => Core::get(Forms::class)->write($s, Writer::plain()), Core::get(Generator::class)->draw(Core::get(Ladder::class)->rung($id), Level::Core, 8, 31)->sums);
             for ($seed = 0; $seed < 10; ++$seed) {
                 $example = self::printer()->example(['bananas', ...$sums], $settings, self::teacher(), $seed);
                 self::assertNotNull($example);
                 self::assertNotNull($example->answer);
                 self::assertNotSame([], $example->working->steps ?? []);
-                $read = SumReader::standard()->read(strtr($example->question, ['−' => '-', '×' => 'x', '÷' => '/']))->sum;
-                self::assertContains($id, Ladder::standard()->exercisedBy($read));
-                self::assertNotContains(Forms::standard()->write($read, Writer::plain()), $sums);
+                $read = Core::get(SumReader::class)->read(strtr($example->question, ['−' => '-', '×' => 'x', '÷' => '/']))->sum;
+                self::assertContains($id, Core::get(Ladder::class)->exercisedBy($read));
+                self::assertNotContains(Core::get(Forms::class)->write($read, Writer::plain()), $sums);
             }
         }
         self::assertNull(self::printer()->example(['bananas'], $settings, self::teacher(), 1));

@@ -7,11 +7,8 @@ namespace Rostik\Core\Board;
 use Rostik\Core\Method\Step;
 use Rostik\Core\Notation\NotUnderstood;
 use Rostik\Core\Notation\SumReader;
-use Rostik\Core\Sum\ClockMove;
-use Rostik\Core\Sum\Elapsed;
-use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\Sum;
-use Rostik\Core\Sum\WithGap;
+use Rostik\Core\Sum\Unknown;
 use Rostik\Core\Time\ClockForm;
 use Rostik\Core\Work\Workbench;
 use Rostik\Core\Work\WorkedMethod;
@@ -21,11 +18,6 @@ final readonly class Board
 {
     public function __construct(private Workbench $bench, private SumReader $reader)
     {
-    }
-
-    public static function standard(): self
-    {
-        return new self(Workbench::standard(), SumReader::standard());
     }
 
     /**
@@ -49,20 +41,15 @@ final readonly class Board
 
     private function clock(Sum $sum): ?BoardClock
     {
-        $plain = $sum instanceof WithGap ? $sum->turnedRound() : $sum;
-        if ($plain instanceof ClockMove) {
-            $start = $plain->start;
+        $plain = $sum->plain();
+        $way = $plain->way();
+        if (null !== $way) {
+            return new BoardClock($way->begins(), $way->ends(), $way->halfSaid(), $way->by24(), Unknown::End === $plain->asks());
+        }
+        // a time that is to be written in another way: the clock stands at it
+        $time = 1 === \count($plain->times()) && [] === $plain->readings() ? $plain->times()[0] : null;
 
-            return new BoardClock($start->minutes, $start->minutes + $plain->direction() * $plain->minutes(), $start->halfSaid, ClockForm::TwentyFour === $start->form, true);
-        }
-        if ($plain instanceof Elapsed && $plain->start->halfSaid && $plain->end->halfSaid) {
-            return new BoardClock($plain->start->minutes, $plain->start->minutes + $plain->minutes(), true, ClockForm::TwentyFour === $plain->start->form, false);
-        }
-        if ($plain instanceof Rewrite && [] === $plain->readings()) {
-            return new BoardClock($plain->time->minutes, $plain->time->minutes, $plain->time->halfSaid, ClockForm::TwentyFour === $plain->time->form, false);
-        }
-
-        return null;
+        return null === $time ? null : new BoardClock($time->minutes, $time->minutes, $time->halfSaid, ClockForm::TwentyFour === $time->form, false);
     }
 
     /** @return list<int> a method that does not go along the clock stays at the start and is at the end with its last step */

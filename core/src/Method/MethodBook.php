@@ -6,48 +6,39 @@ namespace Rostik\Core\Method;
 
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Sum;
-use Rostik\Core\Sum\WithGap;
 
-/** All methods: whatever class stands in this folder. */
+/** All methods: every class in this folder. */
 final readonly class MethodBook
 {
-    /** @var list<Method> */
+    /** @var list<Method> by id */
     private array $methods;
 
-    public function __construct(Method ...$methods)
+    /** @param iterable<Method> $methods in any order */
+    public function __construct(iterable $methods)
     {
-        $this->methods = array_values($methods);
-    }
-
-    public static function standard(): self
-    {
-        $methods = [];
-        foreach (glob(__DIR__.'/*Method.php') ?: [] as $file) {
-            $class = __NAMESPACE__.'\\'.basename($file, '.php');
-            $method = class_exists($class) ? new $class() : null;
-            if ($method instanceof Method) {
-                $methods[] = $method;
-            }
+        $byId = [];
+        foreach ($methods as $method) {
+            $byId[$method->id()] = $method;
         }
-
-        return new self(...$methods);
+        ksort($byId);
+        $this->methods = array_values($byId);
     }
 
     /** @return list<string> the id of every method there is */
-    public static function ids(): array
+    public function ids(): array
     {
-        return array_map(static fn (Method $m): string => $m->id(), self::standard()->methods);
+        return array_map(static fn (Method $m): string => $m->id(), $this->methods);
     }
 
     /** @return list<Chosen> the methods that apply, the one that suits these numbers best first */
     public function choose(Sum $sum): array
     {
-        $plain = $sum instanceof WithGap ? $sum->turnedRound() : $sum;
+        $plain = $sum->plain();
         $chosen = [];
         foreach ($this->methods as $method) {
             $suit = $method->suits($plain);
             if (null !== $suit) {
-                $chosen[] = new Chosen($method, $suit, $plain, $sum instanceof WithGap);
+                $chosen[] = new Chosen($method, $suit, $plain, $plain !== $sum);
             }
         }
         usort($chosen, static fn (Chosen $a, Chosen $b): int => $b->suit->score <=> $a->suit->score);

@@ -131,7 +131,7 @@ final class NumberLineMethod extends OnTheLine
             );
         }
         $gap = $amount($total);
-        $answer = new LengthAnswer(Amount::usual($gap->duration, $sum->units()[0]));
+        $answer = new LengthAnswer(Amount::usual($gap->duration, $sum->unitsSaid()[0]));
         $sizes = array_map(static fn (Jump $j): string => $label($j->size()), $jumps);
         $said = match (\count($jumps)) {
             0 => 'There is no gap: '.$writer->answer($answer),
@@ -149,7 +149,7 @@ final class NumberLineMethod extends OnTheLine
     /** @return array{Unit, Unit}|null the larger and the smaller of the neighbouring units that the sum uses */
     private function gapUnits(Difference $sum): ?array
     {
-        $units = $sum->units();
+        $units = $sum->unitsSaid();
         $small = $units[\count($units) - 1];
         $big = $units[0] === $small ? ($small->larger() ?? $small) : $units[0];
 

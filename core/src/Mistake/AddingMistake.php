@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Mistake;
 
+use Rostik\Core\Judging\Given;
 use Rostik\Core\Sum\Sum;
 
 /** What mistakes in regrouping share: they show where the smaller unit, added up or multiplied, reaches its limit. */

@@ -4,39 +4,29 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Mistake;
 
-use Rostik\Core\Sum\Ambiguous;
+use Rostik\Core\Judging\Given;
+use Rostik\Core\Judging\GivenLength;
+use Rostik\Core\Judging\Predicting;
+use Rostik\Core\Judging\RightAnswer;
 use Rostik\Core\Sum\CannotBeDone;
 use Rostik\Core\Sum\Sum;
-use Rostik\Core\Sum\WithGap;
 use Rostik\Core\Time\TooLong;
 
-/** All mistakes: whatever class stands in the folder Catalogue. */
-final readonly class MistakeBook
+/** All mistakes: every class in the folder Catalogue. */
+final readonly class MistakeBook implements Predicting
 {
     /** @var array<string, Mistake> by id */
     private array $mistakes;
 
-    public function __construct(private RightAnswer $right, Mistake ...$mistakes)
+    /** @param iterable<Mistake> $mistakes in any order */
+    public function __construct(private RightAnswer $right, iterable $mistakes)
     {
         $byId = [];
         foreach ($mistakes as $mistake) {
             $byId[$mistake->id()] = $mistake;
         }
+        ksort($byId);
         $this->mistakes = $byId;
-    }
-
-    public static function standard(): self
-    {
-        $mistakes = [];
-        foreach (glob(__DIR__.'/Catalogue/*.php') ?: [] as $file) {
-            $class = __NAMESPACE__.'\\Catalogue\\'.basename($file, '.php');
-            $mistake = class_exists($class) ? new $class() : null;
-            if ($mistake instanceof Mistake) {
-                $mistakes[] = $mistake;
-            }
-        }
-
-        return new self(new RightAnswer(), ...$mistakes);
     }
 
     /** @return list<Mistake> */
@@ -58,19 +48,11 @@ final readonly class MistakeBook
             && $given->parts[0]->unit->chain() === $right->parts[0]->unit->chain() && $given->count() === $right->count();
     }
 
-    /**
-     * What a child with each mistake would write; only those that show in this sum, and never the right answer.
-     *
-     * @param bool $faceSeen whether a time to be written in digits is shown on a clock, as it is on paper, and not told
-     *                       in words alone
-     *
-     * @return array<string, Given> by id of the mistake; none for a sum whose answer depends on what was not said
-     */
     public function predict(Sum $sum, bool $faceSeen = true): array
     {
-        $plain = $sum instanceof WithGap ? $sum->turnedRound() : $sum;
+        $plain = $sum->plain();
         try {
-            $right = $plain instanceof Ambiguous && [] !== $plain->readings() ? null : $this->right->to($plain);
+            $right = [] !== $plain->readings() ? null : $this->right->to($plain);
         } catch (CannotBeDone) {
             return [];
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Mistake;
 
+use Rostik\Core\Judging\Given;
+use Rostik\Core\Judging\GivenTime;
 use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeForm;

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Mistake;
 
+use Rostik\Core\Judging\Given;
+use Rostik\Core\Judging\GivenLength;
+use Rostik\Core\Judging\GivenTime;
 use Rostik\Core\Sum\Difference;
 use Rostik\Core\Sum\Earlier;
 use Rostik\Core\Sum\Elapsed;

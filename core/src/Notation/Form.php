@@ -12,6 +12,9 @@ interface Form
 {
     public function kind(): Kind;
 
+    /** Lines are held against the forms in turn, those of higher precedence first; the first that fits is taken. */
+    public static function precedence(): int;
+
     /**
      * Every way in which the whole line is a sum of this kind.
      *

@@ -7,39 +7,25 @@ namespace Rostik\Core\Notation;
 use Rostik\Core\Sum\Answer;
 use Rostik\Core\Sum\EitherWay;
 use Rostik\Core\Sum\Kind;
-use Rostik\Core\Sum\OpenSum;
 use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeForm;
 use Rostik\Core\Time\ClockForm;
 
-/** All forms of sum: whatever class stands in the folder Form. */
+/** All forms of sum: every class in the folder Form, in the order that they state themselves. */
 final readonly class Forms
 {
     /** @var array<string, Form> by kind */
     private array $forms;
 
-    public function __construct(Form ...$forms)
+    /** @param iterable<Form> $forms in the order in which they are tried */
+    public function __construct(iterable $forms)
     {
         $byKind = [];
         foreach ($forms as $form) {
             $byKind[$form->kind()->value] = $form;
         }
         $this->forms = $byKind;
-    }
-
-    public static function standard(): self
-    {
-        $forms = [];
-        foreach (glob(__DIR__.'/Form/*Form.php') ?: [] as $file) {
-            $class = __NAMESPACE__.'\\Form\\'.basename($file, '.php');
-            $form = class_exists($class) ? new $class() : null;
-            if ($form instanceof Form) {
-                $forms[] = $form;
-            }
-        }
-
-        return new self(...$forms);
     }
 
     /** @return array<string, Form> */
@@ -67,11 +53,11 @@ final readonly class Forms
             return $sum->text;
         }
 
-        return $this->of($sum->kind())->write($sum, $sum instanceof OpenSum && !$writer->marked && $this->couldBeTakenFor12($sum) ? $writer->saying24() : $writer);
+        return $this->of($sum->kind())->write($sum, !$writer->marked && $this->couldBeTakenFor12($sum) ? $writer->saying24() : $writer);
     }
 
     /** Whether all its 24-hour times lie between 10:00 and 12:59, where the digits alone do not tell the clock. */
-    private function couldBeTakenFor12(OpenSum $sum): bool
+    private function couldBeTakenFor12(Sum $sum): bool
     {
         // what is to be written as a 12-hour time is a 24-hour time
         if ($sum instanceof Rewrite && TimeForm::Twelve === $sum->as) {

@@ -4,21 +4,18 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Notation;
 
-use Rostik\Core\Sum\Ambiguous;
 use Rostik\Core\Sum\CannotBeDone;
 use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\Difference;
 use Rostik\Core\Sum\EitherWay;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\Grouping;
-use Rostik\Core\Sum\OpenSum;
 use Rostik\Core\Sum\Order;
 use Rostik\Core\Sum\Reading;
 use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\Share;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeForm;
-use Rostik\Core\Sum\WithGap;
 use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\AmountPart;
 use Rostik\Core\Time\Chain;
@@ -44,11 +41,6 @@ final readonly class SumReader
         private Complaints $complaints = new Complaints(),
     ) {
         $this->plain = Writer::plain();
-    }
-
-    public static function standard(): self
-    {
-        return new self(Forms::standard());
     }
 
     /** @throws NotUnderstood */
@@ -229,7 +221,7 @@ final readonly class SumReader
     /** @return list<Reading> the sum, or each of the ways in which it can be meant itself; none where it cannot be done */
     private function readings(string $assumes, Sum $sum): array
     {
-        $inner = $sum instanceof Ambiguous ? $sum->readings() : [];
+        $inner = $sum->readings();
         if ([] !== $inner) {
             return array_map(static fn (Reading $r): Reading => new Reading($assumes.', '.$r->assumes, $r->sum), $inner);
         }
@@ -264,7 +256,7 @@ final readonly class SumReader
     /** The nearest sum of the same kind that can be done, as text; '' where none is known. */
     private function nearest(Sum $sum): string
     {
-        $plain = $sum instanceof WithGap ? $sum->turnedRound() : $sum;
+        $plain = $sum->plain();
         // shared in whole minutes, unless there are seconds in it already
         $smallest = static fn (Amount $a): int => Chain::Clock === $a->duration->chain ? min($a->smallest()->size(), Unit::Minute->size()) : 1;
         try {
@@ -295,11 +287,11 @@ final readonly class SumReader
         try {
             $line = $this->line($typed);
             $sum = $this->found($line)?->sum;
-            if ($sum instanceof Ambiguous && [] !== $sum->readings()) {
+            if (null === $sum || [] !== $sum->readings()) {
                 return false;
             }
 
-            return null !== $sum && '' !== $this->plain->answer($sum->answer());
+            return '' !== $this->plain->answer($sum->answer());
         } catch (CannotBeDone|MixedChains|TooLong) {
             return false;
         }
@@ -311,9 +303,6 @@ final readonly class SumReader
      */
     private function settled(Sum $sum, Line $line): ReadSum
     {
-        if (!$sum instanceof OpenSum) {
-            return new ReadSum($sum, $line->notes);
-        }
         $open = 0;
         $by24 = 0;
         foreach ($sum->times() as $time) {

@@ -14,7 +14,6 @@ use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\Limits;
 use Rostik\Core\Skill\Rung;
-use Rostik\Core\Sum\Ambiguous;
 use Rostik\Core\Sum\CannotBeDone;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeAnswer;
@@ -34,13 +33,6 @@ final readonly class Checking
         private Generator $generator,
     ) {
         $this->plain = Writer::plain();
-    }
-
-    public static function standard(): self
-    {
-        $forms = Forms::standard();
-
-        return new self(new SumReader($forms), $forms, Ladder::standard(), new Generator($forms));
     }
 
     /**
@@ -68,7 +60,7 @@ final readonly class Checking
                 $warnings[] = new Warning('alike', \sprintf('The same as question %d.', $first[$text] + 1));
             }
             $first[$text] ??= $i;
-            $open = $sum instanceof Ambiguous && [] !== $sum->readings();
+            $open = [] !== $sum->readings();
             if (!$open && $this->isTwelve($sum)) {
                 $warnings[] = new Warning('twelve', 'The answer is exactly 12: noon or midnight may need a word.');
             }

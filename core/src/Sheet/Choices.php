@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Sheet;
 
+use Rostik\Core\Judging\RightAnswer;
 use Rostik\Core\Mistake\MistakeBook;
-use Rostik\Core\Mistake\RightAnswer;
 use Rostik\Core\Sum\CannotBeDone;
 use Rostik\Core\Sum\Sum;
 
@@ -14,11 +14,6 @@ final readonly class Choices
 {
     public function __construct(private MistakeBook $book, private RightAnswer $right)
     {
-    }
-
-    public static function standard(): self
-    {
-        return new self(MistakeBook::standard(), new RightAnswer());
     }
 
     /**

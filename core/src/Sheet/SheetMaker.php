@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Sheet;
 
-use Rostik\Core\Mistake\Choosing;
 use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Notation\Writer;
@@ -13,6 +12,7 @@ use Rostik\Core\Skill\Generator;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\Limits;
 use Rostik\Core\Sum\Sum;
+use Rostik\Core\Weighing\Choosing;
 
 /**
  * Makes the questions of a sheet from its aims: as many of each rung as asked for, at one level, no two alike, the
@@ -28,13 +28,6 @@ final readonly class SheetMaker
     public function __construct(private Generator $generator, private Choosing $choosing, private Another $another, private SumReader $reader, private Forms $forms)
     {
         $this->plain = Writer::plain();
-    }
-
-    public static function standard(): self
-    {
-        $forms = Forms::standard();
-
-        return new self(new Generator($forms), Choosing::standard(), Another::standard(), new SumReader($forms), $forms);
     }
 
     /**

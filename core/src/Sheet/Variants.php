@@ -21,11 +21,6 @@ final readonly class Variants
     {
     }
 
-    public static function standard(): self
-    {
-        return new self(SumReader::standard(), Another::standard());
-    }
-
     /**
      * @param list<string> $sums  in canonical text, or as typed; what cannot be read stays as it is
      * @param list<int>    $fixed places of questions that are to be the same for all

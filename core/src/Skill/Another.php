@@ -13,7 +13,6 @@ use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\Later;
 use Rostik\Core\Sum\Missing;
 use Rostik\Core\Sum\MissingLength;
-use Rostik\Core\Sum\OpenSum;
 use Rostik\Core\Sum\Order;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Time\Amount;
@@ -31,13 +30,6 @@ final readonly class Another
     public function __construct(private Ladder $ladder, private Generator $generator, private Forms $forms)
     {
         $this->plain = Writer::plain();
-    }
-
-    public static function standard(): self
-    {
-        $forms = Forms::standard();
-
-        return new self(Ladder::standard(), new Generator($forms), $forms);
     }
 
     /**
@@ -224,9 +216,6 @@ final readonly class Another
         if ($drawn instanceof Order && $like instanceof Order) {
             $drawn = $drawn->descending($like->descends);
         }
-        if (!$drawn instanceof OpenSum || !$like instanceof OpenSum) {
-            return $drawn;
-        }
         $model = $like->times()[0] ?? null;
         if (null === $model) {
             return $drawn;
@@ -245,7 +234,7 @@ final readonly class Another
     /** What stands behind a question about lengths with a part missing, which has no rung of its own. */
     private function plainly(Sum $sum): Sum
     {
-        return $sum instanceof MissingLength ? $sum->turnedRound() : $sum;
+        return $sum instanceof MissingLength ? $sum->plain() : $sum;
     }
 
     private function text(Sum $sum): string

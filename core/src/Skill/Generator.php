@@ -24,11 +24,6 @@ final readonly class Generator
         $this->plain = Writer::plain();
     }
 
-    public static function standard(): self
-    {
-        return new self(Forms::standard());
-    }
-
     /**
      * @param int    $count  0 or more
      * @param int    $seed   the same seed gives the same sums

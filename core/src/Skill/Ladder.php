@@ -4,12 +4,6 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Skill;
 
-use Rostik\Core\Skill\Rungs\ClockRungs;
-use Rostik\Core\Skill\Rungs\ElapsedRungs;
-use Rostik\Core\Skill\Rungs\LengthRungs;
-use Rostik\Core\Skill\Rungs\ProblemRungs;
-use Rostik\Core\Skill\Rungs\UnitRungs;
-use Rostik\Core\Sum\Ambiguous;
 use Rostik\Core\Sum\Sum;
 
 /**
@@ -25,23 +19,21 @@ final readonly class Ladder
     /** @var array<string, list<Rung>> by kind of sum, those that a bare sum can exercise, from the bottom up */
     private array $byKind;
 
-    public function __construct(Rung ...$rungs)
+    /** @param iterable<Rungs> $parts from the bottom up */
+    public function __construct(iterable $parts)
     {
         $byId = [];
         $byKind = [];
-        foreach ($rungs as $rung) {
-            $byId[$rung->id] = $rung;
-            foreach ($rung->told ? [] : $rung->kinds as $kind) {
-                $byKind[$kind->value][] = $rung;
+        foreach ($parts as $part) {
+            foreach ($part->all() as $rung) {
+                $byId[$rung->id] = $rung;
+                foreach ($rung->told ? [] : $rung->kinds as $kind) {
+                    $byKind[$kind->value][] = $rung;
+                }
             }
         }
         $this->rungs = $byId;
         $this->byKind = $byKind;
-    }
-
-    public static function standard(): self
-    {
-        return new self(...ClockRungs::all(), ...UnitRungs::all(), ...LengthRungs::all(), ...ElapsedRungs::all(), ...ProblemRungs::all());
     }
 
     /** @return list<Rung> from the bottom up */
@@ -65,7 +57,7 @@ final readonly class Ladder
     /** @return list<string> ids of the rungs that a bare sum exercises, from the bottom up */
     public function exercisedBy(Sum $sum): array
     {
-        if ($sum instanceof Ambiguous && [] !== $sum->readings()) {
+        if ([] !== $sum->readings()) {
             // what is not yet one sum calls for nothing yet
             return [];
         }

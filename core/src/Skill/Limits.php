@@ -4,23 +4,25 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Skill;
 
+use Rostik\Core\Sum\Unknown;
+
 /** What a teacher wants of the numbers of drawn sums, beyond rung and level. */
 final readonly class Limits
 {
     /**
-     * @param ?bool   $fives    true for fives only, false for at least one number of single minutes; null for either
-     * @param ?bool   $regroups whether a unit must, or must not, be carried or exchanged; null for either
-     * @param ?bool   $noon     whether noon must, or must not, be crossed; null for either
-     * @param ?bool   $midnight whether midnight must, or must not, be crossed; null for either
-     * @param ?string $unknown  "end", "start" or "length" on the clock; null for any
-     * @param ?bool   $hour     whether an hour must, or must not, be crossed; null for either
+     * @param ?bool    $fives    true for fives only, false for at least one number of single minutes; null for either
+     * @param ?bool    $regroups whether a unit must, or must not, be carried or exchanged; null for either
+     * @param ?bool    $noon     whether noon must, or must not, be crossed; null for either
+     * @param ?bool    $midnight whether midnight must, or must not, be crossed; null for either
+     * @param ?Unknown $unknown  on the clock; null for any
+     * @param ?bool    $hour     whether an hour must, or must not, be crossed; null for either
      */
     public function __construct(
         public ?bool $fives = null,
         public ?bool $regroups = null,
         public ?bool $noon = null,
         public ?bool $midnight = null,
-        public ?string $unknown = null,
+        public ?Unknown $unknown = null,
         public ?bool $hour = null,
     ) {
     }
@@ -33,7 +35,7 @@ final readonly class Limits
     /** What a sum has that was not wanted, for whoever looks over a sheet, in a sentence; null where all is as wanted. */
     public function broken(Features $features): ?string
     {
-        $onTheClock = 'answer' !== $features->unknown;
+        $onTheClock = $features->unknown->isOnTheClock();
 
         return match (true) {
             true === $this->fives && !$features->fives => 'It has single minutes, and fives were wanted.',
@@ -49,7 +51,7 @@ final readonly class Limits
     /** What is not a sum on the clock has neither noon nor an unknown place to ask for. */
     public function allow(Features $features): bool
     {
-        $onTheClock = 'answer' !== $features->unknown;
+        $onTheClock = $features->unknown->isOnTheClock();
 
         return (null === $this->fives || $features->fives === $this->fives)
             && (null === $this->regroups || $features->regroups === $this->regroups)

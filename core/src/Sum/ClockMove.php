@@ -9,8 +9,10 @@ use Rostik\Core\Time\Chain;
 use Rostik\Core\Time\StatedTime;
 
 /** What "later" and "earlier" share: a start on the clock and a length to move by. */
-abstract readonly class ClockMove implements OpenSum
+abstract readonly class ClockMove implements Sum
 {
+    use UsualSum;
+
     final private function __construct(public StatedTime $start, public Amount $length)
     {
     }
@@ -56,8 +58,18 @@ abstract readonly class ClockMove implements OpenSum
         return new static($times[0] ?? $this->start, $this->length);
     }
 
-    final public function readings(): array
+    final public function lengths(): array
     {
-        return [];
+        return [$this->length];
+    }
+
+    final public function asks(): Unknown
+    {
+        return Unknown::End;
+    }
+
+    final public function way(): Way
+    {
+        return Way::from($this->start, $this->direction() * $this->minutes());
     }
 }

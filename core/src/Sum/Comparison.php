@@ -11,8 +11,10 @@ use Rostik\Core\Time\Chain;
 use Rostik\Core\Time\Unit;
 
 /** Which of two lengths is longer: 3 days ? 70 h. */
-final readonly class Comparison implements Ambiguous
+final readonly class Comparison implements Sum
 {
+    use UsualSum;
+
     private function __construct(public Amount $left, public Amount $right)
     {
     }
@@ -62,6 +64,11 @@ final readonly class Comparison implements Ambiguous
         }
 
         return $readings;
+    }
+
+    public function lengths(): array
+    {
+        return [$this->left, $this->right];
     }
 
     public function regroups(): bool

@@ -14,6 +14,8 @@ use Rostik\Core\Time\Unit;
 /** A length in other units: 105 min in h min, 5 years in months; not exact from months to days. */
 final readonly class Conversion implements Sum
 {
+    use UsualSum;
+
     /**
      * @param non-empty-list<Unit> $units largest first
      * @param bool                 $about whether a round number is asked for where there is no exact one
@@ -89,6 +91,16 @@ final readonly class Conversion implements Sum
         $units = $this->exactUnits();
 
         return [] === $units || 0 === $this->amount->duration->count % $units[\count($units) - 1]->size();
+    }
+
+    public function lengths(): array
+    {
+        return [$this->amount];
+    }
+
+    public function unitsSaid(): array
+    {
+        return self::largestFirst(...$this->units, ...array_map(static fn (AmountPart $part): Unit => $part->unit, $this->amount->parts));
     }
 
     public function regroups(): bool

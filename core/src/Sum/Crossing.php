@@ -36,16 +36,6 @@ enum Crossing: string
     /** @return list<self> what the sum crosses; for times without their half of the day, the hour only */
     public static function of(Sum $sum): array
     {
-        if ($sum instanceof ClockMove) {
-            $end = $sum->start->minutes + $sum->direction() * $sum->minutes();
-            $crossed = self::between(min($sum->start->minutes, $end), max($sum->start->minutes, $end));
-
-            return $sum->start->halfSaid ? $crossed : \array_slice($crossed, 0, 1);
-        }
-        if ($sum instanceof Elapsed && $sum->start->halfSaid && $sum->end->halfSaid) {
-            return self::between($sum->start->minutes, $sum->start->minutes + $sum->minutes());
-        }
-
-        return [];
+        return $sum->plain()->way()?->crosses() ?? [];
     }
 }

@@ -6,11 +6,12 @@ namespace Rostik\Core\Sum;
 
 use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\MixedChains;
-use Rostik\Core\Time\Unit;
 
 /** One length taken from another: 4 h 5 min - 3 h 25 min. */
 final readonly class Difference implements Sum
 {
+    use UsualSum;
+
     private function __construct(public Amount $from, public Amount $take)
     {
     }
@@ -38,6 +39,11 @@ final readonly class Difference implements Sum
         return new LengthAnswer(Amount::usual($this->from->duration->minus($this->take->duration), $larger->largest()));
     }
 
+    public function lengths(): array
+    {
+        return [$this->from, $this->take];
+    }
+
     public function regroups(): bool
     {
         foreach ($this->take->parts as $part) {
@@ -47,17 +53,5 @@ final readonly class Difference implements Sum
         }
 
         return false;
-    }
-
-    /** @return list<Unit> every unit that occurs, largest first */
-    public function units(): array
-    {
-        $units = [];
-        foreach ([...$this->from->parts, ...$this->take->parts] as $part) {
-            $units[$part->unit->size()] = $part->unit;
-        }
-        krsort($units);
-
-        return array_values($units);
     }
 }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Rostik\Core\Sum;
 
 /** A line that can be taken for several sums: 20 to 8 a.m. is 7:40, and from 20:00 to 8:00. */
-final readonly class EitherWay implements Ambiguous
+final readonly class EitherWay implements Sum
 {
+    use UsualSum;
+
     /**
      * @param string                  $text     the line, as it was typed
      * @param non-empty-list<Reading> $readings
@@ -28,6 +30,11 @@ final readonly class EitherWay implements Ambiguous
     public function answer(): Answer
     {
         throw CannotBeDone::severalWays();
+    }
+
+    public function leavesOpen(): LeftOpen
+    {
+        return LeftOpen::WhichSum;
     }
 
     public function regroups(): bool

@@ -12,8 +12,10 @@ use Rostik\Core\Time\TimeOfDay;
 /**
  * How long it is from one time to another: 9:00 a.m. to 4:00 p.m. An end at or before the start is on the next day.
  */
-final readonly class Elapsed implements OpenSum
+final readonly class Elapsed implements Sum
 {
+    use UsualSum;
+
     private function __construct(public StatedTime $start, public StatedTime $end, private bool $nextDay)
     {
     }
@@ -65,6 +67,16 @@ final readonly class Elapsed implements OpenSum
     public function times(): array
     {
         return [$this->start, $this->end];
+    }
+
+    public function asks(): Unknown
+    {
+        return Unknown::Length;
+    }
+
+    public function way(): ?Way
+    {
+        return $this->start->halfSaid && $this->end->halfSaid ? Way::between($this->start, $this->end, $this->minutes()) : null;
     }
 
     public function withTimes(StatedTime ...$times): static

@@ -11,6 +11,8 @@ use Rostik\Core\Time\Unit;
 /** How many times one length goes into another: 2 h / 15 min. */
 final readonly class Grouping implements Sum
 {
+    use UsualSum;
+
     private function __construct(public Amount $length, public Amount $each)
     {
     }
@@ -41,6 +43,11 @@ final readonly class Grouping implements Sum
         }
 
         return new NumberAnswer($times);
+    }
+
+    public function lengths(): array
+    {
+        return [$this->length, $this->each];
     }
 
     public function regroups(): bool

@@ -11,8 +11,10 @@ use Rostik\Core\Time\StatedTime;
  * A sum on the clock with a part to be found: _ + 45 min = 10:20 a.m. (the start), 9:35 a.m. + _ = 11:10 a.m. (the
  * length). It is answered by turning it round into a plain sum.
  */
-final readonly class Missing implements OpenSum, WithGap
+final readonly class Missing implements Sum
 {
+    use UsualSum;
+
     private function __construct(
         public int $direction,
         public ?StatedTime $start,
@@ -51,7 +53,7 @@ final readonly class Missing implements OpenSum, WithGap
     }
 
     /** The plain sum that answers it: back from the end, or how long it is from the one time to the other. */
-    public function turnedRound(): Earlier|Later|Elapsed
+    public function plain(): Earlier|Later|Elapsed
     {
         if (null !== $this->length) {
             return $this->direction > 0 ? Earlier::of($this->end, $this->length) : Later::of($this->end, $this->length);
@@ -63,17 +65,27 @@ final readonly class Missing implements OpenSum, WithGap
 
     public function answer(): Answer
     {
-        return $this->turnedRound()->answer();
+        return $this->plain()->answer();
     }
 
     public function regroups(): bool
     {
-        return $this->turnedRound()->regroups();
+        return $this->plain()->regroups();
     }
 
     public function times(): array
     {
         return null === $this->start ? [$this->end] : [$this->start, $this->end];
+    }
+
+    public function lengths(): array
+    {
+        return null === $this->length ? [] : [$this->length];
+    }
+
+    public function asks(): Unknown
+    {
+        return null === $this->start ? Unknown::Start : Unknown::Length;
     }
 
     public function withTimes(StatedTime ...$times): static
@@ -85,7 +97,7 @@ final readonly class Missing implements OpenSum, WithGap
 
     public function readings(): array
     {
-        $turned = $this->turnedRound();
+        $turned = $this->plain();
         $readings = [];
         foreach ($turned->readings() as $reading) {
             if ($reading->sum instanceof Elapsed) {

@@ -11,8 +11,10 @@ use Rostik\Core\Time\TooLong;
 /**
  * A sum of lengths with a part to be found: 45 min + _ = 1 h, _ - 20 min = 45 min, _ x 15 min = 1 h, 2 h / _ = 30 min.
  */
-final readonly class MissingLength implements WithGap
+final readonly class MissingLength implements Sum
 {
+    use UsualSum;
+
     private function __construct(public Amount|int|null $first, public string $sign, public Amount|int|null $second, public Amount $result)
     {
     }
@@ -41,7 +43,7 @@ final readonly class MissingLength implements WithGap
             throw CannotBeDone::tooManyTimes();
         }
         $sum = new self($first, $sign, $second, $result->wholeParts());
-        $sum->turnedRound();
+        $sum->plain();
 
         return $sum;
     }
@@ -67,7 +69,7 @@ final readonly class MissingLength implements WithGap
     }
 
     /** A difference, total, share, product, or how many times. */
-    public function turnedRound(): Sum
+    public function plain(): Sum
     {
         $known = $this->first ?? $this->second;
 
@@ -83,11 +85,16 @@ final readonly class MissingLength implements WithGap
 
     public function answer(): Answer
     {
-        return $this->turnedRound()->answer();
+        return $this->plain()->answer();
+    }
+
+    public function lengths(): array
+    {
+        return array_values(array_filter([$this->first, $this->second, $this->result], static fn (Amount|int|null $one): bool => $one instanceof Amount));
     }
 
     public function regroups(): bool
     {
-        return $this->turnedRound()->regroups();
+        return $this->plain()->regroups();
     }
 }

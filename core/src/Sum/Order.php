@@ -9,8 +9,10 @@ use Rostik\Core\Time\HalfOfDay;
 use Rostik\Core\Time\StatedTime;
 
 /** Times of day, or lengths, to be put in order: earliest or shortest first, or the other way round. */
-final readonly class Order implements OpenSum
+final readonly class Order implements Sum
 {
+    use UsualSum;
+
     /** The longest list that is put in order, so that every step can still be drawn. */
     public const MOST = 24;
 
@@ -93,6 +95,11 @@ final readonly class Order implements OpenSum
     public function times(): array
     {
         return $this->times;
+    }
+
+    public function lengths(): array
+    {
+        return $this->lengths;
     }
 
     public function withTimes(StatedTime ...$times): static

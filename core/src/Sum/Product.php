@@ -12,6 +12,8 @@ use Rostik\Core\Time\Unit;
 /** A length several times over: 4 x 45 min. */
 final readonly class Product implements Sum
 {
+    use UsualSum;
+
     /** Largest number of times, so that every length stays within what a computer counts exactly. */
     public const MOST = 1_000_000;
 
@@ -42,6 +44,11 @@ final readonly class Product implements Sum
         $duration = $this->length->duration;
 
         return new LengthAnswer(Amount::usual(Duration::of($duration->count * $this->times, $duration->chain), $this->length->largest()));
+    }
+
+    public function lengths(): array
+    {
+        return [$this->length];
     }
 
     public function regroups(): bool

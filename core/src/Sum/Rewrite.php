@@ -9,8 +9,10 @@ use Rostik\Core\Time\HalfOfDay;
 use Rostik\Core\Time\StatedTime;
 
 /** A time of day written in another way: 8:37 a.m. as words, 2:20 p.m. as 24h, 17:05 as 12h. */
-final readonly class Rewrite implements OpenSum
+final readonly class Rewrite implements Sum
 {
+    use UsualSum;
+
     private function __construct(public StatedTime $time, public TimeForm $as)
     {
     }

@@ -11,6 +11,8 @@ use Rostik\Core\Time\Duration;
 /** A length shared equally: 2 h 15 min / 3. */
 final readonly class Share implements Sum
 {
+    use UsualSum;
+
     private function __construct(public Amount $length, public int $between)
     {
     }
@@ -37,6 +39,11 @@ final readonly class Share implements Sum
         }
 
         return new LengthAnswer(Amount::usual(Duration::of(intdiv($duration->count, $this->between), $duration->chain), $this->length->largest()));
+    }
+
+    public function lengths(): array
+    {
+        return [$this->length];
     }
 
     public function regroups(): bool

@@ -12,6 +12,8 @@ use Rostik\Core\Time\Unit;
 /** Two or more lengths put together: 3 h 40 min + 2 h 45 min. */
 final readonly class Total implements Sum
 {
+    use UsualSum;
+
     /** @param non-empty-list<Amount> $addends without fractions, of one chain */
     private function __construct(public array $addends)
     {
@@ -45,6 +47,11 @@ final readonly class Total implements Sum
         }
 
         return new LengthAnswer(Amount::usual($sum, $this->largest()));
+    }
+
+    public function lengths(): array
+    {
+        return $this->addends;
     }
 
     public function regroups(): bool

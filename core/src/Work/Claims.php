@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Work;
 
-use Rostik\Core\Mistake\Judge;
+use Rostik\Core\Judging\Judge;
+use Rostik\Core\Judging\Verdict;
 use Rostik\Core\Mistake\MistakeBook;
-use Rostik\Core\Mistake\Verdict;
 use Rostik\Core\Sum\Sum;
 
 /** Judges answers that were typed behind the equals sign. */
@@ -14,11 +14,6 @@ final readonly class Claims
 {
     public function __construct(private Judge $judge, private MistakeBook $book)
     {
-    }
-
-    public static function standard(): self
-    {
-        return new self(Judge::standard(), MistakeBook::standard());
     }
 
     /** A time without what is said of its day behind it, which is no part of the time: 1:20 a.m. (next day). */

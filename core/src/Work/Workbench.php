@@ -17,26 +17,22 @@ use Rostik\Core\Picture\DayPin;
 use Rostik\Core\Picture\DaySpan;
 use Rostik\Core\Picture\DayStrip;
 use Rostik\Core\Skill\Ladder;
-use Rostik\Core\Sum\Ambiguous;
 use Rostik\Core\Sum\Answer;
 use Rostik\Core\Sum\CannotBeDone;
 use Rostik\Core\Sum\Changed;
 use Rostik\Core\Sum\ClockMove;
 use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\Crossing;
-use Rostik\Core\Sum\EitherWay;
 use Rostik\Core\Sum\Elapsed;
+use Rostik\Core\Sum\LeftOpen;
 use Rostik\Core\Sum\LengthAnswer;
 use Rostik\Core\Sum\Missing;
-use Rostik\Core\Sum\OpenSum;
 use Rostik\Core\Sum\Order;
 use Rostik\Core\Sum\RangeAnswer;
 use Rostik\Core\Sum\Reading;
-use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\RewriteAnswer;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeAnswer;
-use Rostik\Core\Sum\WithGap;
 use Rostik\Core\Time\Chain;
 use Rostik\Core\Time\StatedTime;
 use Rostik\Core\Time\TimeOfDay;
@@ -58,13 +54,6 @@ final readonly class Workbench
         $this->marked = Writer::marked();
     }
 
-    public static function standard(): self
-    {
-        $forms = Forms::standard();
-
-        return new self(new SumReader($forms), $forms, MethodBook::standard(), Ladder::standard(), Claims::standard());
-    }
-
     /**
      * @param string $typed one sum, in any of the usual forms
      *
@@ -74,10 +63,10 @@ final readonly class Workbench
     {
         $read = $this->reader->read($typed);
         $sum = $read->sum;
-        $readings = $sum instanceof Ambiguous ? $sum->readings() : [];
+        $readings = $sum->readings();
+        $open = self::open($sum->leavesOpen());
         $notes = $read->notes;
-        if ([] !== $readings) {
-            $open = self::open($sum);
+        if (null !== $open) {
             $notes[] = $open;
 
             return new WorkedSum(
@@ -89,7 +78,7 @@ final readonly class Workbench
                 array_map($this->reading(...), $readings),
                 [],
                 $sum->regroups(),
-                $sum instanceof OpenSum,
+                LeftOpen::HalfOfTheDay === $sum->leavesOpen(),
                 null,
                 null,
                 [],
@@ -113,7 +102,7 @@ final readonly class Workbench
             $sum->kind(),
             $this->written($answer),
             [],
-            Crossing::of($sum instanceof WithGap ? $sum->turnedRound() : $sum),
+            Crossing::of($sum),
             $sum->regroups(),
             !$answer instanceof RangeAnswer && !($sum instanceof Conversion && !$sum->isExact()),
             $sum instanceof ClockMove ? Changed::by($sum) : null,
@@ -135,24 +124,20 @@ final readonly class Workbench
     public function answer(string $typed): AnsweredSum
     {
         $sum = $this->reader->read($typed)->sum;
-        $open = $sum instanceof Ambiguous && [] !== $sum->readings();
+        $open = $sum->leavesOpen();
         try {
-            $answer = $open ? null : $this->written($sum->answer());
+            $answer = null !== $open ? null : $this->written($sum->answer());
         } catch (CannotBeDone $cannot) {
             throw $this->reader->refused($cannot, $typed, $sum);
         }
 
-        return new AnsweredSum($this->forms->write($sum, $this->plain), $this->forms->write($sum, $this->marked), $answer, $open ? self::open($sum) : null);
+        return new AnsweredSum($this->forms->write($sum, $this->plain), $this->forms->write($sum, $this->marked), $answer, self::open($open));
     }
 
-    /** Why a sum of several readings has no one answer. */
-    private static function open(Sum $sum): Note
+    /** Why a sum of several readings has no one answer; null where it has one. */
+    private static function open(?LeftOpen $open): ?Note
     {
-        return match (true) {
-            $sum instanceof EitherWay => new Note('two-readings', 'This can be taken in more than one way.'),
-            $sum instanceof OpenSum => new Note('half-not-said', 'It is not said whether a.m. or p.m. is meant, and it changes the answer.'),
-            default => new Note('depends-on-the-month', 'It depends on which month or year is meant.'),
-        };
+        return null === $open ? null : new Note($open->value, $open->text());
     }
 
     private function written(Answer $answer): WorkedAnswer
@@ -186,7 +171,7 @@ final readonly class Workbench
     private function notes(Sum $sum, Answer $answer): array
     {
         $notes = [];
-        $plain = $sum instanceof WithGap ? $sum->turnedRound() : $sum;
+        $plain = $sum->plain();
         if ($plain instanceof Elapsed && $plain->overMidnight()) {
             $notes[] = new Note('over-midnight', $this->overMidnight($plain, $sum));
         }
@@ -236,14 +221,14 @@ final readonly class Workbench
             : \sprintf('This goes over midnight: %s is on the day before.', $this->plain->time($plain->start));
     }
 
+    /** Its times pinned on the day, and the way along the clock as a span. */
     private function strip(Sum $sum): DayStrip
     {
-        if ($sum instanceof WithGap) {
-            return $this->strip($sum->turnedRound());
-        }
-        if ($sum instanceof Order || $sum instanceof Rewrite) {
+        $plain = $sum->plain();
+        $way = $plain->way();
+        if (null === $way) {
             $pins = [];
-            foreach ($sum->times() as $i => $time) {
+            foreach ([] === $plain->readings() || $plain instanceof Order ? $plain->times() : [] as $i => $time) {
                 if ($time->halfSaid) {
                     $pins[] = new DayPin($time->minutes, $this->marked->time($time), 'pin-'.$i);
                 }
@@ -251,29 +236,14 @@ final readonly class Workbench
 
             return new DayStrip($pins, []);
         }
-        if ($sum instanceof ClockMove && $sum->start->halfSaid) {
-            $from = $sum->start->minutes;
-            $move = $sum->direction() * $sum->minutes();
 
-            return new DayStrip(
-                [
-                    new DayPin($from, $this->marked->time($sum->start), 'start'),
-                    new DayPin($sum->start->moved($move)->minutes, $this->marked->time($sum->start->moved($move)), 'end'),
-                ],
-                $this->spans(min($from, $from + $move), max($from, $from + $move)),
-            );
-        }
-        if ($sum instanceof Elapsed && $sum->start->halfSaid && $sum->end->halfSaid) {
-            return new DayStrip(
-                [
-                    new DayPin($sum->start->minutes, $this->marked->time($sum->start), 'start'),
-                    new DayPin($sum->end->minutes, $this->marked->time($sum->end), 'end'),
-                ],
-                $this->spans($sum->start->minutes, $sum->start->minutes + $sum->minutes()),
-            );
-        }
-
-        return new DayStrip([], []);
+        return !$way->halfSaid() ? new DayStrip([], []) : new DayStrip(
+            [
+                new DayPin($way->start->minutes, $this->marked->time($way->start), 'start'),
+                new DayPin($way->end->minutes, $this->marked->time($way->end), 'end'),
+            ],
+            $this->spans($way->low(), $way->high()),
+        );
     }
 
     /** @return list<DaySpan> the stretch cut at midnight and laid on one day */

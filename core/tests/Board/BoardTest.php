@@ -12,6 +12,7 @@ use Rostik\Core\Board\HandsCheck;
 use Rostik\Core\Board\Operation;
 use Rostik\Core\Notation\Marked;
 use Rostik\Core\Notation\Style;
+use Rostik\Core\Tests\Core;
 use Rostik\Core\Time\ClockHands;
 use Rostik\Core\Time\HalfOfDay;
 use Rostik\Core\Time\TimeOfDay;
@@ -22,7 +23,7 @@ final class BoardTest extends TestCase
     public function testTheClockGoesFromStartToEndInEveryMethod(): void
     {
         foreach (['1:50 pm + 3 h 30 min', '10:15 am - 35 min', '12:50 pm - 3 h', '1:10 am - 3 h 30 min', '22:50 to 06:15', '7 am to 7 am', '9:35 am + _ = 11:10 am', '_ - 20 min = 3:10 pm', '1:50 + 20 min', '11:50 pm + 1 h 55 min'] as $text) {
-            $board = Board::standard()->show($text);
+            $board = Core::get(Board::class)->show($text);
             self::assertNotNull($board->clock, $text);
             self::assertCount(\count($board->worked->methods), $board->moments);
             $way = $board->clock->to <=> $board->clock->from;
@@ -37,14 +38,14 @@ final class BoardTest extends TestCase
                 }
             }
         }
-        self::assertNull(Board::standard()->show('6 h 10 min - 3 h 45 min')->clock);
-        self::assertNull(Board::standard()->show('9:15 am to 11:40')->clock, 'without a half of the day it depends');
+        self::assertNull(Core::get(Board::class)->show('6 h 10 min - 3 h 45 min')->clock);
+        self::assertNull(Core::get(Board::class)->show('9:15 am to 11:40')->clock, 'without a half of the day it depends');
     }
 
     #[DataProvider('told')]
     public function testWhatIsToldInWordsIsAskedFirst(string $typed, ?Operation $operation): void
     {
-        $asked = Board::standard()->show($typed)->asked;
+        $asked = Core::get(Board::class)->show($typed)->asked;
         self::assertSame($operation, $asked?->operation);
         self::assertSame(null === $operation ? null : $typed, $asked?->question);
     }

@@ -7,10 +7,11 @@ namespace Rostik\Core\Tests\Method;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rostik\Core\Board\Board;
-use Rostik\Core\Mistake\Judge;
+use Rostik\Core\Judging\Judge;
+use Rostik\Core\Judging\Verdict;
 use Rostik\Core\Mistake\MistakeBook;
-use Rostik\Core\Mistake\Verdict;
 use Rostik\Core\Notation\SumReader;
+use Rostik\Core\Tests\Core;
 use Rostik\Core\Work\Workbench;
 
 /**
@@ -23,11 +24,11 @@ final class AgreeTest extends TestCase
     #[DataProvider('families')]
     public function testEveryMethodEndsInTheAnswer(callable $sums, int $least): void
     {
-        $bench = Workbench::standard();
-        $reader = SumReader::standard();
-        $judge = Judge::standard();
-        $book = MistakeBook::standard();
-        $board = Board::standard();
+        $bench = Core::get(Workbench::class);
+        $reader = Core::get(SumReader::class);
+        $judge = Core::get(Judge::class);
+        $book = Core::get(MistakeBook::class);
+        $board = Core::get(Board::class);
         $wrong = [];
         $worked = 0;
         foreach ($sums() as $text => $answer) {

@@ -20,6 +20,7 @@ use Rostik\Core\Skill\Level;
 use Rostik\Core\Sum\CannotBeDone;
 use Rostik\Core\Sum\ClockMove;
 use Rostik\Core\Sum\Sum;
+use Rostik\Core\Tests\Core;
 
 /** What is given as the reason for a method is true of these numbers: each reason is held against the working it leads to. */
 final class BecauseTest extends TestCase
@@ -28,7 +29,7 @@ final class BecauseTest extends TestCase
     {
         $faults = [];
         $reasons = [];
-        $book = MethodBook::standard();
+        $book = Core::get(MethodBook::class);
         foreach (self::sums() as $text => $sum) {
             foreach ($book->choose($sum) as $chosen) {
                 $because = $chosen->suit->because;
@@ -51,9 +52,9 @@ final class BecauseTest extends TestCase
     /** The check finds what is not true: reasons that were once given for sums they did not fit. */
     public function testAFalseReasonIsFoundOut(): void
     {
-        $book = MethodBook::standard();
+        $book = Core::get(MethodBook::class);
         $picture = static function (string $text, string $method) use ($book): array {
-            $sum = SumReader::standard()->read($text)->sum;
+            $sum = Core::get(SumReader::class)->read($text)->sum;
             foreach ($book->work($sum, Writer::marked()) as $working) {
                 if ($working->method->id() === $method) {
                     return [$sum, $working->steps[\count($working->steps) - 1]->picture];
@@ -147,9 +148,9 @@ final class BecauseTest extends TestCase
     /** @return iterable<string, Sum> of every rung and level, and with units and numbers that no rung draws */
     private static function sums(): iterable
     {
-        foreach (Ladder::standard()->rungs() as $rung) {
+        foreach (Core::get(Ladder::class)->rungs() as $rung) {
             foreach (Level::cases() as $level) {
-                foreach (Generator::standard()->draw($rung, $level, 25, 31)->sums as $i => $sum) {
+                foreach (Core::get(Generator::class)->draw($rung, $level, 25, 31)->sums as $i => $sum) {
                     yield $rung->id.' '.$level->value.' '.$i => $sum;
                 }
             }
@@ -161,7 +162,7 @@ final class BecauseTest extends TestCase
     public static function odd(int $count = 4000): iterable
     {
         $dice = new Randomizer(new Xoshiro256StarStar(32));
-        $reader = SumReader::standard();
+        $reader = Core::get(SumReader::class);
         $units = ['s', 'min', 'h', 'days', 'weeks'];
         $length = static function () use ($dice, $units): string {
             $u = $dice->getInt(0, 4);

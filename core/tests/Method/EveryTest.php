@@ -18,6 +18,7 @@ use Rostik\Core\Sum\Earlier;
 use Rostik\Core\Sum\Later;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\Total;
+use Rostik\Core\Tests\Core;
 use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\ClockForm;
 use Rostik\Core\Time\StatedTime;
@@ -135,7 +136,7 @@ final class EveryTest extends TestCase
     {
         static $book = null;
         static $writer = null;
-        $book ??= MethodBook::standard();
+        $book ??= Core::get(MethodBook::class);
         $writer ??= Writer::marked();
         \assert($book instanceof MethodBook && $writer instanceof Writer);
         $answer = $sum->answer();

@@ -31,6 +31,7 @@ use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\Later;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\Total;
+use Rostik\Core\Tests\Core;
 use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\ClockForm;
 use Rostik\Core\Time\StatedTime;
@@ -42,7 +43,7 @@ final class MethodsTest extends TestCase
     /** A sample spread over all times of day and all lengths to a day and more: 1440 starts, lengths by steps of a prime. */
     public function testEveryMethodEndsAtTheAnswer(): void
     {
-        $book = MethodBook::standard();
+        $book = Core::get(MethodBook::class);
         $writer = Writer::marked();
         $length = 0;
         for ($m = 0; $m < 1440; ++$m) {
@@ -81,7 +82,7 @@ final class MethodsTest extends TestCase
     /** The check of workings finds what is wrong with a working that was spoilt. */
     public function testSpoiltWorkingsAreFoundOut(): void
     {
-        $sum = SumReader::standard()->read('6 h 10 min - 3 h 45 min')->sum;
+        $sum = Core::get(SumReader::class)->read('6 h 10 min - 3 h 45 min')->sum;
         $working = (new ColumnMethod())->work($sum, Writer::marked());
         $paper = $working->steps[\count($working->steps) - 1]->picture;
         self::assertInstanceOf(ColumnsPicture::class, $paper);
@@ -112,7 +113,7 @@ final class MethodsTest extends TestCase
     #[DataProvider('worked')]
     public function testSteps(Method $method, string $text, array $says): void
     {
-        $working = $method->work(SumReader::standard()->read($text)->sum, Writer::marked());
+        $working = $method->work(Core::get(SumReader::class)->read($text)->sum, Writer::marked());
         self::assertSame($says, array_map(static fn (Step $s): string => Marked::plain($s->say), $working->steps));
     }
 
@@ -215,7 +216,7 @@ final class MethodsTest extends TestCase
 
     public function testTheExchangeIsWrittenAboveTheStruckNumbers(): void
     {
-        $working = (new ColumnMethod())->work(SumReader::standard()->read('6 h 10 min - 3 h 45 min')->sum, Writer::marked());
+        $working = (new ColumnMethod())->work(Core::get(SumReader::class)->read('6 h 10 min - 3 h 45 min')->sum, Writer::marked());
         $picture = $working->steps[1]->picture;
         self::assertInstanceOf(ColumnsPicture::class, $picture);
         self::assertSame(['5', '70'], array_map(static fn ($c) => $c->instead, $picture->rows[0]->cells));
@@ -225,7 +226,7 @@ final class MethodsTest extends TestCase
 
     public function testTheCarriedHourStandsOverTheHours(): void
     {
-        $working = (new ColumnMethod())->work(SumReader::standard()->read('3 h 40 min + 2 h 45 min')->sum, Writer::marked());
+        $working = (new ColumnMethod())->work(Core::get(SumReader::class)->read('3 h 40 min + 2 h 45 min')->sum, Writer::marked());
         $picture = $working->steps[2]->picture;
         self::assertInstanceOf(ColumnsPicture::class, $picture);
         self::assertSame(['1', ''], $picture->carry);
@@ -234,7 +235,7 @@ final class MethodsTest extends TestCase
 
     public function testTheMethodThatSuitsComesFirst(): void
     {
-        $first = static fn (string $text): string => MethodBook::standard()->choose(SumReader::standard()->read($text)->sum)[0]->method->id();
+        $first = static fn (string $text): string => Core::get(MethodBook::class)->choose(Core::get(SumReader::class)->read($text)->sum)[0]->method->id();
         self::assertSame('near-hour', $first('3 h 40 min + 2 h 55 min'));
         self::assertSame('column', $first('3 h 40 min + 2 h 45 min'));
         self::assertSame('parts', $first('1 h 25 min + 10 min'));

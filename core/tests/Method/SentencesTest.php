@@ -14,6 +14,7 @@ use Rostik\Core\Skill\Generator;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Sum\Sum;
+use Rostik\Core\Tests\Core;
 use Rostik\Core\Work\Workbench;
 
 /** Every sentence that is said to a sum: number and article are right, no word stands twice, and it ends as a sentence does. */
@@ -21,8 +22,8 @@ final class SentencesTest extends TestCase
 {
     public function testEverySentenceIsEnglish(): void
     {
-        $bench = Workbench::standard();
-        $forms = Forms::standard();
+        $bench = Core::get(Workbench::class);
+        $forms = Core::get(Forms::class);
         $patterns = [];
         $faults = [];
         foreach (self::sums() as $sum) {
@@ -46,7 +47,7 @@ final class SentencesTest extends TestCase
                 $patterns[$pattern] = true;
             }
         }
-        foreach (MistakeBook::standard()->all() as $mistake) {
+        foreach (Core::get(MistakeBook::class)->all() as $mistake) {
             self::assertNull(self::fault('It '.rtrim($mistake->may(), '.').'.'), $mistake->may());
             self::assertNull(self::fault($mistake->look()), $mistake->look());
         }
@@ -104,9 +105,9 @@ final class SentencesTest extends TestCase
     /** @return iterable<Sum> */
     private static function sums(): iterable
     {
-        foreach (Ladder::standard()->rungs() as $rung) {
+        foreach (Core::get(Ladder::class)->rungs() as $rung) {
             foreach (Level::cases() as $level) {
-                yield from Generator::standard()->draw($rung, $level, 20, 41)->sums;
+                yield from Core::get(Generator::class)->draw($rung, $level, 20, 41)->sums;
             }
         }
         foreach (BecauseTest::odd() as $sum) {

@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rostik\Core\Method\Step;
 use Rostik\Core\Notation\Marked;
+use Rostik\Core\Tests\Core;
 use Rostik\Core\Work\Workbench;
 
 /** Worked examples set for this project, in the style of school books: what is said at each step, in every written method. */
@@ -17,7 +18,7 @@ final class StepsTest extends TestCase
     #[DataProvider('worked')]
     public function testSteps(string $sum, string $method, array $says): void
     {
-        foreach (Workbench::standard()->work($sum)->methods as $one) {
+        foreach (Core::get(Workbench::class)->work($sum)->methods as $one) {
             if ($one->id === $method) {
                 self::assertSame($says, array_map(static fn (Step $s): string => Marked::plain($s->say), $one->steps));
 

@@ -6,17 +6,19 @@ namespace Rostik\Core\Tests\Mistake;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Rostik\Core\Mistake\Given;
-use Rostik\Core\Mistake\GivenReader;
-use Rostik\Core\Mistake\Judge;
+use Rostik\Core\Judging\Given;
+use Rostik\Core\Judging\GivenReader;
+use Rostik\Core\Judging\Judge;
+use Rostik\Core\Judging\Verdict;
 use Rostik\Core\Mistake\MistakeBook;
-use Rostik\Core\Mistake\Verdict;
 use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Skill\Generator;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
+use Rostik\Core\Tests\Core;
+use Rostik\Core\Tests\Weighing\Child;
 
 final class CatalogueTest extends TestCase
 {
@@ -24,18 +26,18 @@ final class CatalogueTest extends TestCase
     public function testTheCatalogueIsWhole(): void
     {
         $ladder = [];
-        foreach (Ladder::standard()->rungs() as $rung) {
+        foreach (Core::get(Ladder::class)->rungs() as $rung) {
             foreach ($rung->mistakes as $id) {
                 $ladder[$id] = true;
             }
         }
         $ids = [];
-        foreach (MistakeBook::standard()->all() as $mistake) {
+        foreach (Core::get(MistakeBook::class)->all() as $mistake) {
             $ids[] = $mistake->id();
             self::assertStringStartsWith('may be ', $mistake->may(), $mistake->id());
             self::assertMatchesRegularExpression('/[.?]$/', $mistake->look(), $mistake->id());
             self::assertContains($mistake->model(), ['clock', 'line', 'columns', 'table', 'day'], $mistake->id());
-            self::assertNotSame([], Ladder::standard()->lookingFor($mistake->id()), $mistake->id().' is looked for on some rung');
+            self::assertNotSame([], Core::get(Ladder::class)->lookingFor($mistake->id()), $mistake->id().' is looked for on some rung');
         }
         self::assertCount(31, $ids);
         self::assertSame([], array_values(array_diff(array_keys($ladder), $ids)), 'every mistake that a rung names is in the catalogue');
@@ -45,7 +47,7 @@ final class CatalogueTest extends TestCase
     #[DataProvider('examples')]
     public function testExamples(string $sum, array $wanted): void
     {
-        $predicted = array_map(static fn (Given $g): string => $g->text(), MistakeBook::standard()->predict(SumReader::standard()->read($sum)->sum));
+        $predicted = array_map(static fn (Given $g): string => $g->text(), Core::get(MistakeBook::class)->predict(Core::get(SumReader::class)->read($sum)->sum));
         ksort($predicted);
         ksort($wanted);
         self::assertSame($wanted, $predicted);
@@ -110,16 +112,16 @@ final class CatalogueTest extends TestCase
      */
     public function testEveryPredictionAgreesWithTheRulesStatedApart(): void
     {
-        $book = MistakeBook::standard();
-        $judge = Judge::standard();
+        $book = Core::get(MistakeBook::class);
+        $judge = Core::get(Judge::class);
         $reader = new GivenReader();
-        $forms = Forms::standard();
+        $forms = Core::get(Forms::class);
         $plain = Writer::plain();
         $count = 0;
         $shown = [];
-        foreach (Ladder::standard()->rungs() as $rung) {
+        foreach (Core::get(Ladder::class)->rungs() as $rung) {
             foreach (Level::cases() as $level) {
-                foreach (Generator::standard()->draw($rung, $level, 50, 11)->sums as $sum) {
+                foreach (Core::get(Generator::class)->draw($rung, $level, 50, 11)->sums as $sum) {
                     ++$count;
                     $text = $forms->write($sum, $plain);
                     $predicted = $book->predict($sum);

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Rostik\Core\Tests\Mistake;
 
 use PHPUnit\Framework\TestCase;
+use Rostik\Core\Judging\GivenTime;
 use Rostik\Core\Mistake\Catalogue\FlipsAmPm;
 use Rostik\Core\Mistake\Catalogue\KeepsAmPm;
 use Rostik\Core\Mistake\Catalogue\ToAsPast;
 use Rostik\Core\Mistake\Catalogue\ToThisHour;
-use Rostik\Core\Mistake\GivenTime;
 use Rostik\Core\Sum\Earlier;
 use Rostik\Core\Sum\Later;
 use Rostik\Core\Sum\Rewrite;

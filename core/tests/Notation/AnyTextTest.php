@@ -7,9 +7,10 @@ namespace Rostik\Core\Tests\Notation;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
-use Rostik\Core\Mistake\Diagnostician;
 use Rostik\Core\Notation\KnownWords;
 use Rostik\Core\Notation\NotUnderstood;
+use Rostik\Core\Tests\Core;
+use Rostik\Core\Weighing\Diagnostician;
 use Rostik\Core\Work\Workbench;
 
 /**
@@ -33,7 +34,7 @@ final class AnyTextTest extends TestCase
     {
         $dice = new Randomizer(new Xoshiro256StarStar(20));
         $words = (new KnownWords())->all();
-        $bench = Workbench::standard();
+        $bench = Core::get(Workbench::class);
         $bench->work('1:50 pm + 3 h 30 min');
         $slow = [];
         $answered = 0;
@@ -71,7 +72,7 @@ final class AnyTextTest extends TestCase
     {
         $dice = new Randomizer(new Xoshiro256StarStar(21));
         $words = (new KnownWords())->all();
-        $diagnostician = Diagnostician::standard();
+        $diagnostician = Core::get(Diagnostician::class);
         $sums = ['1:50 pm + 3 h 30 min', '2 h 40 min + 50 min', '105 min in h min', '3 days ? 70 h', 'order 7:40 am, 7 pm, 7 am', 'half past 4 as digital', '9 am to 4 pm', '_ x 15 min = 1 h', '1 month in days', '2 h / 15 min'];
         set_error_handler(static function (int $level, string $message, string $file, int $line): never {
             throw new \ErrorException($message, 0, $level, $file, $line);

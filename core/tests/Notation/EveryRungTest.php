@@ -14,6 +14,7 @@ use Rostik\Core\Skill\Generator;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Sum\Sum;
+use Rostik\Core\Tests\Core;
 use Rostik\Core\Work\Workbench;
 
 /** Sums of every rung, written in every way a school writes them, are read as what they are. */
@@ -22,9 +23,9 @@ final class EveryRungTest extends TestCase
     /** @return iterable<array{string, Sum}> */
     private static function sums(int $count): iterable
     {
-        foreach (Ladder::standard()->rungs() as $rung) {
+        foreach (Core::get(Ladder::class)->rungs() as $rung) {
             foreach (Level::cases() as $level) {
-                foreach (Generator::standard()->draw($rung, $level, $count, 53)->sums as $sum) {
+                foreach (Core::get(Generator::class)->draw($rung, $level, $count, 53)->sums as $sum) {
                     yield [$rung->id, $sum];
                 }
             }
@@ -33,8 +34,8 @@ final class EveryRungTest extends TestCase
 
     public function testWhatIsWrittenIsReadAsTheSameSum(): void
     {
-        $forms = Forms::standard();
-        $reader = SumReader::standard();
+        $forms = Core::get(Forms::class);
+        $reader = Core::get(SumReader::class);
         $plain = Writer::plain();
         $read = 0;
         foreach (self::sums(25) as [, $sum]) {
@@ -54,8 +55,8 @@ final class EveryRungTest extends TestCase
     /** Where the style says which half of the day it is, nothing is lost. */
     public function testEverySchoolsOwnWayOfWritingIsUnderstood(): void
     {
-        $forms = Forms::standard();
-        $bench = Workbench::standard();
+        $forms = Core::get(Forms::class);
+        $bench = Core::get(Workbench::class);
         $read = 0;
         foreach (array_filter(Style::all(), static fn (Style $style): bool => !$style->always24) as $style) {
             foreach (self::sums(1) as [$rung, $sum]) {
@@ -70,10 +71,10 @@ final class EveryRungTest extends TestCase
     /** The bare answer, the worked sum and each of its methods come to the same, and the sum exercises its rung. */
     public function testAnswerWorkingAndRungAgree(): void
     {
-        $bench = Workbench::standard();
-        $ladder = Ladder::standard();
+        $bench = Core::get(Workbench::class);
+        $ladder = Core::get(Ladder::class);
         foreach (self::sums(6) as [$rung, $sum]) {
-            $text = Forms::standard()->write($sum, Writer::plain());
+            $text = Core::get(Forms::class)->write($sum, Writer::plain());
             $worked = $bench->work($text);
             self::assertSame($worked->answer?->text, $bench->answer($text)->answer?->text, $text);
             self::assertSame($worked->shown, $bench->answer($text)->shown, $text);

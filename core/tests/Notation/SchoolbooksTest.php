@@ -6,6 +6,7 @@ namespace Rostik\Core\Tests\Notation;
 
 use PHPUnit\Framework\TestCase;
 use Rostik\Core\Notation\NotUnderstood;
+use Rostik\Core\Tests\Core;
 use Rostik\Core\Work\Workbench;
 use Rostik\Core\Work\WorkedReading;
 
@@ -17,7 +18,7 @@ final class SchoolbooksTest extends TestCase
 {
     public function testTheyAreReadAndNoneWrongly(): void
     {
-        $bench = Workbench::standard();
+        $bench = Core::get(Workbench::class);
         $count = 0;
         $unread = [];
         foreach (file(__DIR__.'/lines/schoolbooks.txt', \FILE_IGNORE_NEW_LINES) ?: [] as $line) {

@@ -15,6 +15,7 @@ use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Notation\TimeReader;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Rewrite;
+use Rostik\Core\Tests\Core;
 use Rostik\Core\Time\ClockForm;
 use Rostik\Core\Time\StatedTime;
 use Rostik\Core\Time\TimeOfDay;
@@ -88,9 +89,9 @@ final class StyleTest extends TestCase
         self::assertSame('1.50 pm', $write(Style::of('am', '.')));
         self::assertSame('13:50', $write(Style::of(always24: true)));
         self::assertSame('12:00 PM', Writer::plain(Style::of('AM', nameTwelve: false))->time(StatedTime::of(TimeOfDay::of(12, 0))));
-        $sum = SumReader::standard()->read('3:20 pm as words')->sum;
+        $sum = Core::get(SumReader::class)->read('3:20 pm as words')->sum;
         self::assertInstanceOf(Rewrite::class, $sum);
         self::assertSame('twenty after three in the afternoon', Writer::plain(Style::of(past: 'after'))->answer($sum->answer()));
-        self::assertSame('3.20 pm as words', Forms::standard()->write($sum, Writer::plain(Style::of('am', '.'))));
+        self::assertSame('3.20 pm as words', Core::get(Forms::class)->write($sum, Writer::plain(Style::of('am', '.'))));
     }
 }

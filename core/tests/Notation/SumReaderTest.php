@@ -10,6 +10,7 @@ use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\NotUnderstood;
 use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Notation\Writer;
+use Rostik\Core\Tests\Core;
 use Rostik\Core\Work\Workbench;
 
 final class SumReaderTest extends TestCase
@@ -17,7 +18,7 @@ final class SumReaderTest extends TestCase
     #[DataProvider('readable')]
     public function testReadsWhatPeopleWrite(string $typed, string $canonical): void
     {
-        self::assertSame($canonical, Forms::standard()->write(SumReader::standard()->read($typed)->sum, Writer::plain()));
+        self::assertSame($canonical, Core::get(Forms::class)->write(Core::get(SumReader::class)->read($typed)->sum, Writer::plain()));
     }
 
     /** @return iterable<array{string, string}> */
@@ -117,14 +118,14 @@ final class SumReaderTest extends TestCase
     public function testSaysWhatIsWrongAndWhere(string $typed, string $reason, int $at): void
     {
         try {
-            Workbench::standard()->work($typed);
+            Core::get(Workbench::class)->work($typed);
             self::fail('It was taken for a sum.');
         } catch (NotUnderstood $no) {
             self::assertSame($reason, $no->reason, $no->getMessage());
             self::assertSame($at, $no->at, $no->getMessage());
             self::assertNotSame('', $no->getMessage());
             // the example is one that works
-            self::assertNotNull(Workbench::standard()->work($no->example)->answer);
+            self::assertNotNull(Core::get(Workbench::class)->work($no->example)->answer);
         }
     }
 
@@ -179,7 +180,7 @@ final class SumReaderTest extends TestCase
     public function testTheExampleOfARefusalIsTheNearestThingThatWorks(string $typed, string $example, string $says = ''): void
     {
         try {
-            Workbench::standard()->work($typed);
+            Core::get(Workbench::class)->work($typed);
             self::fail('It was taken for a sum.');
         } catch (NotUnderstood $no) {
             self::assertSame($example, $no->example, $no->getMessage());
@@ -213,16 +214,16 @@ final class SumReaderTest extends TestCase
 
     public function testTimesBesideA24HourTimeAreTakenAs24HourAndItSaysSo(): void
     {
-        $read = SumReader::standard()->read('10:30 to 14:15');
-        self::assertSame('read-as-24h', $read->notes[0]->code ?? null);
-        self::assertSame([], SumReader::standard()->read('10:30 am to 2:15 pm')->notes);
+        $read = Core::get(SumReader::class)->read('10:30 to 14:15');
+        self::assertSame(['read-as-24h'], array_column($read->notes, 'code'));
+        self::assertSame([], Core::get(SumReader::class)->read('10:30 am to 2:15 pm')->notes);
     }
 
     /** Reading what was written gives the same sum: every minute of the day, by both clocks, in later, earlier and elapsed. */
     public function testWritingThenReadingIsTheIdentity(): void
     {
-        $forms = Forms::standard();
-        $reader = SumReader::standard();
+        $forms = Core::get(Forms::class);
+        $reader = Core::get(SumReader::class);
         $plain = Writer::plain();
         for ($m = 0; $m < 1440; ++$m) {
             $h = intdiv($m, 60);

@@ -7,6 +7,7 @@ namespace Rostik\Core\Tests\Notation;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
+use Rostik\Core\Tests\Core;
 use Rostik\Core\Work\Workbench;
 
 /**
@@ -25,7 +26,7 @@ final class TeachersLinesTest extends TestCase
     public function testTheAnswerIsTheOneThatWasCalculated(): void
     {
         $this->dice = new Randomizer(new Xoshiro256StarStar(53));
-        $bench = Workbench::standard();
+        $bench = Core::get(Workbench::class);
         $wrong = [];
         $kinds = [];
         for ($n = 0; $n < self::COUNT; ++$n) {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rostik\Core\Tests\Sheet;
 
 use PHPUnit\Framework\TestCase;
-use Rostik\Core\Mistake\Judge;
+use Rostik\Core\Judging\Judge;
 use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Notation\Writer;
@@ -18,6 +18,7 @@ use Rostik\Core\Skill\Generator;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\Limits;
+use Rostik\Core\Tests\Core;
 
 final class CheckingTest extends TestCase
 {
@@ -30,7 +31,7 @@ final class CheckingTest extends TestCase
     {
         return array_map(
             static fn (array $warnings): array => array_map(static fn (Warning $w): string => $w->code, $warnings),
-            Checking::standard()->warnings($sums, $level),
+            Core::get(Checking::class)->warnings($sums, $level),
         );
     }
 
@@ -40,7 +41,7 @@ final class CheckingTest extends TestCase
         self::assertSame([[], ['alike'], ['twelve'], [], ['twelve']], $codes(['1 h + 2 h', '1 H + 2 hours', '11:15 am + 45 min', 'bananas', '12:45 am - 45 min'], null));
         self::assertSame([['above-level'], [], []], $codes(['3:41 pm + 20 min', '3:40 pm + 20 min', '10:30 pm + 3 h'], Level::Support));
         self::assertSame([[], []], $codes(['3:41 pm + 20 min', '9:20 am to 1:05 pm'], Level::Core));
-        $said = static fn (string $sum, Limits $limits, string ...$known): array => array_map(static fn (Warning $w): string => $w->text, Checking::standard()->warnings([$sum], null, $limits, array_values($known))[0]);
+        $said = static fn (string $sum, Limits $limits, string ...$known): array => array_map(static fn (Warning $w): string => $w->text, Core::get(Checking::class)->warnings([$sum], null, $limits, array_values($known))[0]);
         self::assertSame(['It regroups, though it should not.'], $said('3 h 40 min + 2 h 45 min', new Limits(regroups: false)));
         self::assertSame(['It does not regroup, though it should.'], $said('2 h 30 min + 4 h', new Limits(regroups: true)));
         self::assertSame(['It has single minutes, and fives were wanted.'], $said('2 h 31 min + 4 h', new Limits(fives: true)));
@@ -50,13 +51,13 @@ final class CheckingTest extends TestCase
         self::assertSame([], $said('9:10 am + 20 min', new Limits(false, false, false, false, null, false)));
         self::assertSame(['Not yet taught: “I can go across noon.”'], $said('9:20 am to 1:05 pm', Limits::none(), 'how-long-across-hours'));
         self::assertSame([], $said('9:20 am to 1:05 pm', Limits::none(), 'how-long-across-hours', 'across-noon'));
-        self::assertSame(['add-regroup', 'how-long-across-hours', 'across-noon'], Checking::standard()->rungs(['9:20 am to 1:05 pm', 'bananas', '3 h 40 min + 2 h 45 min']));
-        self::assertSame('The same as question 1.', Checking::standard()->warnings(['1 h + 2 h', '1 h + 2 h'], null)[1][0]->text);
+        self::assertSame(['add-regroup', 'how-long-across-hours', 'across-noon'], Core::get(Checking::class)->rungs(['9:20 am to 1:05 pm', 'bananas', '3 h 40 min + 2 h 45 min']));
+        self::assertSame('The same as question 1.', Core::get(Checking::class)->warnings(['1 h + 2 h', '1 h + 2 h'], null)[1][0]->text);
         // nothing made for a level is too hard for it
-        $forms = Forms::standard();
-        foreach (Ladder::standard()->rungs() as $rung) {
+        $forms = Core::get(Forms::class);
+        foreach (Core::get(Ladder::class)->rungs() as $rung) {
             foreach (Level::cases() as $level) {
-                $sums = array_map(static fn ($s): string => $forms->write($s, Writer::plain()), Generator::standard()->draw($rung, $level, 12, 2)->sums);
+                $sums = array_map(static fn ($s): string => $forms->write($s, Writer::plain()), Core::get(Generator::class)->draw($rung, $level, 12, 2)->sums);
                 foreach ($codes($sums, $level) as $i => $found) {
                     if (!$rung->told) {
                         self::assertNotContains('above-level', $found, $sums[$i].' for '.$rung->id.', '.$level->value);
@@ -69,10 +70,10 @@ final class CheckingTest extends TestCase
     /** The right answer among those of real mistakes, each of which is judged to come from its mistake. */
     public function testChoicesAreTheRightAnswerAndThoseOfRealMistakes(): void
     {
-        $choices = Choices::standard();
-        $judge = Judge::standard();
+        $choices = Core::get(Choices::class);
+        $judge = Core::get(Judge::class);
         foreach (['6 h 10 min - 3 h 45 min', '3 h 40 min + 2 h 25 min', '1:50 pm + 3 h 30 min', '105 min in h min', '8:37 as words', 'order 9 am, 12:15 pm, 1 pm'] as $text) {
-            $sum = SumReader::standard()->read($text)->sum;
+            $sum = Core::get(SumReader::class)->read($text)->sum;
             $four = $choices->for($sum, 4, 7);
             self::assertLessThanOrEqual(4, \count($four));
             self::assertCount(\count($four), array_unique(array_map(static fn (Choice $c): string => $c->text, $four)));
@@ -86,9 +87,9 @@ final class CheckingTest extends TestCase
             }
             self::assertEquals($four, $choices->for($sum, 4, 7), 'the same seed, the same order');
         }
-        self::assertSame([], $choices->for(SumReader::standard()->read('2 h 15 min / 3')->sum, 4, 1));
-        self::assertSame([], $choices->for(SumReader::standard()->read('2 h - 3 h')->sum, 4, 1));
-        self::assertSame([], $choices->for(SumReader::standard()->read('1 month in days')->sum, 4, 1));
+        self::assertSame([], $choices->for(Core::get(SumReader::class)->read('2 h 15 min / 3')->sum, 4, 1));
+        self::assertSame([], $choices->for(Core::get(SumReader::class)->read('2 h - 3 h')->sum, 4, 1));
+        self::assertSame([], $choices->for(Core::get(SumReader::class)->read('1 month in days')->sum, 4, 1));
         self::assertSame([Scaffold::Full, Scaffold::Outline, Scaffold::None], array_map(Scaffold::forLevel(...), Level::cases()));
     }
 }

@@ -20,31 +20,32 @@ use Rostik\Core\Sheet\PlainSheet;
 use Rostik\Core\Skill\Generator;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
+use Rostik\Core\Tests\Core;
 
 final class FormatsTest extends TestCase
 {
     /** @return iterable<string, array{Format}> */
     public static function formats(): iterable
     {
-        yield 'text' => [new TextFormat()];
-        yield 'csv' => [new CsvFormat()];
-        yield 'qti' => [new QtiFormat()];
+        yield 'text' => [Core::get(TextFormat::class)];
+        yield 'csv' => [Core::get(CsvFormat::class)];
+        yield 'qti' => [Core::get(QtiFormat::class)];
     }
 
     /** Whatever is written reads back the same: questions of every rung and level, and words with every awkward sign. */
     #[DataProvider('formats')]
     public function testWhatIsWrittenReadsBackTheSame(Format $format): void
     {
-        $forms = Forms::standard();
-        foreach (Ladder::standard()->rungs() as $rung) {
+        $forms = Core::get(Forms::class);
+        foreach (Core::get(Ladder::class)->rungs() as $rung) {
             foreach (Level::cases() as $level) {
                 $questions = array_map(
                     static fn ($sum): PlainQuestion => new PlainQuestion($forms->write($sum, Writer::plain())),
-                    Generator::standard()->draw($rung, $level, 8, 3)->sums,
+                    Core::get(Generator::class)->draw($rung, $level, 8, 3)->sums,
                 );
                 $sheet = new PlainSheet($rung->can, $questions);
                 self::assertEquals($sheet, $format->read($format->write($sheet)), $rung->id);
-                self::assertEquals($sheet, Formats::standard()->guess($format->write($sheet))->read($format->write($sheet)));
+                self::assertEquals($sheet, Core::get(Formats::class)->guess($format->write($sheet))->read($format->write($sheet)));
             }
         }
         $sheet = new PlainSheet('Tide & "ferry", <noon>', [
@@ -62,7 +63,7 @@ final class FormatsTest extends TestCase
     /** Written by hand, beside what RFC 4180 says: CRLF, a header, quotes doubled within quotes. */
     public function testCsvIsAsRfc4180HasIt(): void
     {
-        $written = (new CsvFormat())->write(new PlainSheet('Tide', [new PlainQuestion('3 h 40 min + 2 h 45 min', 'Say "when", please')]));
+        $written = Core::get(CsvFormat::class)->write(new PlainSheet('Tide', [new PlainQuestion('3 h 40 min + 2 h 45 min', 'Say "when", please')]));
         self::assertSame("sum,wording,answer,sheet,challenge\r\n3 h 40 min + 2 h 45 min,\"Say \"\"when\"\", please\",6 h 25 min,Tide,\r\n", $written);
         // PHP's own reader of the same format finds the same fields
         $file = fopen('php://memory', 'r+');
@@ -71,14 +72,14 @@ final class FormatsTest extends TestCase
         rewind($file);
         fgetcsv($file, escape: '');
         self::assertSame(['3 h 40 min + 2 h 45 min', 'Say "when", please', '6 h 25 min', 'Tide', ''], fgetcsv($file, escape: ''));
-        $sheet = (new CsvFormat())->read("answer,sum,more\n,\"3h40 + 2h45\",x\n6h25,3h40 + 2h45,\n");
+        $sheet = Core::get(CsvFormat::class)->read("answer,sum,more\n,\"3h40 + 2h45\",x\n6h25,3h40 + 2h45,\n");
         self::assertSame(['3 h 40 min + 2 h 45 min', '3 h 40 min + 2 h 45 min'], array_map(static fn (PlainQuestion $q): string => $q->sum, $sheet->questions));
     }
 
     public function testQtiIsWellFormedWithItsRightAnswers(): void
     {
         $document = new \DOMDocument();
-        self::assertTrue($document->loadXML((new QtiFormat())->write(new PlainSheet('Tide', [new PlainQuestion('3 days ? 70 h'), new PlainQuestion('1:50 p.m. + 3 h 30 min')]))));
+        self::assertTrue($document->loadXML(Core::get(QtiFormat::class)->write(new PlainSheet('Tide', [new PlainQuestion('3 days ? 70 h'), new PlainQuestion('1:50 p.m. + 3 h 30 min')]))));
         self::assertSame('http://www.imsglobal.org/xsd/imsqti_v2p1', $document->documentElement?->namespaceURI);
         $values = [];
         foreach ($document->getElementsByTagName('value') as $value) {
@@ -91,7 +92,7 @@ final class FormatsTest extends TestCase
     /** A pasted list: numbers before the questions, empty lines, comments. */
     public function testAPastedListIsRead(): void
     {
-        $sheet = (new TextFormat())->read("# Seal count\n# at low water\n\n1. 1.50 pm + 3½ hours\r\n2) 9 am to 4 pm | How long?\n  half past 3 as digital  \n");
+        $sheet = Core::get(TextFormat::class)->read("# Seal count\n# at low water\n\n1. 1.50 pm + 3½ hours\r\n2) 9 am to 4 pm | How long?\n  half past 3 as digital  \n");
         self::assertSame('Seal count', $sheet->title);
         self::assertEquals([new PlainQuestion('1:50 p.m. + 3 h 30 min'), new PlainQuestion('9:00 a.m. to 4:00 p.m.', 'How long?'), new PlainQuestion('half past 3 as digital')], $sheet->questions);
     }
@@ -112,20 +113,20 @@ final class FormatsTest extends TestCase
     /** @return iterable<string, array{Format, string, list<int>, string}> */
     public static function broken(): iterable
     {
-        yield 'two lines that are no sums' => [new TextFormat(), "1 h + 2 h\nbananas\n3 h - 1 h\n2 h +\n", [2, 4], '“bananas” was not understood.'];
-        yield 'an answer of its own that is wrong' => [new TextFormat(), "1 h + 2 h = 3 h\n2 h - 35 min = 1 h 65 min\n11:50 pm + 45 min = 12:35 am (next day)\n45 min + _ = 1 h\n", [2], 'The key says 1 h 65 min, but it is 1 h 25 min.'];
-        yield 'nothing' => [new TextFormat(), "\n# only a title\n", [0], 'There are no questions in it.'];
-        yield 'not text' => [new TextFormat(), "\xff\xfe\x00", [0], 'not plain text'];
-        yield 'too many' => [new TextFormat(), str_repeat("1 h + 2 h\n", 101), [0], 'no more than 100 questions'];
-        yield 'csv without its column' => [new CsvFormat(), "question,answer\n1 h + 2 h,3 h\n", [0], 'one of them has to be “sum”'];
-        yield 'csv with a key that does not fit' => [new CsvFormat(), "sum,answer\n1 h + 2 h,3 h\n3 h 40 min + 2 h 45 min,5 h 85 min\n", [3], 'The key says 5 h 85 min, but it is 6 h 25 min.'];
-        yield 'csv with a field too many' => [new CsvFormat(), "sum,answer\n1 h + 2 h,3 h,x\n", [2], '2 columns are named, but this line has 3.'];
-        yield 'csv with an open quotation mark' => [new CsvFormat(), "sum\n1 h + 2 h\n\"1 h + 2 h\n", [3], 'never closed'];
-        yield 'not xml' => [new QtiFormat(), '<assessmentTest><p></assessmentTest>', [1], 'not well-formed'];
-        yield 'empty xml' => [new QtiFormat(), '', [0], 'not well-formed'];
-        yield 'a document type' => [new QtiFormat(), '<!DOCTYPE x [<!ENTITY a "b">]><assessmentTest/>', [0], 'document type'];
-        yield 'no items' => [new QtiFormat(), '<assessmentTest/>', [0], 'There are no questions in it.'];
-        yield 'another kind of item' => [new QtiFormat(), "<a>\n<assessmentItem><itemBody><choiceInteraction/></itemBody></assessmentItem>\n</a>", [2], 'textEntryInteraction'];
-        yield 'a wrong key' => [new QtiFormat(), '<assessmentItem label="1 h + 2 h"><correctResponse><value>4 h</value></correctResponse><itemBody><textEntryInteraction/></itemBody></assessmentItem>', [1], 'The key says 4 h, but it is 3 h.'];
+        yield 'two lines that are no sums' => [Core::get(TextFormat::class), "1 h + 2 h\nbananas\n3 h - 1 h\n2 h +\n", [2, 4], '“bananas” was not understood.'];
+        yield 'an answer of its own that is wrong' => [Core::get(TextFormat::class), "1 h + 2 h = 3 h\n2 h - 35 min = 1 h 65 min\n11:50 pm + 45 min = 12:35 am (next day)\n45 min + _ = 1 h\n", [2], 'The key says 1 h 65 min, but it is 1 h 25 min.'];
+        yield 'nothing' => [Core::get(TextFormat::class), "\n# only a title\n", [0], 'There are no questions in it.'];
+        yield 'not text' => [Core::get(TextFormat::class), "\xff\xfe\x00", [0], 'not plain text'];
+        yield 'too many' => [Core::get(TextFormat::class), str_repeat("1 h + 2 h\n", 101), [0], 'no more than 100 questions'];
+        yield 'csv without its column' => [Core::get(CsvFormat::class), "question,answer\n1 h + 2 h,3 h\n", [0], 'one of them has to be “sum”'];
+        yield 'csv with a key that does not fit' => [Core::get(CsvFormat::class), "sum,answer\n1 h + 2 h,3 h\n3 h 40 min + 2 h 45 min,5 h 85 min\n", [3], 'The key says 5 h 85 min, but it is 6 h 25 min.'];
+        yield 'csv with a field too many' => [Core::get(CsvFormat::class), "sum,answer\n1 h + 2 h,3 h,x\n", [2], '2 columns are named, but this line has 3.'];
+        yield 'csv with an open quotation mark' => [Core::get(CsvFormat::class), "sum\n1 h + 2 h\n\"1 h + 2 h\n", [3], 'never closed'];
+        yield 'not xml' => [Core::get(QtiFormat::class), '<assessmentTest><p></assessmentTest>', [1], 'not well-formed'];
+        yield 'empty xml' => [Core::get(QtiFormat::class), '', [0], 'not well-formed'];
+        yield 'a document type' => [Core::get(QtiFormat::class), '<!DOCTYPE x [<!ENTITY a "b">]><assessmentTest/>', [0], 'document type'];
+        yield 'no items' => [Core::get(QtiFormat::class), '<assessmentTest/>', [0], 'There are no questions in it.'];
+        yield 'another kind of item' => [Core::get(QtiFormat::class), "<a>\n<assessmentItem><itemBody><choiceInteraction/></itemBody></assessmentItem>\n</a>", [2], 'textEntryInteraction'];
+        yield 'a wrong key' => [Core::get(QtiFormat::class), '<assessmentItem label="1 h + 2 h"><correctResponse><value>4 h</value></correctResponse><itemBody><textEntryInteraction/></itemBody></assessmentItem>', [1], 'The key says 4 h, but it is 3 h.'];
     }
 }

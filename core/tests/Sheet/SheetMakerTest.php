@@ -16,73 +16,75 @@ use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\Limits;
 use Rostik\Core\Skill\Rung;
+use Rostik\Core\Sum\Unknown;
+use Rostik\Core\Tests\Core;
 use Rostik\Core\Work\Workbench;
 
 final class SheetMakerTest extends TestCase
 {
     public function testAMixedSheetHasItsShareOfEachRung(): void
     {
-        $ladder = Ladder::standard();
+        $ladder = Core::get(Ladder::class);
         $aims = [new Aim($ladder->rung('add-regroup'), 5), new Aim($ladder->rung('subtract-regroup'), 4), new Aim($ladder->rung('across-noon'), 3)];
         foreach (Level::cases() as $level) {
-            $made = SheetMaker::standard()->make($aims, $level, 3, Limits::none());
+            $made = Core::get(SheetMaker::class)->make($aims, $level, 3, Limits::none());
             self::assertCount(12, array_unique($made->sums));
             self::assertSame([], $made->shortages);
-            $rungs = array_map(static fn (string $t): array => Workbench::standard()->work($t)->skills, $made->sums);
+            $rungs = array_map(static fn (string $t): array => Core::get(Workbench::class)->work($t)->skills, $made->sums);
             foreach ([['add-regroup', 0, 5], ['subtract-regroup', 5, 4], ['across-noon', 9, 3]] as [$id, $from, $count]) {
                 foreach (\array_slice($rungs, $from, $count) as $exercised) {
                     self::assertContains($id, $exercised);
                 }
             }
-            self::assertEquals($made, SheetMaker::standard()->make($aims, $level, 3, Limits::none()), 'the same seed, the same sheet');
-            self::assertNotEquals($made->sums, SheetMaker::standard()->make($aims, $level, 4, Limits::none())->sums);
+            self::assertEquals($made, Core::get(SheetMaker::class)->make($aims, $level, 3, Limits::none()), 'the same seed, the same sheet');
+            self::assertNotEquals($made->sums, Core::get(SheetMaker::class)->make($aims, $level, 4, Limits::none())->sums);
         }
     }
 
     public function testASetThatCannotBeHadSaysSoAndGivesWhatThereIs(): void
     {
-        $made = SheetMaker::standard()->make([new Aim(Ladder::standard()->rung('unit-facts'), 20)], Level::Core, 1, Limits::none());
+        $made = Core::get(SheetMaker::class)->make([new Aim(Core::get(Ladder::class)->rung('unit-facts'), 20)], Level::Core, 1, Limits::none());
         self::assertCount(5, $made->sums);
         self::assertSame(['unit-facts', 20, 5], [$made->shortages[0]->rung, $made->shortages[0]->wanted, $made->shortages[0]->there]);
         // nothing regroups within plain sums
-        $none = SheetMaker::standard()->make([new Aim(Ladder::standard()->rung('add-plain'), 3)], Level::Core, 1, new Limits(regroups: true));
+        $none = Core::get(SheetMaker::class)->make([new Aim(Core::get(Ladder::class)->rung('add-plain'), 3)], Level::Core, 1, new Limits(regroups: true));
         self::assertSame([[], 0], [$none->sums, $none->shortages[0]->there]);
     }
 
     public function testTheQuestionsBringCertainMistakesToLight(): void
     {
-        $aims = [new Aim(Ladder::standard()->rung('subtract-regroup'), 6)];
-        $shown = static fn (string ...$sums): int => \count(array_filter($sums, static fn (string $t): bool => isset(MistakeBook::standard()->predict(SumReader::standard()->read($t)->sum)['borrows-ten'])));
-        $chosen = SheetMaker::standard()->make($aims, Level::Core, 2, Limits::none(), ['borrows-ten', 'zero-when-stuck']);
+        $aims = [new Aim(Core::get(Ladder::class)->rung('subtract-regroup'), 6)];
+        $shown = static fn (string ...$sums): int => \count(array_filter($sums, static fn (string $t): bool => isset(Core::get(MistakeBook::class)->predict(Core::get(SumReader::class)->read($t)->sum)['borrows-ten'])));
+        $chosen = Core::get(SheetMaker::class)->make($aims, Level::Core, 2, Limits::none(), ['borrows-ten', 'zero-when-stuck']);
         self::assertCount(6, array_unique($chosen->sums));
-        self::assertGreaterThan($shown(...SheetMaker::standard()->make($aims, Level::Core, 2, Limits::none())->sums), $shown(...$chosen->sums));
+        self::assertGreaterThan($shown(...Core::get(SheetMaker::class)->make($aims, Level::Core, 2, Limits::none())->sums), $shown(...$chosen->sums));
     }
 
     public function testAChallengeIsAStepUpTheLadder(): void
     {
-        $ladder = Ladder::standard();
+        $ladder = Core::get(Ladder::class);
         $ids = array_map(static fn (Rung $rung): string => $rung->id, $ladder->rungs());
         $place = static function (string $text) use ($ids): int {
-            [$rung, $level] = Another::standard()->place(SumReader::standard()->read($text)->sum) ?? self::fail($text);
+            [$rung, $level] = Core::get(Another::class)->place(Core::get(SumReader::class)->read($text)->sum) ?? self::fail($text);
 
             return 3 * (int) array_search($rung->id, $ids, true) + (int) array_search($level, Level::cases(), true);
         };
         foreach (Level::cases() as $level) {
-            $made = SheetMaker::standard()->make([new Aim($ladder->rung('later-across-hour'), 4)], $level, 6, Limits::none(), [], true);
+            $made = Core::get(SheetMaker::class)->make([new Aim($ladder->rung('later-across-hour'), 4)], $level, 6, Limits::none(), [], true);
             self::assertNotNull($made->challenge);
             self::assertNotContains($made->challenge, $made->sums);
             self::assertGreaterThan($place($made->sums[3]), $place($made->challenge), $made->challenge.' after '.$made->sums[3]);
         }
-        self::assertNull(SheetMaker::standard()->make([new Aim($ladder->rung('add-plain'), 4)], Level::Core, 6, Limits::none())->challenge);
+        self::assertNull(Core::get(SheetMaker::class)->make([new Aim($ladder->rung('add-plain'), 4)], Level::Core, 6, Limits::none())->challenge);
     }
 
     #[DataProvider('limits')]
     public function testWhatIsWantedOfTheNumbersIsKept(string $rung, Limits $limits): void
     {
-        $made = SheetMaker::standard()->make([new Aim(Ladder::standard()->rung($rung), 20)], Level::Stretch, 5, $limits);
+        $made = Core::get(SheetMaker::class)->make([new Aim(Core::get(Ladder::class)->rung($rung), 20)], Level::Stretch, 5, $limits);
         self::assertCount(20, $made->sums);
         foreach ($made->sums as $text) {
-            $has = Features::of(SumReader::standard()->read($text)->sum);
+            $has = Features::of(Core::get(SumReader::class)->read($text)->sum);
             foreach (['fives' => $limits->fives, 'regroups' => $limits->regroups, 'crossesHour' => $limits->hour, 'crossesNoon' => $limits->noon, 'crossesMidnight' => $limits->midnight, 'unknown' => $limits->unknown] as $feature => $wanted) {
                 if (null !== $wanted) {
                     self::assertSame($wanted, $has->$feature, $feature.' of '.$text);
@@ -101,22 +103,22 @@ final class SheetMakerTest extends TestCase
         yield 'over noon' => ['earlier-across-hour', new Limits(noon: true, midnight: false)];
         yield 'not over the hour' => ['missing-part', new Limits(hour: false)];
         yield 'over the hour, not over noon' => ['missing-part', new Limits(noon: false, hour: true)];
-        yield 'the start is unknown' => ['missing-part', new Limits(unknown: 'start')];
-        yield 'the length is unknown' => ['missing-part', new Limits(unknown: 'length')];
+        yield 'the start is unknown' => ['missing-part', new Limits(unknown: Unknown::Start)];
+        yield 'the length is unknown' => ['missing-part', new Limits(unknown: Unknown::Length)];
     }
 
     /** A thousand of every rung and level: each has what the rung is about, stands once, and has the key that another way of computing comes to. */
     public function testAThousandOfEveryRungAndLevel(): void
     {
-        $ladder = Ladder::standard();
-        $reader = SumReader::standard();
-        $bench = Workbench::standard();
+        $ladder = Core::get(Ladder::class);
+        $reader = Core::get(SumReader::class);
+        $bench = Core::get(Workbench::class);
         $checked = 0;
         foreach ($ladder->rungs() as $rung) {
             foreach (Level::cases() as $level) {
                 $sums = [];
                 for ($seed = 0; \count($sums) < 1000 && $seed < 25; ++$seed) {
-                    $made = SheetMaker::standard()->make([new Aim($rung, 40)], $level, 100 * $seed, Limits::none());
+                    $made = Core::get(SheetMaker::class)->make([new Aim($rung, 40)], $level, 100 * $seed, Limits::none());
                     self::assertCount(\count($made->sums), array_unique($made->sums));
                     array_push($sums, ...$made->sums);
                 }

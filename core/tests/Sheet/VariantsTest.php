@@ -14,19 +14,20 @@ use Rostik\Core\Skill\Features;
 use Rostik\Core\Skill\Generator;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
+use Rostik\Core\Tests\Core;
 
 final class VariantsTest extends TestCase
 {
     /** For every rung and level: the same features at every place, no question twice on a sheet, none twice in a class where there are enough. */
     public function testEveryVariantHasTheFeaturesOfTheSheetAndNoQuestionTwice(): void
     {
-        $forms = Forms::standard();
-        $reader = SumReader::standard();
+        $forms = Core::get(Forms::class);
+        $reader = Core::get(SumReader::class);
         $different = 0;
-        foreach (Ladder::standard()->rungs() as $rung) {
+        foreach (Core::get(Ladder::class)->rungs() as $rung) {
             foreach (Level::cases() as $level) {
-                $sums = array_map(static fn ($s): string => $forms->write($s, Writer::plain()), Generator::standard()->draw($rung, $level, 4, 11)->sums);
-                $made = Variants::standard()->make($sums, [], 8, 3);
+                $sums = array_map(static fn ($s): string => $forms->write($s, Writer::plain()), Core::get(Generator::class)->draw($rung, $level, 4, 11)->sums);
+                $made = Core::get(Variants::class)->make($sums, [], 8, 3);
                 self::assertCount(8, $made->variants);
                 self::assertSame($sums, $made->variants[0], 'the sheet itself is the first');
                 foreach ($made->variants as $variant) {
@@ -60,14 +61,14 @@ final class VariantsTest extends TestCase
     public function testSomeQuestionsAreTheSameForAll(): void
     {
         $sums = ['6 h 10 min - 3 h 45 min', '1 h in min', 'bananas', '9:20 a.m. to 1:05 p.m.'];
-        $made = Variants::standard()->make($sums, [3], 5, 9);
+        $made = Core::get(Variants::class)->make($sums, [3], 5, 9);
         self::assertSame(['9:20 a.m. to 1:05 p.m.'], array_values(array_unique(array_column($made->variants, 3))));
         self::assertSame(['bananas'], array_values(array_unique(array_column($made->variants, 2))));
         self::assertSame([1 => 1, 2 => 1], $made->few, 'an hour has no other number of minutes, and bananas none');
         self::assertCount(5, array_unique(array_column($made->variants, 0)));
-        self::assertEquals($made, Variants::standard()->make($sums, [3], 5, 9), 'the same seed, the same variants');
-        self::assertNotEquals($made->variants[1], Variants::standard()->make($sums, [3], 5, 10)->variants[1]);
-        self::assertSame([$sums], Variants::standard()->make($sums, [], 1, 1)->variants);
+        self::assertEquals($made, Core::get(Variants::class)->make($sums, [3], 5, 9), 'the same seed, the same variants');
+        self::assertNotEquals($made->variants[1], Core::get(Variants::class)->make($sums, [3], 5, 10)->variants[1]);
+        self::assertSame([$sums], Core::get(Variants::class)->make($sums, [], 1, 1)->variants);
     }
 
     public function testCodesAreAllDifferentAndAreReadAsTheyAreWritten(): void

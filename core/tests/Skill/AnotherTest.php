@@ -13,6 +13,7 @@ use Rostik\Core\Skill\Features;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Sum\MissingLength;
+use Rostik\Core\Tests\Core;
 use Rostik\Core\Work\Workbench;
 
 final class AnotherTest extends TestCase
@@ -20,27 +21,27 @@ final class AnotherTest extends TestCase
     #[DataProvider('sums')]
     public function testSumsLikeOneHaveAllItsFeatures(string $text): void
     {
-        $reader = SumReader::standard();
+        $reader = Core::get(SumReader::class);
         $sum = $reader->read($text)->sum;
         $wanted = Features::of($sum);
-        $alike = Another::standard()->like($sum, 8, 3);
+        $alike = Core::get(Another::class)->like($sum, 8, 3);
         self::assertCount(8, $alike);
         $texts = array_map(static fn (AnotherSum $a): string => $a->sum, $alike);
         self::assertSame($texts, array_values(array_unique($texts)));
-        self::assertNotContains(Workbench::standard()->work($text)->sum, $texts);
+        self::assertNotContains(Core::get(Workbench::class)->work($text)->sum, $texts);
         foreach ($texts as $other) {
             $drawn = $reader->read($other)->sum;
             $has = Features::of($drawn);
             foreach (['kind', 'regroups', 'fives', 'crossesHour', 'crossesNoon', 'crossesMidnight', 'unknown', 'terms', 'units'] as $feature) {
                 self::assertSame($wanted->$feature, $has->$feature, $feature.' of '.$other);
             }
-            self::assertNotNull(Workbench::standard()->work($other)->answer, $other);
+            self::assertNotNull(Core::get(Workbench::class)->work($other)->answer, $other);
             self::assertSame($this->shape($text), $this->shape($other), 'asked in the same way');
             // stated by the same clock, with the half of the day said where it was said
-            self::assertSame(1 === preg_match('/[ap]\.m\.|noon|midnight/', Workbench::standard()->work($text)->sum), 1 === preg_match('/[ap]\.m\.|noon|midnight/', $other), $other);
+            self::assertSame(1 === preg_match('/[ap]\.m\.|noon|midnight/', Core::get(Workbench::class)->work($text)->sum), 1 === preg_match('/[ap]\.m\.|noon|midnight/', $other), $other);
         }
-        self::assertEquals($alike, Another::standard()->like($sum, 8, 3), 'the same seed, the same sums');
-        self::assertNotEquals($alike, Another::standard()->like($sum, 8, 4));
+        self::assertEquals($alike, Core::get(Another::class)->like($sum, 8, 3), 'the same seed, the same sums');
+        self::assertNotEquals($alike, Core::get(Another::class)->like($sum, 8, 4));
     }
 
     /** Where the gap stands and which way round a list goes. */
@@ -63,28 +64,28 @@ final class AnotherTest extends TestCase
 
     public function testAStepUpAndAStepDown(): void
     {
-        $ladder = Ladder::standard();
+        $ladder = Core::get(Ladder::class);
         $places = array_flip(array_map(static fn ($r): string => $r->id, $ladder->rungs()));
         foreach (self::sums() as [$text]) {
-            $sum = SumReader::standard()->read($text)->sum;
-            $exercised = $ladder->exercisedBy($sum instanceof MissingLength ? $sum->turnedRound() : $sum);
+            $sum = Core::get(SumReader::class)->read($text)->sum;
+            $exercised = $ladder->exercisedBy($sum instanceof MissingLength ? $sum->plain() : $sum);
             $rung = $exercised[\count($exercised) - 1];
-            $easier = Another::standard()->easier($sum, 5);
-            $harder = Another::standard()->harder($sum, 5);
+            $easier = Core::get(Another::class)->easier($sum, 5);
+            $harder = Core::get(Another::class)->harder($sum, 5);
             self::assertNotNull($easier, $text);
             self::assertNotNull($harder, $text);
             self::assertTrue($easier->rung === $rung ? Level::Stretch !== $easier->level : $places[$easier->rung] < $places[$rung], $text.', easier: '.$easier->sum);
             self::assertTrue($harder->rung === $rung ? Level::Support !== $harder->level : $places[$harder->rung] > $places[$rung], $text.', harder: '.$harder->sum);
-            self::assertNotNull(Workbench::standard()->work($easier->sum)->answer);
-            self::assertNotNull(Workbench::standard()->work($harder->sum)->answer);
+            self::assertNotNull(Core::get(Workbench::class)->work($easier->sum)->answer);
+            self::assertNotNull(Core::get(Workbench::class)->work($harder->sum)->answer);
         }
     }
 
     public function testWhatIsOnNoRungHasNoOthers(): void
     {
-        $sum = SumReader::standard()->read('1 month in days')->sum;
-        self::assertSame([], Another::standard()->like($sum, 8, 1));
-        self::assertNull(Another::standard()->easier($sum, 1));
-        self::assertNull(Another::standard()->harder($sum, 1));
+        $sum = Core::get(SumReader::class)->read('1 month in days')->sum;
+        self::assertSame([], Core::get(Another::class)->like($sum, 8, 1));
+        self::assertNull(Core::get(Another::class)->easier($sum, 1));
+        self::assertNull(Core::get(Another::class)->harder($sum, 1));
     }
 }

@@ -13,6 +13,8 @@ use Rostik\Core\Skill\Features;
 use Rostik\Core\Skill\Generator;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
+use Rostik\Core\Sum\Unknown;
+use Rostik\Core\Tests\Core;
 use Rostik\Core\Time\Unit;
 
 final class FeaturesTest extends TestCase
@@ -21,7 +23,7 @@ final class FeaturesTest extends TestCase
     #[DataProvider('sums')]
     public function testWhatASumIsMadeOf(string $text, array $wanted): void
     {
-        $features = Features::of(SumReader::standard()->read($text)->sum);
+        $features = Features::of(Core::get(SumReader::class)->read($text)->sum);
         foreach ($wanted as $feature => $value) {
             self::assertSame($value, $features->$feature, $feature.' of '.$text);
         }
@@ -31,17 +33,17 @@ final class FeaturesTest extends TestCase
     public static function sums(): iterable
     {
         foreach ([
-            '1:50 pm + 3 h 30 min' => ['regroups' => true, 'fives' => true, 'crossesHour' => true, 'crossesNoon' => false, 'oClocks' => 4, 'unknown' => 'end', 'terms' => 2, 'units' => [Unit::Hour, Unit::Minute]],
+            '1:50 pm + 3 h 30 min' => ['regroups' => true, 'fives' => true, 'crossesHour' => true, 'crossesNoon' => false, 'oClocks' => 4, 'unknown' => Unknown::End, 'terms' => 2, 'units' => [Unit::Hour, Unit::Minute]],
             '3:05 pm + 20 min' => ['regroups' => false, 'crossesHour' => false, 'oClocks' => 0, 'units' => [Unit::Minute]],
             '3:41 pm + 20 min' => ['fives' => false, 'oClocks' => 1],
             '11:15 am + 2 h' => ['regroups' => false, 'crossesNoon' => true, 'twelveToOne' => true],
             '11:15 am + 45 min' => ['crossesNoon' => true, 'twelveToOne' => false],
             '12:50 pm - 3 h' => ['crossesNoon' => true, 'twelveToOne' => false, 'crossesMidnight' => false],
-            '22:50 to 06:15' => ['regroups' => true, 'crossesMidnight' => true, 'crossesNoon' => false, 'unknown' => 'length'],
+            '22:50 to 06:15' => ['regroups' => true, 'crossesMidnight' => true, 'crossesNoon' => false, 'unknown' => Unknown::Length],
             '7 am to 7 am' => ['crossesMidnight' => true, 'crossesNoon' => true, 'oClocks' => 24],
-            '_ + 45 min = 10:20 am' => ['unknown' => 'start', 'regroups' => true],
-            '9:35 am + _ = 11:10 am' => ['unknown' => 'length', 'terms' => 2],
-            '3 h 40 min + 2 h 45 min + 5 min' => ['unknown' => 'answer', 'terms' => 3, 'regroups' => true],
+            '_ + 45 min = 10:20 am' => ['unknown' => Unknown::Start, 'regroups' => true],
+            '9:35 am + _ = 11:10 am' => ['unknown' => Unknown::Length, 'terms' => 2],
+            '3 h 40 min + 2 h 45 min + 5 min' => ['unknown' => Unknown::Answer, 'terms' => 3, 'regroups' => true],
             '1 h 25 min + 10 min' => ['regroups' => false, 'fives' => true],
             '6 h 10 min - 3 h 45 min' => ['regroups' => true],
             '5 h 21 min - 2 h 15 min' => ['regroups' => false, 'fives' => false],
@@ -72,13 +74,13 @@ final class FeaturesTest extends TestCase
      */
     public function testDrawnSumsAreSpreadEvenly(): void
     {
-        $forms = Forms::standard();
+        $forms = Core::get(Forms::class);
         $quarters = array_fill(0, 4, 0);
         $lengths = array_fill(1, 11, 0);
         $all = 0;
-        $rung = Ladder::standard()->rung('earlier-within-hour');
+        $rung = Core::get(Ladder::class)->rung('earlier-within-hour');
         for ($seed = 0; $seed < 150; ++$seed) {
-            foreach (Generator::standard()->draw($rung, Level::Support, 8, $seed)->sums as $sum) {
+            foreach (Core::get(Generator::class)->draw($rung, Level::Support, 8, $seed)->sums as $sum) {
                 preg_match('/^(\d+):(\d+) ([ap])\.m\. - (\d+) min$|^12 (noon|midnight)/', $forms->write($sum, Writer::plain()), $m);
                 if (!isset($m[4]) || '' === $m[4]) {
                     continue;

@@ -15,6 +15,7 @@ use Rostik\Core\Skill\Generator;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\NoSuchRung;
+use Rostik\Core\Tests\Core;
 
 final class LadderTest extends TestCase
 {
@@ -22,7 +23,7 @@ final class LadderTest extends TestCase
     public function testTheLadderStands(): void
     {
         $seen = [];
-        foreach (Ladder::standard()->rungs() as $rung) {
+        foreach (Core::get(Ladder::class)->rungs() as $rung) {
             foreach ($rung->needs as $needed) {
                 self::assertContains($needed, $seen, $rung->id.' stands on '.$needed);
             }
@@ -42,7 +43,7 @@ final class LadderTest extends TestCase
     /** @return iterable<string, array{string, Level}> */
     public static function rungsAndLevels(): iterable
     {
-        foreach (Ladder::standard()->rungs() as $rung) {
+        foreach (Core::get(Ladder::class)->rungs() as $rung) {
             foreach (Level::cases() as $level) {
                 yield $rung->id.', '.$level->value => [$rung->id, $level];
             }
@@ -53,15 +54,15 @@ final class LadderTest extends TestCase
     #[DataProvider('rungsAndLevels')]
     public function testDrawnSumsHaveTheFeaturesAskedFor(string $id, Level $level): void
     {
-        $ladder = Ladder::standard();
+        $ladder = Core::get(Ladder::class);
         $rung = $ladder->rung($id);
-        $generator = Generator::standard();
+        $generator = Core::get(Generator::class);
         $drawn = $generator->draw($rung, $level, 120, 7);
         // few units, few facts; the rest have plenty
         $there = ['unit-facts' => [3, 5, 5], 'convert-whole' => [8, 50, 50], 'days-between-dates' => [28, 50, 50], 'read-clock-five' => [48, 120, 120]][$id] ?? [50, 50, 50];
         self::assertGreaterThanOrEqual($there[array_search($level, Level::cases(), true)], \count($drawn->sums));
-        $forms = Forms::standard();
-        $reader = SumReader::standard();
+        $forms = Core::get(Forms::class);
+        $reader = Core::get(SumReader::class);
         $plain = Writer::plain();
         $texts = [];
         foreach ($drawn->sums as $i => $sum) {
@@ -87,7 +88,7 @@ final class LadderTest extends TestCase
                 self::assertFalse($features->crossesMidnight, $text);
             }
             if (0 === $i % 10) {
-                foreach (MethodBook::standard()->work($sum, Writer::marked()) as $working) {
+                foreach (Core::get(MethodBook::class)->work($sum, Writer::marked()) as $working) {
                     self::assertTrue($working->answer->equals($sum->answer()), $text.' by '.$working->method->id());
                 }
             }
@@ -110,7 +111,7 @@ final class LadderTest extends TestCase
 
     public function testASetThatCannotBeHadGivesWhatThereIs(): void
     {
-        $drawn = Generator::standard()->draw(Ladder::standard()->rung('unit-facts'), Level::Core, 20, 1);
+        $drawn = Core::get(Generator::class)->draw(Core::get(Ladder::class)->rung('unit-facts'), Level::Core, 20, 1);
         self::assertFalse($drawn->isComplete());
         self::assertCount(5, $drawn->sums);
     }
@@ -118,12 +119,12 @@ final class LadderTest extends TestCase
     /** Sums are spread over the possible ones: 5 to 55 minutes past each hour, by fives, come up about equally often. */
     public function testSumsAreSpreadEvenly(): void
     {
-        $drawn = Generator::standard()->draw(Ladder::standard()->rung('read-clock-five'), Level::Core, 144, 3);
+        $drawn = Core::get(Generator::class)->draw(Core::get(Ladder::class)->rung('read-clock-five'), Level::Core, 144, 3);
         self::assertCount(144, $drawn->sums, 'every five minutes of twelve hours');
         $counts = [];
         for ($seed = 0; $seed < 600; ++$seed) {
-            $sum = Generator::standard()->draw(Ladder::standard()->rung('later-within-hour'), Level::Support, 1, $seed)->sums[0];
-            $half = Features::of($sum)->kind->value.(str_contains(Forms::standard()->write($sum, Writer::plain()), 'a.m.') ? ' am' : ' pm');
+            $sum = Core::get(Generator::class)->draw(Core::get(Ladder::class)->rung('later-within-hour'), Level::Support, 1, $seed)->sums[0];
+            $half = Features::of($sum)->kind->value.(str_contains(Core::get(Forms::class)->write($sum, Writer::plain()), 'a.m.') ? ' am' : ' pm');
             $counts[$half] = ($counts[$half] ?? 0) + 1;
         }
         self::assertGreaterThan(240, min($counts));
@@ -133,7 +134,7 @@ final class LadderTest extends TestCase
     #[DataProvider('exercised')]
     public function testWhichRungsASumExercises(string $text, array $rungs): void
     {
-        self::assertSame($rungs, Ladder::standard()->exercisedBy(SumReader::standard()->read($text)->sum));
+        self::assertSame($rungs, Core::get(Ladder::class)->exercisedBy(Core::get(SumReader::class)->read($text)->sum));
     }
 
     /** @return iterable<array{string, list<string>}> */
@@ -164,6 +165,6 @@ final class LadderTest extends TestCase
     public function testARungThatIsNotThere(): void
     {
         $this->expectException(NoSuchRung::class);
-        Ladder::standard()->rung('juggling');
+        Core::get(Ladder::class)->rung('juggling');
     }
 }

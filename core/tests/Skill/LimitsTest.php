@@ -16,6 +16,8 @@ use Rostik\Core\Sum\ClockMove;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\Missing;
 use Rostik\Core\Sum\Sum;
+use Rostik\Core\Sum\Unknown;
+use Rostik\Core\Tests\Core;
 
 /** What a teacher wants of the numbers: every combination of wishes, over sums of every rung. */
 final class LimitsTest extends TestCase
@@ -26,9 +28,9 @@ final class LimitsTest extends TestCase
     private static function sums(): array
     {
         $sums = [];
-        foreach (Ladder::standard()->rungs() as $rung) {
+        foreach (Core::get(Ladder::class)->rungs() as $rung) {
             foreach (Level::cases() as $level) {
-                array_push($sums, ...Generator::standard()->draw($rung, $level, 3, 41)->sums);
+                array_push($sums, ...Core::get(Generator::class)->draw($rung, $level, 3, 41)->sums);
             }
         }
 
@@ -44,7 +46,7 @@ final class LimitsTest extends TestCase
                 foreach (self::EITHER as $noon) {
                     foreach (self::EITHER as $midnight) {
                         foreach (self::EITHER as $hour) {
-                            foreach ([null, 'end', 'start', 'length'] as $unknown) {
+                            foreach ([null, Unknown::End, Unknown::Start, Unknown::Length] as $unknown) {
                                 $all[] = new Limits($fives, $regroups, $noon, $midnight, $unknown, $hour);
                             }
                         }
@@ -63,7 +65,7 @@ final class LimitsTest extends TestCase
         foreach (self::sums() as $sum) {
             $has = Features::of($sum);
             $onTheClock = $sum instanceof ClockMove || $sum instanceof Elapsed || $sum instanceof Missing;
-            $what = Forms::standard()->write($sum, Writer::plain());
+            $what = Core::get(Forms::class)->write($sum, Writer::plain());
             foreach ($all as $limits) {
                 $wishes = [[$limits->fives, $has->fives], [$limits->regroups, $has->regroups]];
                 if ($onTheClock) {
@@ -83,7 +85,7 @@ final class LimitsTest extends TestCase
         $said = [];
         foreach (self::sums() as $sum) {
             $has = Features::of($sum);
-            $onTheClock = 'answer' !== $has->unknown;
+            $onTheClock = Unknown::Answer !== $has->unknown;
             foreach (self::all() as $limits) {
                 $broken = $limits->broken($has);
                 if (null !== $broken) {

@@ -10,6 +10,7 @@ use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Sum\Changed;
 use Rostik\Core\Sum\ClockMove;
 use Rostik\Core\Sum\Crossing;
+use Rostik\Core\Tests\Core;
 
 final class ChangedTest extends TestCase
 {
@@ -20,7 +21,7 @@ final class ChangedTest extends TestCase
     #[DataProvider('moves')]
     public function testWhatChangesAndWhatIsCrossed(string $text, array $changed, array $crosses): void
     {
-        $sum = SumReader::standard()->read($text)->sum;
+        $sum = Core::get(SumReader::class)->read($text)->sum;
         self::assertInstanceOf(ClockMove::class, $sum);
         $found = Changed::by($sum);
         $parts = array_filter([
@@ -55,7 +56,7 @@ final class ChangedTest extends TestCase
     public function testReasonsNameWhatWasCrossed(): void
     {
         $read = static function (string $text): Changed {
-            $sum = SumReader::standard()->read($text)->sum;
+            $sum = Core::get(SumReader::class)->read($text)->sum;
             self::assertInstanceOf(ClockMove::class, $sum);
 
             return Changed::by($sum);

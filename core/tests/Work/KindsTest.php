@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rostik\Core\Notation\Note;
 use Rostik\Core\Notation\NotUnderstood;
+use Rostik\Core\Tests\Core;
 use Rostik\Core\Work\Workbench;
 use Rostik\Core\Work\WorkedMethod;
 
@@ -17,11 +18,11 @@ final class KindsTest extends TestCase
     #[DataProvider('examples')]
     public function testExamples(string $typed, string $canonical, string $answer, mixed $value, string $methods = ''): void
     {
-        $worked = Workbench::standard()->work($typed);
+        $worked = Core::get(Workbench::class)->work($typed);
         self::assertSame($canonical, $worked->sum);
         self::assertSame($answer, $worked->answer?->text);
         self::assertEquals($value, json_decode((string) json_encode($worked->answer->value), true));
-        self::assertSame($canonical, Workbench::standard()->work($worked->sum)->sum, 'reading what was written gives the same sum');
+        self::assertSame($canonical, Core::get(Workbench::class)->work($worked->sum)->sum, 'reading what was written gives the same sum');
         foreach ($worked->methods as $method) {
             self::assertSame($answer, $method->answer, $method->id);
         }
@@ -134,28 +135,28 @@ final class KindsTest extends TestCase
 
     public function testNotExactIsSaid(): void
     {
-        $worked = Workbench::standard()->work('1 year in days');
+        $worked = Core::get(Workbench::class)->work('1 year in days');
         self::assertFalse($worked->exact);
         self::assertSame(['not-exact'], array_map(static fn (Note $n): string => $n->code, $worked->notes));
         self::assertStringContainsString('leap year', $worked->notes[0]->text);
-        self::assertTrue(Workbench::standard()->work('105 min in h min')->exact);
+        self::assertTrue(Core::get(Workbench::class)->work('105 min in h min')->exact);
     }
 
     public function testWhereItDependsEveryReadingIsGiven(): void
     {
-        $signs = static fn (string $t): array => array_map(static fn ($r) => $r->answer->text, Workbench::standard()->work($t)->readings);
+        $signs = static fn (string $t): array => array_map(static fn ($r) => $r->answer->text, Core::get(Workbench::class)->work($t)->readings);
         self::assertSame(['<', '=', '>'], $signs('1 month ? 30 days'));
         self::assertSame(['01:20', '13:20'], $signs('1:20 as 24h'));
         self::assertSame(['1 h 35 min', '13 h 35 min'], $signs('9:35 + _ = 11:10'));
         self::assertSame(['8:40 a.m., 9:15 a.m.', '9:15 a.m., 8:40 p.m.'], $signs('order 9:15 am, 8:40'));
         // two times open: four ways to mean it
         self::assertSame(['8:00 a.m., 8:25 a.m., 8:00 p.m.', '8:25 a.m., 8:00 p.m., 8:00 p.m.', '8:00 a.m., 8:00 p.m., 8:25 p.m.', '8:00 p.m., 8:00 p.m., 8:25 p.m.'], $signs('order 8:25, 8 pm, 8'));
-        self::assertSame('if 8:25 is a.m. and 8:00 is p.m.', Workbench::standard()->work('order 8:25, 8 pm, 8')->readings[1]->assumes);
+        self::assertSame('if 8:25 is a.m. and 8:00 is p.m.', Core::get(Workbench::class)->work('order 8:25, 8 pm, 8')->readings[1]->assumes);
         self::assertCount(2, $signs('order 8:25, 8 pm, 8, 10, 11'));
         // it is said what it depends on
-        $codes = static fn (string $t): array => array_map(static fn (Note $n): string => $n->code, Workbench::standard()->work($t)->notes);
+        $codes = static fn (string $t): array => array_map(static fn (Note $n): string => $n->code, Core::get(Workbench::class)->work($t)->notes);
         self::assertSame(['depends-on-the-month'], $codes('1 month ? 30 days'));
-        self::assertFalse(Workbench::standard()->work('1 month ? 30 days')->exact);
+        self::assertFalse(Core::get(Workbench::class)->work('1 month ? 30 days')->exact);
         self::assertSame(['half-not-said'], $codes('1:20 as 24h'));
     }
 
@@ -163,11 +164,11 @@ final class KindsTest extends TestCase
     public function testRefusals(string $typed, string $reason): void
     {
         try {
-            Workbench::standard()->work($typed);
+            Core::get(Workbench::class)->work($typed);
             self::fail('It was worked.');
         } catch (NotUnderstood $no) {
             self::assertSame($reason, $no->reason);
-            self::assertNotNull(Workbench::standard()->work($no->example)->answer);
+            self::assertNotNull(Core::get(Workbench::class)->work($no->example)->answer);
         }
     }
 

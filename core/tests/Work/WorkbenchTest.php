@@ -7,6 +7,7 @@ namespace Rostik\Core\Tests\Work;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rostik\Core\Notation\Note;
+use Rostik\Core\Tests\Core;
 use Rostik\Core\Work\Workbench;
 use Rostik\Core\Work\WorkedMethod;
 
@@ -16,7 +17,7 @@ final class WorkbenchTest extends TestCase
     #[DataProvider('sums')]
     public function testAnswers(string $typed, string $text, string $value, array $notes): void
     {
-        $worked = Workbench::standard()->work($typed);
+        $worked = Core::get(Workbench::class)->work($typed);
         self::assertSame($text, $worked->answer?->text);
         self::assertSame($value, $worked->answer->value);
         self::assertSame($notes, array_map(static fn (Note $n): string => $n->code, $worked->notes));
@@ -25,7 +26,7 @@ final class WorkbenchTest extends TestCase
             self::assertSame($text, $method->answer);
         }
         self::assertSame($worked->methods[0]->id, $worked->recommended?->method);
-        self::assertSame($text, Workbench::standard()->answer($typed)->answer?->text);
+        self::assertSame($text, Core::get(Workbench::class)->answer($typed)->answer?->text);
     }
 
     /** @return iterable<array{string, string, string, list<string>}> worked examples set for this project, in the style of school books */
@@ -59,25 +60,25 @@ final class WorkbenchTest extends TestCase
 
     public function testWhereTheHalfOfTheDayMattersBothReadingsAreGiven(): void
     {
-        $worked = Workbench::standard()->work('9:15 am to 11:40');
+        $worked = Core::get(Workbench::class)->work('9:15 am to 11:40');
         self::assertNull($worked->answer);
         self::assertSame([], $worked->methods);
         self::assertSame(
             [['if the end is a.m.', '9:15 a.m. to 11:40 a.m.', '2 h 25 min'], ['if the end is p.m.', '9:15 a.m. to 11:40 p.m.', '14 h 25 min']],
             array_map(static fn ($r): array => [$r->assumes, $r->sum, $r->answer->text], $worked->readings),
         );
-        self::assertNull(Workbench::standard()->answer('9:15 am to 11:40')->answer);
+        self::assertNull(Core::get(Workbench::class)->answer('9:15 am to 11:40')->answer);
     }
 
     /** @param list<array{string, string, ?string}> $readings what each takes for granted, its sum and its answer */
     #[DataProvider('twoWays')]
     public function testALineThatCanBeTakenInTwoWaysIsNotGuessedAt(string $typed, string $note, array $readings): void
     {
-        $worked = Workbench::standard()->work($typed);
+        $worked = Core::get(Workbench::class)->work($typed);
         self::assertSame([null, [], []], [$worked->answer, $worked->methods, $worked->skills]);
         self::assertSame([$note], array_map(static fn (Note $n): string => $n->code, $worked->notes));
         self::assertSame($readings, array_map(static fn ($r): array => [$r->assumes, $r->sum, $r->answer->text], $worked->readings));
-        self::assertSame($worked->sum, Workbench::standard()->work($worked->sum)->sum, 'it is kept as it was typed');
+        self::assertSame($worked->sum, Core::get(Workbench::class)->work($worked->sum)->sum, 'it is kept as it was typed');
     }
 
     /** @return iterable<array{string, string, list<array{string, string, ?string}>}> */
@@ -92,7 +93,7 @@ final class WorkbenchTest extends TestCase
     #[DataProvider('claims')]
     public function testAnAnswerThatIsTypedWithItsSumIsJudged(string $typed, bool $right, string $say, string $may = ''): void
     {
-        $claim = Workbench::standard()->work($typed)->claim;
+        $claim = Core::get(Workbench::class)->work($typed)->claim;
         self::assertNotNull($claim);
         self::assertSame([$right, $say, $may], [$claim->right, $claim->say, implode('; ', $claim->may)]);
     }
@@ -114,7 +115,7 @@ final class WorkbenchTest extends TestCase
     public function testWhereNoAnswerIsTypedThereIsNoClaim(): void
     {
         foreach (['4 x 45 min', '4 x 45 min =', '4 x 45 min = ?', '4 x 45 min = ___ h', '45 min + _ = 1 h', '9:35 am + _ = 11:10 am'] as $typed) {
-            self::assertNull(Workbench::standard()->work($typed)->claim, $typed);
+            self::assertNull(Core::get(Workbench::class)->work($typed)->claim, $typed);
         }
     }
 
@@ -122,7 +123,7 @@ final class WorkbenchTest extends TestCase
     #[DataProvider('notes')]
     public function testWhatIsNotSaidInTheSumIsSaidBesideIt(string $typed, array $codes): void
     {
-        self::assertSame($codes, array_map(static fn (Note $n): string => $n->code, Workbench::standard()->work($typed)->notes));
+        self::assertSame($codes, array_map(static fn (Note $n): string => $n->code, Core::get(Workbench::class)->work($typed)->notes));
     }
 
     /** @return iterable<array{string, list<string>}> */
@@ -140,16 +141,16 @@ final class WorkbenchTest extends TestCase
 
     public function testTheStripCutsASpanAtMidnight(): void
     {
-        $strip = Workbench::standard()->work('22:50 to 06:15')->strip;
+        $strip = Core::get(Workbench::class)->work('22:50 to 06:15')->strip;
         self::assertSame([[1370, 1440], [0, 375]], array_map(static fn ($s) => [$s->from, $s->to], $strip->spans));
         self::assertSame([1370, 375], array_map(static fn ($p) => $p->at, $strip->pins));
-        self::assertSame([[970, 1245]], array_map(static fn ($s) => [$s->from, $s->to], Workbench::standard()->work('8:45 pm - 4 h 35 min')->strip->spans));
-        self::assertSame([], Workbench::standard()->work('2 h - 45 min')->strip->pins);
+        self::assertSame([[970, 1245]], array_map(static fn ($s) => [$s->from, $s->to], Core::get(Workbench::class)->work('8:45 pm - 4 h 35 min')->strip->spans));
+        self::assertSame([], Core::get(Workbench::class)->work('2 h - 45 min')->strip->pins);
     }
 
     public function testTotalsHaveColumnsAndMovesHaveBothMethods(): void
     {
-        $ids = static fn (string $t): array => array_map(static fn (WorkedMethod $m): string => $m->id, Workbench::standard()->work($t)->methods);
+        $ids = static fn (string $t): array => array_map(static fn (WorkedMethod $m): string => $m->id, Core::get(Workbench::class)->work($t)->methods);
         self::assertContains('column', $ids('3 h 40 min + 2 h 45 min'));
         self::assertEqualsCanonicalizing(['number-line', 'hours-first', 'parts', 'column', 'all-minutes'], $ids('1:50 pm + 3½ hours'));
     }

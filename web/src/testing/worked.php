@@ -7,10 +7,11 @@ declare(strict_types=1);
  * are tested with.
  */
 
+use Rostik\Core\Tests\Core;
 use Rostik\Core\Board\Board;
 
 require __DIR__.'/../../../vendor/autoload.php';
 
-$board = Board::standard();
+$board = Core::get(Board::class);
 $sums = array_filter(explode("\n", (string) stream_get_contents(\STDIN)));
 echo json_encode(array_map($board->show(...), array_values($sums)), \JSON_THROW_ON_ERROR);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Mistake\Catalogue;
 
+use Rostik\Core\Judging\Given;
 use Rostik\Core\Mistake\AddingMistake;
-use Rostik\Core\Mistake\Given;
 use Rostik\Core\Mistake\TwoColumns;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\Total;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Mistake\Catalogue;
 
+use Rostik\Core\Judging\Given;
+use Rostik\Core\Judging\GivenTime;
 use Rostik\Core\Mistake\FaceMistake;
-use Rostik\Core\Mistake\Given;
-use Rostik\Core\Mistake\GivenTime;
 use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeForm;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Mistake\Catalogue;
 
-use Rostik\Core\Mistake\Given;
+use Rostik\Core\Judging\Given;
 use Rostik\Core\Mistake\TakingMistake;
 use Rostik\Core\Mistake\TwoColumns;
 use Rostik\Core\Sum\Sum;

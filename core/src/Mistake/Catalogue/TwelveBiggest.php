@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Mistake\Catalogue;
 
-use Rostik\Core\Mistake\Given;
-use Rostik\Core\Mistake\GivenOrder;
+use Rostik\Core\Judging\Given;
+use Rostik\Core\Judging\GivenOrder;
 use Rostik\Core\Mistake\Mistake;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Order;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Mistake\Catalogue;
 
-use Rostik\Core\Mistake\Given;
-use Rostik\Core\Mistake\GivenLength;
-use Rostik\Core\Mistake\GivenTime;
+use Rostik\Core\Judging\Given;
+use Rostik\Core\Judging\GivenLength;
+use Rostik\Core\Judging\GivenTime;
 use Rostik\Core\Mistake\Mistake;
 use Rostik\Core\Sum\Difference;
 use Rostik\Core\Sum\Earlier;

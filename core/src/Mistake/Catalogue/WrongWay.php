@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Mistake\Catalogue;
 
-use Rostik\Core\Mistake\Given;
-use Rostik\Core\Mistake\GivenLength;
+use Rostik\Core\Judging\Given;
+use Rostik\Core\Judging\GivenLength;
 use Rostik\Core\Mistake\Mistake;
 use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\Sum;

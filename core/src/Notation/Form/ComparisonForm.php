@@ -24,6 +24,11 @@ final class ComparisonForm implements SolvedForm
         return Kind::Comparison;
     }
 
+    public static function precedence(): int
+    {
+        return 120;
+    }
+
     public function read(Line $line): array
     {
         $start = $line->past($line->start, 'which', 'is', 'longer', 'longest', 'greater', 'more', 'bigger', 'larger', 'shorter', 'less', 'smaller', 'compare', 'the', 'time', 'length', 'lasts', 'takes', ':', ',', '-', '?', '.');

@@ -24,6 +24,11 @@ final class ConversionForm implements SolvedForm
         return Kind::Conversion;
     }
 
+    public static function precedence(): int
+    {
+        return 110;
+    }
+
     public function read(Line $line): array
     {
         $start = $line->start;

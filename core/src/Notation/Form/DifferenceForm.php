@@ -22,6 +22,11 @@ final class DifferenceForm implements Form
         return Kind::Difference;
     }
 
+    public static function precedence(): int
+    {
+        return 100;
+    }
+
     public function read(Line $line): array
     {
         $verb = $line->after($line->start, 'subtract', 'take away', 'take', 'deduct', 'minus');

@@ -19,6 +19,11 @@ final class EarlierForm implements Form
         return Kind::Earlier;
     }
 
+    public static function precedence(): int
+    {
+        return 90;
+    }
+
     public function read(Line $line): array
     {
         $shape = new ClockMoveLine(

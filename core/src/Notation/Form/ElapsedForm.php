@@ -24,6 +24,11 @@ final class ElapsedForm implements Form
         return Kind::Elapsed;
     }
 
+    public static function precedence(): int
+    {
+        return 80;
+    }
+
     public function read(Line $line): array
     {
         $sums = [];

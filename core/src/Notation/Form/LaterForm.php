@@ -19,6 +19,11 @@ final class LaterForm implements Form
         return Kind::Later;
     }
 
+    public static function precedence(): int
+    {
+        return 70;
+    }
+
     public function read(Line $line): array
     {
         $shape = new ClockMoveLine(

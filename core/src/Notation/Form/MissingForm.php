@@ -30,6 +30,11 @@ final class MissingForm implements SolvedForm
         return Kind::Missing;
     }
 
+    public static function precedence(): int
+    {
+        return 60;
+    }
+
     public function read(Line $line): array
     {
         $sums = [];

@@ -23,6 +23,11 @@ final class OrderForm implements SolvedForm
         return Kind::Order;
     }
 
+    public static function precedence(): int
+    {
+        return 50;
+    }
+
     public function read(Line $line): array
     {
         if (!$line->words->is($line->start, 'order', 'sort', 'put', 'place', 'arrange', 'list', 'in', 'smallest', 'shortest', 'longest', 'earliest', 'latest', 'largest', 'biggest', 'ascending', 'descending', 'last', 'first')) {

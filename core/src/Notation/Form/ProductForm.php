@@ -24,6 +24,11 @@ final class ProductForm implements Form
         return Kind::Product;
     }
 
+    public static function precedence(): int
+    {
+        return 40;
+    }
+
     public function read(Line $line): array
     {
         $start = $line->start;

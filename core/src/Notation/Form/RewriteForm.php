@@ -26,6 +26,11 @@ final class RewriteForm implements SolvedForm
         return Kind::Rewrite;
     }
 
+    public static function precedence(): int
+    {
+        return 30;
+    }
+
     public function read(Line $line): array
     {
         $sums = [];

@@ -27,6 +27,11 @@ final class ShareForm implements Form
         return Kind::Share;
     }
 
+    public static function precedence(): int
+    {
+        return 20;
+    }
+
     public function read(Line $line): array
     {
         $part = $this->partOf($line);

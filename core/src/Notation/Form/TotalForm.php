@@ -19,6 +19,11 @@ final class TotalForm implements Form
         return Kind::Total;
     }
 
+    public static function precedence(): int
+    {
+        return 10;
+    }
+
     public function read(Line $line): array
     {
         $listed = $this->listed($line);

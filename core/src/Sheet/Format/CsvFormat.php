@@ -11,8 +11,12 @@ use Rostik\Core\Sheet\PlainSheet;
  * `sum` (needed), `wording`, `answer` (written out; read as a key to be checked), `sheet` (the title, in the first row),
  * `challenge` ("yes" for what stands apart at the end). They may come in any order; others are passed over.
  */
-final class CsvFormat implements Format
+final readonly class CsvFormat implements Format
 {
+    public function __construct(private Intake $intake)
+    {
+    }
+
     public function id(): string
     {
         return 'csv';
@@ -28,11 +32,21 @@ final class CsvFormat implements Format
         return 'csv';
     }
 
+    public static function precedence(): int
+    {
+        return 20;
+    }
+
+    public function begins(string $start): bool
+    {
+        return 1 === preg_match('/^("?\w+"?,)*"?sum"?(,|\r|\n|$)/i', $start);
+    }
+
     public function write(PlainSheet $sheet): string
     {
         $rows = [['sum', 'wording', 'answer', 'sheet', 'challenge']];
         foreach ($sheet->questions as $i => $question) {
-            $rows[] = [$question->sum, $question->wording, Lines::answer($question->sum), 0 === $i ? $sheet->title : '', $question->challenge ? 'yes' : ''];
+            $rows[] = [$question->sum, $question->wording, $this->intake->answer($question->sum), 0 === $i ? $sheet->title : '', $question->challenge ? 'yes' : ''];
         }
 
         return implode('', array_map(static fn (array $row): string => implode(',', array_map(self::field(...), $row))."\r\n", $rows));
@@ -53,7 +67,7 @@ final class CsvFormat implements Format
         $answer = array_search('answer', $head, true);
         $sheet = array_search('sheet', $head, true);
         $challenge = array_search('challenge', $head, true);
-        $lines = new Lines();
+        $lines = $this->intake->lines();
         $title = '';
         foreach ($rows as [$line, $fields]) {
             if ([''] === $fields) {

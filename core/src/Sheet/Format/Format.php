@@ -16,6 +16,12 @@ interface Format
 
     public function extension(): string;
 
+    /** Where files are held against the formats in turn, those of higher precedence come first. */
+    public static function precedence(): int;
+
+    /** Whether a text that begins like this, without blanks before it, may be in this format. */
+    public function begins(string $start): bool;
+
     public function write(PlainSheet $sheet): string;
 
     /** @throws Refused with every line that cannot be read; nothing is read by halves */

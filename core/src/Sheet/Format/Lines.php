@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Sheet\Format;
 
-use Rostik\Core\Mistake\Judge;
 use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\NotUnderstood;
 use Rostik\Core\Notation\SumReader;
@@ -13,7 +12,6 @@ use Rostik\Core\Sheet\PlainQuestion;
 use Rostik\Core\Sheet\PlainSheet;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Work\Claims;
-use Rostik\Core\Work\Workbench;
 
 /**
  * Collects the questions of a file that is read, with what is wrong with each.
@@ -33,16 +31,8 @@ final class Lines
     /** @var list<Fault> */
     private array $faults = [];
 
-    private readonly Forms $forms;
-    private readonly SumReader $reader;
-    private readonly Writer $plain;
-    private ?Judge $judge = null;
-
-    public function __construct()
+    public function __construct(private readonly SumReader $reader, private readonly Forms $forms, private readonly Writer $plain, private readonly Intake $intake)
     {
-        $this->forms = Forms::standard();
-        $this->reader = new SumReader($this->forms);
-        $this->plain = Writer::plain();
     }
 
     /** @param ?string $key the answer that stands in the file, to be checked; null or empty for none, or for one behind the sum's own equals sign */
@@ -89,25 +79,10 @@ final class Lines
         return new PlainSheet(mb_substr(trim($title), 0, 120, 'UTF-8'), $this->questions);
     }
 
-    /** The answer to a sum, plain; empty where there is none. */
-    public static function answer(string $sum): string
-    {
-        try {
-            return Workbench::standard()->answer($sum)->answer->text ?? '';
-        } catch (NotUnderstood) {
-            return '';
-        }
-    }
-
     private function check(int $line, Sum $sum, string $key): void
     {
-        $text = $this->forms->write($sum, $this->plain);
-        $right = self::answer($text);
-        if ($key === $right) {
-            return;
-        }
-        $this->judge ??= Judge::standard();
-        if (!$this->judge->judge($sum, $key)->verdict->isRight()) {
+        $right = $this->intake->answer($this->forms->write($sum, $this->plain));
+        if ($key !== $right && !$this->intake->accepts($sum, $key)) {
             $this->faults[] = new Fault($line, \sprintf('The key says %s, but %s.', $key, '' === $right ? 'there is no one answer' : 'it is '.$right));
         }
     }

@@ -13,12 +13,16 @@ use Rostik\Core\Sheet\PlainSheet;
  * another program that has no label is read from its text. What stands apart at the end is in a section of its own whose
  * identifier begins with "challenge". Items of other kinds of interaction are refused.
  */
-final class QtiFormat implements Format
+final readonly class QtiFormat implements Format
 {
     private const NS = 'http://www.imsglobal.org/xsd/imsqti_v2p1';
 
     /** The largest file that is read, in bytes. */
     private const LARGEST = 1_000_000;
+
+    public function __construct(private Intake $intake)
+    {
+    }
 
     public function id(): string
     {
@@ -35,13 +39,23 @@ final class QtiFormat implements Format
         return 'xml';
     }
 
+    public static function precedence(): int
+    {
+        return 30;
+    }
+
+    public function begins(string $start): bool
+    {
+        return str_starts_with($start, '<');
+    }
+
     public function write(PlainSheet $sheet): string
     {
         $xml = static fn (string $text): string => htmlspecialchars($text, \ENT_QUOTES | \ENT_XML1, 'UTF-8');
         $items = '';
         foreach ($sheet->questions as $i => $question) {
             $n = $i + 1;
-            $answer = Lines::answer($question->sum);
+            $answer = $this->intake->answer($question->sum);
             if (0 !== $i && $question->challenge !== $sheet->questions[$i - 1]->challenge) {
                 $items .= '  </assessmentSection>'."\n".'  <assessmentSection identifier="'.($question->challenge ? 'challenge' : 'section').$n.'" title="'.($question->challenge ? 'Challenge' : $xml($sheet->title)).'" visible="true">'."\n";
             }
@@ -87,7 +101,7 @@ final class QtiFormat implements Format
         if (!$loaded || null === $document->documentElement) {
             throw new Refused([new Fault(false === $error ? 0 : $error->line, 'This is not well-formed XML.'.(false === $error ? '' : ' '.trim($error->message)))]);
         }
-        $lines = new Lines();
+        $lines = $this->intake->lines();
         foreach ($document->getElementsByTagName('assessmentItem') as $item) {
             $this->item($item, $lines);
         }

@@ -10,8 +10,12 @@ use Rostik\Core\Sheet\PlainSheet;
  * One question a line in the notation of sums; "# " before the title, " | " before the question in words, "! " before a
  * question that stands apart at the end as a challenge. Other lines that begin with # are passed over.
  */
-final class TextFormat implements Format
+final readonly class TextFormat implements Format
 {
+    public function __construct(private Intake $intake)
+    {
+    }
+
     public function id(): string
     {
         return 'text';
@@ -25,6 +29,16 @@ final class TextFormat implements Format
     public function extension(): string
     {
         return 'txt';
+    }
+
+    public static function precedence(): int
+    {
+        return 10;
+    }
+
+    public function begins(string $start): bool
+    {
+        return true;
     }
 
     public function write(PlainSheet $sheet): string
@@ -42,7 +56,7 @@ final class TextFormat implements Format
         if (!mb_check_encoding($text, 'UTF-8')) {
             throw Refused::whole('This file is not plain text in UTF-8.');
         }
-        $lines = new Lines();
+        $lines = $this->intake->lines();
         $title = '';
         foreach (preg_split('/\r\n|\r|\n/', preg_replace('/^\x{FEFF}/u', '', $text) ?? $text) ?: [] as $i => $line) {
             $line = trim($line);

@@ -8,6 +8,7 @@ use Rostik\Core\Skill\Dice;
 use Rostik\Core\Skill\Features;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\Rung;
+use Rostik\Core\Skill\Rungs;
 use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Order;
 use Rostik\Core\Sum\Rewrite;
@@ -18,10 +19,14 @@ use Rostik\Core\Time\StatedTime;
 use Rostik\Core\Time\TimeOfDay;
 
 /** Clock and notation. */
-final class ClockRungs
+final class ClockRungs implements Rungs
 {
-    /** @return list<Rung> */
-    public static function all(): array
+    public static function precedence(): int
+    {
+        return 50;
+    }
+
+    public function all(): array
     {
         $open = static fn (int $minutes): StatedTime => StatedTime::open(TimeOfDay::ofMinutes($minutes)->hour12(), $minutes % 60);
         $rewrite = static fn (Sum $sum, TimeForm $as): bool => $sum instanceof Rewrite && $sum->as === $as;

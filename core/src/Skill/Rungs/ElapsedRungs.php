@@ -8,6 +8,7 @@ use Rostik\Core\Skill\Dice;
 use Rostik\Core\Skill\Features;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\Rung;
+use Rostik\Core\Skill\Rungs;
 use Rostik\Core\Sum\Earlier;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\Kind;
@@ -17,10 +18,14 @@ use Rostik\Core\Sum\Sum;
 use Rostik\Core\Time\Amount;
 
 /** Time on the clock: later, earlier, how long. */
-final class ElapsedRungs
+final class ElapsedRungs implements Rungs
 {
-    /** @return list<Rung> */
-    public static function all(): array
+    public static function precedence(): int
+    {
+        return 20;
+    }
+
+    public function all(): array
     {
         $length = static fn (Level $level, Dice $dice): Amount => $dice->length($level, 5, match ($level) {
             Level::Support => 60,

@@ -8,6 +8,7 @@ use Rostik\Core\Skill\Dice;
 use Rostik\Core\Skill\Features;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\Rung;
+use Rostik\Core\Skill\Rungs;
 use Rostik\Core\Sum\Difference;
 use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Product;
@@ -17,10 +18,14 @@ use Rostik\Core\Sum\Total;
 use Rostik\Core\Time\Amount;
 
 /** Lengths of time: adding, subtracting, several times over, shared. */
-final class LengthRungs
+final class LengthRungs implements Rungs
 {
-    /** @return list<Rung> */
-    public static function all(): array
+    public static function precedence(): int
+    {
+        return 30;
+    }
+
+    public function all(): array
     {
         $most = static fn (Level $level): int => match ($level) {
             Level::Support => 3 * 60 + 55,

@@ -8,6 +8,7 @@ use Rostik\Core\Skill\Dice;
 use Rostik\Core\Skill\Features;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\Rung;
+use Rostik\Core\Skill\Rungs;
 use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\Difference;
 use Rostik\Core\Sum\Earlier;
@@ -22,10 +23,14 @@ use Rostik\Core\Time\AmountPart;
 use Rostik\Core\Time\Unit;
 
 /** Problems told in words, timetables, planning: the sums inside them. A bare sum does not exercise these rungs. */
-final class ProblemRungs
+final class ProblemRungs implements Rungs
 {
-    /** @return list<Rung> */
-    public static function all(): array
+    public static function precedence(): int
+    {
+        return 10;
+    }
+
+    public function all(): array
     {
         $length = static fn (Level $level, Dice $dice): Amount => $dice->length($level, 10, Level::Support === $level ? 60 : 300);
         $oneStep = static function (Level $level, Dice $dice) use ($length): Sum {

@@ -8,6 +8,7 @@ use Rostik\Core\Skill\Dice;
 use Rostik\Core\Skill\Features;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\Rung;
+use Rostik\Core\Skill\Rungs;
 use Rostik\Core\Sum\Comparison;
 use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\Kind;
@@ -18,12 +19,16 @@ use Rostik\Core\Time\AmountPart;
 use Rostik\Core\Time\Unit;
 
 /** Units and what they are worth. */
-final class UnitRungs
+final class UnitRungs implements Rungs
 {
     private const PAIRS = [[Unit::Hour, Unit::Minute], [Unit::Minute, Unit::Second], [Unit::Day, Unit::Hour], [Unit::Week, Unit::Day], [Unit::Year, Unit::Month]];
 
-    /** @return list<Rung> */
-    public static function all(): array
+    public static function precedence(): int
+    {
+        return 40;
+    }
+
+    public function all(): array
     {
         $pair = static fn (Level $level, Dice $dice): array => $dice->pick(match ($level) {
             Level::Support => [self::PAIRS[0], self::PAIRS[3]],

@@ -1,0 +1,209 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Judging;
+
+use Rostik\Core\Notation\Evened;
+use Rostik\Core\Notation\LengthReader;
+use Rostik\Core\Notation\Line;
+use Rostik\Core\Notation\TimeReader;
+use Rostik\Core\Notation\TimeReading;
+use Rostik\Core\Notation\UnitWords;
+use Rostik\Core\Notation\Writer;
+use Rostik\Core\Sum\ClockMove;
+use Rostik\Core\Sum\Comparison;
+use Rostik\Core\Sum\Order;
+use Rostik\Core\Sum\Rewrite;
+use Rostik\Core\Sum\Sum;
+use Rostik\Core\Time\AmountPart;
+use Rostik\Core\Time\HalfOfDay;
+use Rostik\Core\Time\StatedTime;
+use Rostik\Core\Time\TooLong;
+use Rostik\Core\Time\Unit;
+
+/**
+ * Reads what a child wrote as an answer, the way a teacher types it from the paper: 7h15, 7 15, 7:15, 6h 85, 6.85,
+ * 4:80 pm, 13:50 pm, twenty past 5. What is crossed out stands between ~~ and is passed over. An answer that no clock
+ * shows is read as it was written.
+ */
+final readonly class GivenReader
+{
+    /** What counts as nothing written. */
+    private const BLANK = ['', '-', '–', '—', '_', '?', '...', '…', '/', 'x'];
+
+    private const HALF = '(?:\s*([ap])\.?\s?m\.?)?';
+
+    private Writer $writer;
+
+    public function __construct(
+        private TimeReader $times = new TimeReader(),
+        private LengthReader $lengths = new LengthReader(),
+    ) {
+        $this->writer = Writer::plain();
+    }
+
+    /** Whether nothing is written, or nothing that was left to stand. */
+    public function isBlank(string $written): bool
+    {
+        return \in_array(trim($this->left($written)), self::BLANK, true);
+    }
+
+    /** @return ?Given null where it cannot be read, or is blank */
+    public function read(string $written, Sum $sum): ?Given
+    {
+        $text = trim($this->evened($this->left($written)));
+        if (\in_array($text, self::BLANK, true) || mb_strlen($text, 'UTF-8') > 200) {
+            return null;
+        }
+        $plain = $sum->plain();
+        try {
+            return match (true) {
+                $plain instanceof Comparison => $this->sign($text),
+                $plain instanceof Order => $this->order($text, $plain),
+                $plain instanceof ClockMove, $plain instanceof Rewrite => $this->time($text),
+                default => $this->length($text),
+            };
+        } catch (TooLong) {
+            return null;
+        }
+    }
+
+    private function left(string $written): string
+    {
+        return preg_replace('/~~.*?~~/su', ' ', mb_check_encoding($written, 'UTF-8') ? $written : mb_scrub($written, 'UTF-8')) ?? $written;
+    }
+
+    /** Digits of any script, full-width signs and the like as the readers know them. */
+    private function evened(string $text): string
+    {
+        return 1 === preg_match('/[^\x20-\x7e]/', $text) ? Evened::answer($text) : $text;
+    }
+
+    private function sign(string $text): ?GivenSign
+    {
+        return match (mb_strtolower(trim($text, " .\t"), 'UTF-8')) {
+            '<', 'less', 'less than', 'shorter', 'is less than' => new GivenSign('<'),
+            '>', 'more', 'more than', 'longer', 'greater', 'greater than', 'is more than' => new GivenSign('>'),
+            '=', 'equal', 'same', 'the same', 'equals', 'as long as' => new GivenSign('='),
+            default => null,
+        };
+    }
+
+    private function time(string $text): ?Given
+    {
+        $lower = mb_strtolower($text, 'UTF-8');
+        // digits first: what was written, whether a clock shows it or not
+        if (1 === preg_match('~^(\d{1,2})\s*(?:[:.,h]\s*|\s)(\d{1,3})(?:\s*min(?:ute)?s?)?'.self::HALF.'(?:\s*h(?:ou)?rs?)?$~', $lower, $m)
+            || 1 === preg_match('~^(\d{1,2})(\d\d)'.self::HALF.'$~', $lower, $m)
+            || 1 === preg_match('~^(\d{1,2})()\s*(?:o.?clock)?'.self::HALF.'$~u', $lower, $m)) {
+            $half = match ($m[3] ?? '') {
+                'a' => HalfOfDay::Am,
+                'p' => HalfOfDay::Pm,
+                default => null,
+            };
+            $hour = (int) $m[1];
+            $by24 = null === $half && (0 === $hour || $hour > 12 || ('0' === $m[1][0] && 2 === \strlen($m[1])));
+
+            return $by24 ? GivenTime::of24($hour, (int) $m[2]) : GivenTime::of12($hour, (int) $m[2], $half);
+        }
+        $line = new Line($text, $this->times, $this->lengths);
+        $readings = array_values(array_filter($line->times(0), static fn (TimeReading $r): bool => $line->endsAt($r->next)));
+
+        return isset($readings[0]) ? GivenTime::stated($readings[0]->time, 1 === preg_match('/past|to|after|clock|noon|night|midday/', $lower)) : null;
+    }
+
+    private function length(string $text): ?Given
+    {
+        $lower = mb_strtolower($text, 'UTF-8');
+        if (1 === preg_match('~^\d{1,6}$~', $lower)) {
+            return new GivenNumbers([(int) $lower], $text);
+        }
+        if (1 === preg_match('~^(\d{1,5})\s*(?:[:.,]|\s)\s*(\d{1,3})$~', $lower, $m)) {
+            return new GivenNumbers([(int) $m[1], (int) $m[2]], $text);
+        }
+        // numbers with their units, whatever the numbers: 6h 85, 7 hours and 15 mins
+        if (1 === preg_match('~^\d+\s*[a-z]+(?:(?:\s*(?:and|,|&))?\s*\d+\s*[a-z]*)*\.?$~', $lower)
+            && 1 <= preg_match_all('~(\d+)\s*([a-z]*)~', (string) preg_replace('~\band\b~', ' ', $lower), $found, \PREG_SET_ORDER)) {
+            $parts = [];
+            $last = null;
+            foreach ($found as [, $number, $word]) {
+                $unit = '' === $word ? $last?->smaller() : UnitWords::unit($word);
+                if (null === $unit || \strlen($number) > 7) {
+                    return null;
+                }
+                $parts[] = AmountPart::whole((int) $number, $unit);
+                $last = $unit;
+            }
+            if ($this->isOneChain(...$parts)) {
+                return GivenLength::of(...$parts);
+            }
+
+            return null;
+        }
+        $line = new Line($text, $this->times, $this->lengths);
+        $reading = $line->length(0);
+
+        return null !== $reading && $line->endsAt($reading->next) ? GivenLength::amount($reading->amount) : null;
+    }
+
+    /** Whether no unit stands twice and no months stand beside days. */
+    private function isOneChain(AmountPart ...$parts): bool
+    {
+        $units = array_map(static fn (AmountPart $p): Unit => $p->unit, $parts);
+        $chains = array_map(static fn (Unit $u): string => $u->chain()->name, $units);
+
+        return [] !== $parts && \count($units) === \count(array_unique($units, \SORT_REGULAR)) && 1 === \count(array_unique($chains));
+    }
+
+    /** The things themselves in order, or their letters (b, a, c) or numbers (2, 1, 3). */
+    private function order(string $text, Order $sum): ?GivenOrder
+    {
+        $things = [] !== $sum->times ? array_map($this->writer->time(...), $sum->times) : array_map($this->writer->amount(...), $sum->lengths);
+        $count = \count($things);
+        $pieces = preg_split('~\s*(?:,|;|<|→|->|\bthen\b)\s*~u', $text) ?: [];
+        if (\count($pieces) !== $count) {
+            $pieces = preg_split('~[\s,]+~', trim($text)) ?: [];
+        }
+        if (\count($pieces) !== $count) {
+            return null;
+        }
+        $positions = [];
+        foreach ($pieces as $piece) {
+            $at = $this->place($piece, $sum, $positions);
+            if (null === $at) {
+                return null;
+            }
+            $positions[] = $at;
+        }
+
+        return new GivenOrder($positions, $things);
+    }
+
+    /** @param list<int> $taken positions that have been named already */
+    private function place(string $piece, Order $sum, array $taken): ?int
+    {
+        $count = max(\count($sum->times), \count($sum->lengths));
+        if (1 === preg_match('~^[a-zA-Z]$~', $piece)) {
+            $at = \ord(strtolower($piece)) - \ord('a');
+
+            return $at < $count && !\in_array($at, $taken, true) ? $at : null;
+        }
+        if (1 === preg_match('~^\d$~', $piece)) {
+            $at = (int) $piece - 1;
+
+            return $at >= 0 && $at < $count && !\in_array($at, $taken, true) ? $at : null;
+        }
+        $given = [] !== $sum->times ? $this->time($piece) : $this->length($piece);
+        foreach ([] !== $sum->times ? $sum->times : $sum->lengths as $i => $thing) {
+            $same = $thing instanceof StatedTime
+                ? null !== $given && GivenTime::stated($thing)->says($given)
+                : null !== $given && GivenLength::amount($thing)->says($given);
+            if ($same && !\in_array($i, $taken, true)) {
+                return $i;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Judging;
+
+use Rostik\Core\Notation\SpokenTime;
+use Rostik\Core\Time\ClockForm;
+use Rostik\Core\Time\HalfOfDay;
+use Rostik\Core\Time\StatedTime;
+
+/** A time of day as written: an hour, minutes, and a.m. or p.m. where it was said; no clock need show it. */
+final readonly class GivenTime implements Given
+{
+    /**
+     * @param int        $hour   as written: 13 in "13:50 p.m."
+     * @param int        $minute as written: 75 in "5:75"
+     * @param ?HalfOfDay $half   null where it was not said
+     * @param bool       $by24   whether it is written by the 24-hour clock
+     * @param bool       $words  whether it is said in words
+     * @param bool       $either whether the other half of the day would be the same mistake
+     */
+    private function __construct(
+        public int $hour,
+        public int $minute,
+        public ?HalfOfDay $half,
+        public bool $by24,
+        public bool $words,
+        private bool $either = false,
+    ) {
+    }
+
+    public static function of12(int $hour, int $minute, ?HalfOfDay $half): self
+    {
+        return new self($hour, $minute, $half, false, false);
+    }
+
+    /** An hour past 12 with a.m. or p.m. kept beside it: from the morning on, either may stand there. */
+    public static function pastTwelve(int $hour, int $minute, HalfOfDay $half): self
+    {
+        return new self($hour, $minute, $half, false, false, HalfOfDay::Am === $half);
+    }
+
+    public static function of24(int $hour, int $minute): self
+    {
+        return new self($hour, $minute, null, true, false);
+    }
+
+    public static function stated(StatedTime $time, bool $words = false): self
+    {
+        $of = $time->time();
+
+        return ClockForm::TwentyFour === $time->form
+            ? new self($of->hour(), $of->minute(), null, true, $words)
+            : new self($of->hour12(), $of->minute(), $time->halfSaid ? $of->half() : null, false, $words);
+    }
+
+    /** Minutes since midnight, or since 12 where the half of the day is open; null for a time that no clock shows. */
+    public function minutes(): ?int
+    {
+        if ($this->minute > 59) {
+            return null;
+        }
+        if ($this->by24) {
+            return $this->hour > 23 ? null : $this->hour * 60 + $this->minute;
+        }
+        if ($this->hour < 1 || $this->hour > 12) {
+            return null;
+        }
+
+        return $this->hour % 12 * 60 + $this->minute + (HalfOfDay::Pm === $this->half ? 720 : 0);
+    }
+
+    public function isOpen(): bool
+    {
+        return !$this->by24 && null === $this->half;
+    }
+
+    public function text(): string
+    {
+        $minutes = $this->minutes();
+        if ($this->words && null !== $minutes) {
+            return (new SpokenTime())->of(StatedTime::open(intdiv($minutes + 660, 60) % 12 + 1, $minutes % 60));
+        }
+        $digits = \sprintf($this->by24 ? '%02d:%02d' : '%d:%02d', $this->hour, $this->minute);
+
+        return null === $this->half ? $digits : $digits.' '.$this->half->value;
+    }
+
+    public function says(Given $other): bool
+    {
+        if (!$other instanceof self) {
+            return false;
+        }
+        $a = $this->minutes();
+        $b = $other->minutes();
+        if (null === $a || null === $b) {
+            return $this->hour === $other->hour && $this->minute === $other->minute
+                && (null === $this->half || null === $other->half || $this->half === $other->half || $this->either || $other->either);
+        }
+
+        return $this->isOpen() || $other->isOpen() ? $a % 720 === $b % 720 : $a === $b;
+    }
+}

@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Judging;
+
+use Rostik\Core\Sum\CannotBeDone;
+use Rostik\Core\Sum\Conversion;
+use Rostik\Core\Sum\Rewrite;
+use Rostik\Core\Sum\Sum;
+use Rostik\Core\Sum\TimeForm;
+use Rostik\Core\Time\Unit;
+
+/** Says of a written answer whether it is right, and which mistakes lead to just this answer. */
+final readonly class Judge
+{
+    /** Minutes (or other units) by which a slip is off. Common practice, no source. */
+    private const SLIPS = [1, 5, 10, 60];
+
+    public function __construct(private Predicting $book, private GivenReader $reader, private RightAnswer $right)
+    {
+    }
+
+    /** @param ?array<string, Given> $predicted what {@see Predicting::predict()} says of the sum, where that is known already */
+    public function judge(Sum $sum, string $written, ?array $predicted = null): Judgement
+    {
+        $plain = $sum->plain();
+        try {
+            $expected = [] !== $plain->readings() ? null : $this->right->to($plain);
+        } catch (CannotBeDone) {
+            $expected = null;
+        }
+        $predicted ??= $this->book->predict($plain);
+        if ($this->reader->isBlank($written)) {
+            return new Judgement(Verdict::Blank, null, $expected, [], false, $predicted);
+        }
+        $given = $this->reader->read($written, $plain);
+        if (null === $given || null === $expected) {
+            return new Judgement(Verdict::Unreadable, $given, $expected, [], false, $predicted);
+        }
+        $verdict = $this->verdict($plain, $given, $expected);
+        $fits = [];
+        if (Verdict::Wrong === $verdict) {
+            foreach ($predicted as $id => $prediction) {
+                if ($prediction->says($given)) {
+                    $fits[] = $id;
+                }
+            }
+        }
+
+        return new Judgement($verdict, $given, $expected, $fits, Verdict::Wrong === $verdict && [] === $fits && $this->isSlip($given, $expected), $predicted);
+    }
+
+    private function verdict(Sum $sum, Given $given, Given $expected): Verdict
+    {
+        if ($expected instanceof GivenTime && $given instanceof GivenTime) {
+            return $this->ofTime($sum, $given, $expected);
+        }
+        if ($expected instanceof GivenLength && ($given instanceof GivenLength || $given instanceof GivenNumbers)) {
+            return $this->ofLength($sum, $given, $expected);
+        }
+
+        return $expected->says($given) ? Verdict::Right : Verdict::Wrong;
+    }
+
+    private function ofTime(Sum $sum, GivenTime $given, GivenTime $expected): Verdict
+    {
+        if (null === $given->minutes() || !$expected->says($given)) {
+            return Verdict::Wrong;
+        }
+        if ($given->words !== $expected->words) {
+            // a time in words where digits were wanted, or the other way round
+            return $given->isOpen() && !$expected->isOpen() ? Verdict::Incomplete : Verdict::OtherForm;
+        }
+        if ($sum instanceof Rewrite && TimeForm::TwentyFour === $sum->as && !$given->by24) {
+            // 10:05 may be either; 1:20 p.m. is not what was asked for
+            return $given->isOpen() && $this->sameDigits($given, $expected) ? Verdict::Right : Verdict::Wrong;
+        }
+        if ($sum instanceof Rewrite && TimeForm::Twelve === $sum->as && $given->by24) {
+            return Verdict::Wrong;
+        }
+        if ($given->by24 !== $expected->by24) {
+            $twelve = $given->by24 ? $expected : $given;
+            if ($twelve->isOpen()) {
+                // 10:30 beside 24-hour times is 10:30
+                return $expected->by24 && $this->sameDigits($given, $expected) ? Verdict::Right : Verdict::Incomplete;
+            }
+
+            return Verdict::OtherForm;
+        }
+
+        return $given->isOpen() && !$expected->isOpen() && !$expected->words ? Verdict::Incomplete : Verdict::Right;
+    }
+
+    /** 10:00 to 12:59 are written alike by both clocks. */
+    private function sameDigits(GivenTime $given, GivenTime $expected): bool
+    {
+        return $given->hour >= 10 && $given->hour === $expected->hour && $given->minute === $expected->minute;
+    }
+
+    private function ofLength(Sum $sum, GivenLength|GivenNumbers $given, GivenLength $expected): Verdict
+    {
+        if ($given instanceof GivenNumbers) {
+            if ($given->says($expected)) {
+                return Verdict::Incomplete;
+            }
+            // 75 for 1 h 15 min: all of it in the smaller unit, without saying so
+            $smallest = $expected->parts[\count($expected->parts) - 1]->unit;
+            $all = $given->in($smallest) ?? $given->in($expected->parts[0]->unit, $expected->parts[0]->unit->smaller() ?? Unit::Second);
+
+            return null !== $all && !$all->overflows() && $all->count() === $expected->count() ? Verdict::Incomplete : Verdict::Wrong;
+        }
+        if ($given->says($expected)) {
+            return Verdict::Right;
+        }
+        if ($given->parts[0]->unit->chain() !== $expected->parts[0]->unit->chain() || $given->count() !== $expected->count() || $given->overflows()) {
+            return Verdict::Wrong;
+        }
+        // a conversion asks for its units: 105 min in h min is not 105 min
+        if ($sum instanceof Conversion && $given->says(GivenLength::amount($sum->amount))) {
+            return Verdict::Wrong;
+        }
+
+        return Verdict::OtherForm;
+    }
+
+    private function isSlip(Given $given, Given $expected): bool
+    {
+        if ($given instanceof GivenTime && $expected instanceof GivenTime) {
+            $a = $given->minutes();
+            $b = $expected->minutes();
+            if (null === $a || null === $b) {
+                return false;
+            }
+            $off = abs($a - $b) % 720;
+
+            return \in_array(min($off, 720 - $off), self::SLIPS, true);
+        }
+        if ($given instanceof GivenNumbers && $expected instanceof GivenLength) {
+            $given = $given->in(...array_map(static fn ($p): Unit => $p->unit, $expected->parts)) ?? $given;
+        }
+        if (!$given instanceof GivenLength || !$expected instanceof GivenLength || $given->overflows() || $given->parts[0]->unit->chain() !== $expected->parts[0]->unit->chain()) {
+            return false;
+        }
+        $unit = $expected->parts[\count($expected->parts) - 1]->unit;
+        $size = Unit::Hour === $unit && 1 === \count($expected->parts) ? Unit::Minute->size() : $unit->size();
+        $a = $given->count();
+        $b = $expected->count();
+
+        return null !== $a && null !== $b && (\in_array(intdiv(abs($a - $b), $size), self::SLIPS, true) && 0 === abs($a - $b) % $size);
+    }
+}

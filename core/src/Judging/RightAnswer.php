@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Judging;
+
+use Rostik\Core\Notation\Writer;
+use Rostik\Core\Sum\ConversionAnswer;
+use Rostik\Core\Sum\LengthAnswer;
+use Rostik\Core\Sum\NumberAnswer;
+use Rostik\Core\Sum\OrderAnswer;
+use Rostik\Core\Sum\RewriteAnswer;
+use Rostik\Core\Sum\SignAnswer;
+use Rostik\Core\Sum\Sum;
+use Rostik\Core\Sum\TimeAnswer;
+use Rostik\Core\Sum\TimeForm;
+
+/** The right answer to a sum, as it would be written. */
+final readonly class RightAnswer
+{
+    private Writer $writer;
+
+    public function __construct()
+    {
+        $this->writer = Writer::plain();
+    }
+
+    /** Null where there is none that could be written in one way, as with a conversion that is not exact. */
+    public function to(Sum $sum): ?Given
+    {
+        $answer = $sum->answer();
+
+        return match (true) {
+            $answer instanceof LengthAnswer => GivenLength::amount($answer->amount),
+            $answer instanceof ConversionAnswer => GivenLength::of(...$answer->parts),
+            $answer instanceof TimeAnswer => GivenTime::stated($answer->time),
+            $answer instanceof RewriteAnswer => GivenTime::stated($answer->time, TimeForm::Words === $answer->as),
+            $answer instanceof NumberAnswer => new GivenNumbers([$answer->number], (string) $answer->number),
+            $answer instanceof SignAnswer => new GivenSign($answer->sign),
+            $answer instanceof OrderAnswer => new GivenOrder($answer->positions, $this->things($answer)),
+            default => null,
+        };
+    }
+
+    /** @return list<string> */
+    private function things(OrderAnswer $answer): array
+    {
+        return [] !== $answer->of->times
+            ? array_map($this->writer->time(...), $answer->of->times)
+            : array_map($this->writer->amount(...), $answer->of->lengths);
+    }
+}

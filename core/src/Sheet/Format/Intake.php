@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Sheet\Format;
+
+use Rostik\Core\Judging\Judge;
+use Rostik\Core\Notation\Forms;
+use Rostik\Core\Notation\NotUnderstood;
+use Rostik\Core\Notation\SumReader;
+use Rostik\Core\Notation\Writer;
+use Rostik\Core\Sum\Sum;
+use Rostik\Core\Work\Workbench;
+
+/**
+ * What the formats need to take questions in: a place to collect them, and the right answers.
+ *
+ * @internal to the formats
+ */
+final readonly class Intake
+{
+    private Writer $plain;
+
+    public function __construct(private SumReader $reader, private Forms $forms, private Workbench $bench, private Judge $judge)
+    {
+        $this->plain = Writer::plain();
+    }
+
+    /** For the questions of one file. */
+    public function lines(): Lines
+    {
+        return new Lines($this->reader, $this->forms, $this->plain, $this);
+    }
+
+    /** The answer to a sum, plain; empty where there is none. */
+    public function answer(string $sum): string
+    {
+        try {
+            return $this->bench->answer($sum)->answer->text ?? '';
+        } catch (NotUnderstood) {
+            return '';
+        }
+    }
+
+    /** Whether a key says what is right, be it in another form. */
+    public function accepts(Sum $sum, string $key): bool
+    {
+        return $this->judge->judge($sum, $key)->verdict->isRight();
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Sum;
+
+use Rostik\Core\Time\Amount;
+use Rostik\Core\Time\AmountPart;
+use Rostik\Core\Time\StatedTime;
+use Rostik\Core\Time\Unit;
+
+/** What most sums have in common: worked as they stand, apart from the clock, with nothing left open. */
+trait UsualSum
+{
+    public function plain(): Sum
+    {
+        return $this;
+    }
+
+    /** @return list<StatedTime> */
+    public function times(): array
+    {
+        return [];
+    }
+
+    public function withTimes(StatedTime ...$times): static
+    {
+        return $this;
+    }
+
+    /** @return list<Amount> */
+    public function lengths(): array
+    {
+        return [];
+    }
+
+    /** @return list<Unit> */
+    public function unitsSaid(): array
+    {
+        return self::largestFirst(...array_map(static fn (AmountPart $part): Unit => $part->unit, array_merge(...array_map(static fn (Amount $a): array => $a->parts, $this->lengths()))));
+    }
+
+    public function asks(): Unknown
+    {
+        return Unknown::Answer;
+    }
+
+    public function way(): ?Way
+    {
+        return null;
+    }
+
+    /** @return list<Reading> */
+    public function readings(): array
+    {
+        return [];
+    }
+
+    public function leavesOpen(): ?LeftOpen
+    {
+        return match (true) {
+            [] === $this->readings() => null,
+            [] !== $this->times() => LeftOpen::HalfOfTheDay,
+            default => LeftOpen::Month,
+        };
+    }
+
+    /** @return list<Unit> each once */
+    private static function largestFirst(Unit ...$units): array
+    {
+        return array_values(array_filter(array_reverse(Unit::cases()), static fn (Unit $unit): bool => \in_array($unit, $units, true)));
+    }
+}

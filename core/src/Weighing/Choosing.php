@@ -1,0 +1,221 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Weighing;
+
+use Rostik\Core\Judging\Given;
+use Rostik\Core\Judging\Judgement;
+use Rostik\Core\Mistake\MistakeBook;
+use Rostik\Core\Notation\Forms;
+use Rostik\Core\Notation\Writer;
+use Rostik\Core\Skill\Generator;
+use Rostik\Core\Skill\Level;
+use Rostik\Core\Skill\Limits;
+use Rostik\Core\Skill\Rung;
+use Rostik\Core\Sum\Sum;
+
+/**
+ * Chooses sums that tell mistakes apart. Two mistakes are told apart by a sum in which they lead to different answers,
+ * or in which only one of them shows.
+ *
+ * A set is chosen greedily: each time the sum that adds most. What a set is worth (pairs told apart and mistakes shown,
+ * each less the more often it has been) is monotone and submodular, so the greedy set is worth at least 1 - 1/e, or
+ * 63 %, of the best one (G. L. Nemhauser, L. A. Wolsey, M. L. Fisher, "An analysis of approximations for maximizing
+ * submodular set functions", Mathematical Programming 14, 1978).
+ */
+final readonly class Choosing
+{
+    /** Sums drawn to choose from. */
+    private const POOL = 240;
+
+    private Writer $plain;
+
+    public function __construct(
+        private Generator $generator,
+        private Forms $forms,
+        private MistakeBook $book,
+        private Weighing $weighing,
+        private Model $model,
+    ) {
+        $this->plain = Writer::plain();
+    }
+
+    /**
+     * @param int          $count  1 or more; there may be fewer, where there are no more sums
+     * @param int          $seed   the same seed gives the same set
+     * @param Limits       $limits what else is wanted of the sums
+     * @param list<string> $wanted mistakes that the set is to bring to light; empty for those the rung looks for
+     */
+    public function choose(Rung $rung, Level $level, int $count, int $seed, Limits $limits = new Limits(), array $wanted = []): Chosen
+    {
+        $pool = $this->pool($rung, $level, $seed, $limits);
+        $mistakes = $this->shown($rung, $pool, $wanted);
+        $pairs = Pairs::of($mistakes);
+        $best = [];
+        $separated = [];
+        foreach ($pool as $text => $predicted) {
+            $separated[$text] = $pairs->separatedBy($predicted);
+            $best += array_flip($separated[$text]);
+        }
+        $chosen = [];
+        $told = [];
+        $shown = [];
+        while (\count($chosen) < $count && [] !== $pool) {
+            $most = -1.0;
+            $pick = array_key_first($pool);
+            foreach ($pool as $text => $predicted) {
+                $worth = 0.0;
+                foreach ($separated[$text] as $pair) {
+                    $worth += 0.4 ** ($told[$pair] ?? 0);
+                }
+                foreach ($mistakes as $id) {
+                    if (isset($predicted[$id])) {
+                        // the first few times count most: one answer may be a slip
+                        $worth += \count($mistakes) * 0.6 ** ($shown[$id] ?? 0);
+                    }
+                }
+                if ($worth > $most + 1e-9) {
+                    $most = $worth;
+                    $pick = $text;
+                }
+            }
+            foreach ($separated[$pick] as $pair) {
+                $told[$pair] = ($told[$pair] ?? 0) + 1;
+            }
+            foreach ($mistakes as $id) {
+                if (isset($pool[$pick][$id])) {
+                    $shown[$id] = ($shown[$id] ?? 0) + 1;
+                }
+            }
+            $chosen[] = (string) $pick;
+            unset($pool[$pick]);
+        }
+
+        return new Chosen($chosen, \count($told), \count($best), $mistakes);
+    }
+
+    /** How many pairs of the mistakes of a rung a given set tells apart. */
+    public function told(Rung $rung, Level $level, int $seed, Sum ...$sums): int
+    {
+        $told = [];
+        $pairs = Pairs::of($this->shown($rung, $this->pool($rung, $level, $seed)));
+        foreach ($sums as $sum) {
+            $told += array_flip($pairs->separatedBy($this->book->predict($sum)));
+        }
+
+        return \count($told);
+    }
+
+    /**
+     * The sum whose answer is expected to say most about this child: the one with the largest expected information
+     * (mutual information of answer and state; C. E. Shannon, 1948), in bits.
+     *
+     * @param list<Judgement> $sofar the child's answers so far
+     *
+     * @return ?string canonical text; null where there is no sum left
+     */
+    public function next(Rung $rung, Level $level, array $sofar, int $seed, string ...$asked): ?string
+    {
+        $pool = $this->pool($rung, $level, $seed);
+        $mistakes = $this->shown($rung, $pool);
+        $states = $this->weighing->posterior($sofar);
+        // mistakes that no answer could yet have shown are as likely as at first
+        foreach ($mistakes as $id) {
+            $states[$id] ??= (1 - $this->model->secure) / max(1, \count($mistakes));
+        }
+        $sum = array_sum($states);
+        $best = -1.0;
+        $pick = null;
+        foreach ($pool as $text => $predicted) {
+            if (\in_array((string) $text, $asked, true)) {
+                continue;
+            }
+            $information = $this->information($states, $sum, $predicted);
+            if ($information > $best) {
+                $best = $information;
+                $pick = (string) $text;
+            }
+        }
+
+        return $pick;
+    }
+
+    /**
+     * @param array<string, float> $states
+     * @param array<string, Given> $predicted
+     */
+    private function information(array $states, float $sum, array $predicted): float
+    {
+        // outcomes: right, each answer that some mistake leads to, anything else
+        $answers = [];
+        foreach ($predicted as $given) {
+            $answers[$given->text()] = true;
+        }
+        $outcomes = ['right', ...array_keys($answers), 'other'];
+        $joint = [];
+        $total = [];
+        foreach ($states as $state => $weight) {
+            $probability = $weight / $sum;
+            $shows = [];
+            foreach ('' === $state ? [] : explode('+', $state) as $id) {
+                if (isset($predicted[$id])) {
+                    $shows[$predicted[$id]->text()] = true;
+                }
+            }
+            $rest = 1.0;
+            foreach ($outcomes as $outcome) {
+                $p = match (true) {
+                    'other' === $outcome => max(0.0, $rest),
+                    'right' === $outcome => [] === $shows ? 1 - $this->model->slip : $this->model->lucky,
+                    isset($shows[$outcome]) => $this->model->consistent / \count($shows),
+                    default => $this->model->slip * (1 - $this->model->nearSlip) / $this->model->otherKinds,
+                };
+                $rest -= $p;
+                $joint[$state][$outcome] = $p;
+                $total[$outcome] = ($total[$outcome] ?? 0.0) + $probability * $p;
+            }
+        }
+        $bits = 0.0;
+        foreach ($states as $state => $weight) {
+            foreach ($joint[$state] ?? [] as $outcome => $p) {
+                if ($p > 0 && ($total[$outcome] ?? 0.0) > 0) {
+                    $bits += $weight / $sum * $p * log($p / $total[$outcome], 2);
+                }
+            }
+        }
+
+        return $bits;
+    }
+
+    /** @return array<string, array<string, Given>> what each sum can show, by its canonical text */
+    private function pool(Rung $rung, Level $level, int $seed, Limits $limits = new Limits()): array
+    {
+        $pool = [];
+        foreach ($this->generator->draw($rung, $level, self::POOL, $seed, $limits)->sums as $sum) {
+            $pool[$this->forms->write($sum, $this->plain)] = $this->book->predict($sum);
+        }
+
+        return $pool;
+    }
+
+    /**
+     * The mistakes to look for on this rung that its sums can show; all that they can show, where the rung names none.
+     *
+     * @param array<string, array<string, Given>> $pool
+     * @param list<string>                        $wanted those alone, where any of them can be shown
+     *
+     * @return list<string>
+     */
+    private function shown(Rung $rung, array $pool, array $wanted = []): array
+    {
+        $can = [];
+        foreach ($pool as $predicted) {
+            $can += $predicted;
+        }
+        $asked = array_values(array_filter($wanted, static fn (string $id): bool => isset($can[$id])));
+        $named = [] !== $asked ? $asked : array_values(array_filter($rung->mistakes, static fn (string $id): bool => isset($can[$id])));
+
+        return [] === $named ? array_keys($can) : $named;
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Weighing;
+
+use Rostik\Core\Judging\Given;
+use Rostik\Core\Judging\Judge;
+use Rostik\Core\Judging\Judgement;
+use Rostik\Core\Mistake\MistakeBook;
+use Rostik\Core\Notation\NotUnderstood;
+use Rostik\Core\Notation\SumReader;
+use Rostik\Core\Sum\Sum;
+
+/** Judges and weighs the answers of one child. A class answers the same sums, so what they can show is worked out once. */
+final class Diagnostician
+{
+    /** Sums kept in mind at the most. */
+    private const MOST = 5000;
+
+    /** @var array<string, array{Sum, array<string, Given>}> by text */
+    private array $sums = [];
+
+    public function __construct(
+        private readonly SumReader $reader,
+        private readonly MistakeBook $book,
+        private readonly Judge $judge,
+        private readonly Weighing $weighing,
+    ) {
+    }
+
+    /**
+     * @param list<array{string, string}> $answers sums, each with what was written
+     *
+     * @throws NotUnderstood when a sum cannot be read
+     */
+    public function diagnose(array $answers): Diagnosis
+    {
+        return $this->weighing->weigh(array_map(fn (array $answer): Judgement => $this->judge($answer[0], $answer[1]), $answers));
+    }
+
+    /** @throws NotUnderstood when the sum cannot be read */
+    public function judge(string $text, string $written): Judgement
+    {
+        if (!isset($this->sums[$text])) {
+            if (\count($this->sums) >= self::MOST) {
+                $this->sums = [];
+            }
+            $sum = $this->reader->read($text)->sum;
+            $this->sums[$text] = [$sum, $this->book->predict($sum)];
+        }
+        [$sum, $predicted] = $this->sums[$text];
+
+        return $this->judge->judge($sum, $written, $predicted);
+    }
+}
