@@ -71,7 +71,7 @@ test('the browser prints pages whose questions are never split', async ({ desk }
     const sheet = (await (await fetch(`/api/sheets/${sheetId}`)).json()) as { version: number };
     const questions = Array.from({ length: 23 }, (_, i) => ({
       id: crypto.randomUUID(),
-      sum: `${i + 1} h 5 min + 20 min`,
+      text: { sum: `${i + 1} h 5 min + 20 min` },
     }));
     const body = JSON.stringify({ version: sheet.version, title: 'Kelp racks', questions });
     return (

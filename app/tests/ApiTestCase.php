@@ -51,6 +51,16 @@ abstract class ApiTestCase extends WebTestCase
         return \is_array($reply) ? $reply : [];
     }
 
+    /**
+     * @param array<mixed> $sheet as the API sends it
+     *
+     * @return list<mixed> that of each question
+     */
+    protected static function texts(array $sheet, string $of): array
+    {
+        return array_map(static fn (mixed $question): mixed => \is_array($question) && \is_array($question['text'] ?? null) ? $question['text'][$of] ?? null : null, array_values((array) ($sheet['questions'] ?? [])));
+    }
+
     protected function code(): int
     {
         return $this->browser->getResponse()->getStatusCode();

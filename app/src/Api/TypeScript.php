@@ -26,11 +26,15 @@ final class TypeScript
     /** @var array<string, string> definitions by name */
     private array $done = [];
 
+    /** @var array<string, class-string> by name */
+    private array $classes = [];
+
     public function __construct(private readonly PropertyInfoExtractorInterface $extractor, private readonly string $root)
     {
     }
 
-    public function write(): string
+    /** @param array<string, array<string, string>> $choices by the name of a constant: what can be chosen, and how it is said, by its value */
+    public function write(array $choices = []): string
     {
         $this->name(BoardSum::class);
         $this->name(HandsSet::class);
@@ -42,7 +46,15 @@ final class TypeScript
         }
         ksort($this->done);
 
-        return "// Written by ./rostik types from the PHP request and reply classes. Do not edit.\n\n".implode("\n", $this->done);
+        return "// Written by ./rostik types from the PHP request and reply classes. Do not edit.\n\n".implode("\n", $this->done).implode('', array_map(self::constant(...), array_keys($choices), $choices));
+    }
+
+    /** @param array<string, string> $said by value */
+    private static function constant(string $name, array $said): string
+    {
+        $lines = array_map(static fn (string $value, string $text): string => "  { value: '".$value."', text: '".$text."' },\n", array_keys($said), $said);
+
+        return "\nexport const ".$name.': readonly { value: string; text: string }[] = ['."\n".implode('', $lines)."];\n";
     }
 
     /** @param class-string $class */
@@ -50,8 +62,9 @@ final class TypeScript
     {
         $short = substr((string) strrchr($class, '\\'), 1);
         if (isset($this->done[$short])) {
-            return $short;
+            return $this->classes[$short] === $class ? $short : throw new \LogicException(\sprintf('Two classes would be %s in TypeScript: %s and %s.', $short, $this->classes[$short], $class));
         }
+        $this->classes[$short] = $class;
         $this->done[$short] = '';
         $reflection = new \ReflectionClass($class);
         if ($reflection->isInterface()) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rostik\App\Api;
 
+use Rostik\Core\Question\AnswerForm;
+use Rostik\Core\Question\AnswerForms;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
@@ -15,7 +17,7 @@ use Symfony\Component\PropertyInfo\PropertyInfoExtractorInterface;
 #[AsCommand('api:types', 'Writes web/src/api/types.ts from the request and reply classes')]
 final class TypesCommand extends Command
 {
-    public function __construct(private readonly PropertyInfoExtractorInterface $extractor, private readonly string $root)
+    public function __construct(private readonly PropertyInfoExtractorInterface $extractor, private readonly string $root, private readonly AnswerForms $forms)
     {
         parent::__construct();
     }
@@ -28,7 +30,9 @@ final class TypesCommand extends Command
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         $file = $this->root.'/web/src/api/types.ts';
-        $written = (new TypeScript($this->extractor, $this->root))->write();
+        $written = (new TypeScript($this->extractor, $this->root))->write([
+            'answerForms' => array_map(static fn (AnswerForm $form): string => $form->said(), $this->forms->all()),
+        ]);
         if (true === $input->getOption('check')) {
             if (is_file($file) && file_get_contents($file) === $written) {
                 return self::SUCCESS;

@@ -8,6 +8,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Rostik\App\Account\Teacher;
 use Rostik\App\Classroom\Classroom;
 use Rostik\App\Sheet\QuestionRequest;
+use Rostik\App\Sheet\QuestionText;
 use Rostik\App\Sheet\Sheets;
 use Rostik\App\Sheet\SheetSettings;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -44,7 +45,7 @@ final class DemoCommand extends Command
         $class->rewrite('Kittiwakes', self::CHILDREN, self::TAUGHT);
         $this->entities->persist($class);
         // the ids of questions are given by whoever adds them
-        $question = static fn (string $sum): QuestionRequest => new QuestionRequest(Uuid::v4()->toRfc4122(), $sum);
+        $question = static fn (string $sum): QuestionRequest => new QuestionRequest(Uuid::v4()->toRfc4122(), new QuestionText($sum));
         foreach (self::sheets() as $title => $sums) {
             $this->sheets->new($teacher, $title, array_map($question, $sums), new SheetSettings(classId: $class->id()->toRfc4122()));
         }

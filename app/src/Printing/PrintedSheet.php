@@ -43,12 +43,14 @@ final readonly class PrintedSheet
     public function blocks(array $questions): array
     {
         $blocks = [];
-        $heads = false;
+        $before = null;
         foreach ($questions as $question) {
-            if (false === $heads || $heads !== $question->space->row?->heads) {
+            $form = $question->posed->form;
+            // all that is no row of a table stands together, too
+            if (null === $before || !($form->joins($before) || (!$form->joins($form) && !$before->joins($before)))) {
                 $blocks[] = [];
             }
-            $heads = $question->space->row?->heads;
+            $before = $form;
             $blocks[\count($blocks) - 1][] = $question;
         }
 
@@ -58,6 +60,6 @@ final readonly class PrintedSheet
     /** Whether two questions stand side by side. */
     public function inTwoColumns(): bool
     {
-        return 2 === ($this->settings->columns ?? ([] !== array_filter($this->questions, static fn (PrintedQuestion $q): bool => '' !== $q->space->figure) ? 2 : 1));
+        return 2 === ($this->settings->columns ?? ([] !== array_filter($this->questions, static fn (PrintedQuestion $q): bool => $q->posed->isDrawn()) ? 2 : 1));
     }
 }

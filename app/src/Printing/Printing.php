@@ -6,8 +6,8 @@ namespace Rostik\App\Printing;
 
 use Rostik\App\Account\Teacher;
 use Rostik\App\Classroom\Classrooms;
-use Rostik\App\Sheet\PosedQuestion;
 use Rostik\App\Sheet\Question;
+use Rostik\App\Sheet\QuestionText;
 use Rostik\App\Sheet\Sheet;
 use Rostik\App\Sheet\SheetRepository;
 use Rostik\App\Sheet\SheetSettings;
@@ -50,7 +50,7 @@ final readonly class Printing
     private function copiesOf(Sheet $sheet, ?string $set, PrintRequest $how): array
     {
         if (null === $set) {
-            return [$this->printed($sheet, array_map(static fn (Question $q): PosedQuestion => $q->posed(), $sheet->questions()), $how)];
+            return [$this->printed($sheet, array_map(static fn (Question $q): QuestionText => $q->text(), $sheet->questions()), $how)];
         }
         $copies = array_filter($this->sets->copies($sheet, $set), static fn (Variant $copy): bool => null === $how->code || $how->code === $copy->code());
 
@@ -66,21 +66,21 @@ final readonly class Printing
         return $this->twig->render('print/document.html.twig', ['sheets' => $sheets, 'how' => $how, 'root' => $root]);
     }
 
-    /** @param list<PosedQuestion> $questions */
+    /** @param list<QuestionText> $questions */
     private function printed(Sheet $sheet, array $questions, PrintRequest $how, ?Variant $copy = null): PrintedSheet
     {
         $settings = $sheet->settings();
         $teacher = $sheet->owner();
         // what stands apart stands at the end
-        usort($questions, static fn (PosedQuestion $a, PosedQuestion $b): int => $a->challenge <=> $b->challenge);
-        $plain = array_filter($questions, static fn (PosedQuestion $q): bool => !$q->challenge);
+        usort($questions, static fn (QuestionText $a, QuestionText $b): int => $a->challenge <=> $b->challenge);
+        $plain = array_filter($questions, static fn (QuestionText $q): bool => !$q->challenge);
         $room = $settings->layout->room();
         if (null !== $room) {
             $questions = \array_slice($questions, 0, $room);
         }
         $lines = [];
         foreach ($questions as $i => $question) {
-            $lines[] = $this->printer->print($i + 1, $question, $settings, $teacher, PrintPart::Worked === $how->part);
+            $lines[] = $this->printer->print($i + 1, $question, $settings->manner($teacher->houseMethods()), PrintPart::Worked === $how->part);
         }
         $class = $this->classrooms->find($teacher, $settings->classId);
 
@@ -96,13 +96,13 @@ final readonly class Printing
         );
     }
 
-    /** @param list<PosedQuestion> $questions */
+    /** @param list<QuestionText> $questions */
     private function example(array $questions, SheetSettings $settings, Teacher $teacher, Sheet $sheet): ?PrintedQuestion
     {
         if ((!$settings->example && Layout::Home !== $settings->layout) || null !== $settings->layout->room()) {
             return null;
         }
 
-        return $this->printer->example(array_column($questions, 'sum'), $settings, $teacher, crc32($sheet->id()->toRfc4122()));
+        return $this->printer->example($questions, $settings->manner($teacher->houseMethods()), crc32($sheet->id()->toRfc4122()));
     }
 }

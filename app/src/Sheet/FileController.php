@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Rostik\App\Sheet;
 
+use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\NotUnderstood;
+use Rostik\Core\Notation\SumReader;
+use Rostik\Core\Notation\Writer;
+use Rostik\Core\Question\Question;
 use Rostik\Core\Sheet\Format\Formats;
 use Rostik\Core\Sheet\Format\Refused;
-use Rostik\Core\Sheet\PlainQuestion;
 use Rostik\Core\Sheet\PlainSheet;
 use Rostik\Core\Work\Workbench;
 use Symfony\Component\HttpFoundation\HeaderUtils;
@@ -21,7 +24,7 @@ use Symfony\Component\String\Slugger\AsciiSlugger;
 /** Sheets as files: text, CSV, QTI. */
 final readonly class FileController
 {
-    public function __construct(private Sheets $sheets, private Formats $formats, private Workbench $bench)
+    public function __construct(private Sheets $sheets, private Formats $formats, private Workbench $bench, private SumReader $reader, private Forms $forms)
     {
     }
 
@@ -33,9 +36,9 @@ final readonly class FileController
         $sheet = $this->sheets->get($id);
         $questions = [];
         foreach ($sheet->questions() as $question) {
-            $posed = $question->posed();
             try {
-                $questions[] = new PlainQuestion($this->bench->answer($posed->sum)->sum, $posed->wording, $posed->challenge);
+                $this->bench->answer($question->text()->sum);
+                $questions[] = $question->text()->read($this->reader);
             } catch (NotUnderstood) {
                 continue;
             }
@@ -58,6 +61,6 @@ final readonly class FileController
             return new JsonResponse(new ReadFileReply('', [], $refused->faults));
         }
 
-        return new JsonResponse(new ReadFileReply($sheet->title, $sheet->questions, []));
+        return new JsonResponse(new ReadFileReply($sheet->title, array_map(fn (Question $question): QuestionText => QuestionText::of($question, $this->forms->write($question->sum, Writer::plain())), $sheet->questions), []));
     }
 }

@@ -27,7 +27,7 @@ class Question
         #[ORM\Column(name: 'question_key', length: 36)]
         private string $key,
         #[ORM\Embedded(columnPrefix: false)]
-        private PosedQuestion $posed,
+        private QuestionText $text,
         #[ORM\Column(type: 'smallint')]
         private int $position,
         #[ORM\Column]
@@ -51,9 +51,9 @@ class Question
         return $this->key;
     }
 
-    public function posed(): PosedQuestion
+    public function text(): QuestionText
     {
-        return $this->posed;
+        return $this->text;
     }
 
     public function position(): int
@@ -69,12 +69,12 @@ class Question
     /** Words tell their own numbers, so what is told in words keeps them, as what is locked does. */
     public function keepsItsNumbers(): bool
     {
-        return $this->locked || '' !== $this->posed->wording;
+        return $this->locked || '' !== $this->text->wording;
     }
 
-    public function rewrite(PosedQuestion $posed, int $position, bool $locked): void
+    public function rewrite(QuestionText $text, int $position, bool $locked): void
     {
-        $this->posed = $posed;
+        $this->text = $text;
         $this->position = $position;
         $this->locked = $locked;
     }

@@ -137,7 +137,7 @@ class Sheet
     /** @return list<string> the sums of its questions as they were typed, in order */
     public function sums(): array
     {
-        return array_map(static fn (Question $q): string => $q->posed()->sum, $this->questions());
+        return array_map(static fn (Question $q): string => $q->text()->sum, $this->questions());
     }
 
     /** @return list<int> places, from 0, of the questions that keep their numbers when others are drawn */
@@ -163,10 +163,10 @@ class Sheet
         }
         foreach ($wanted as $position => $one) {
             if (isset($known[$one->id])) {
-                $known[$one->id]->rewrite($one->posed(), $position, $one->locked);
+                $known[$one->id]->rewrite($one->text, $position, $one->locked);
                 unset($known[$one->id]);
             } else {
-                $this->questions->add(new Question($this, $one->id, $one->posed(), $position, $one->locked));
+                $this->questions->add(new Question($this, $one->id, $one->text, $position, $one->locked));
             }
         }
         foreach ($known as $gone) {
@@ -180,7 +180,7 @@ class Sheet
         $copy->settings = $this->settings;
         $copy->rungs = $this->rungs;
         foreach ($this->questions() as $question) {
-            $copy->questions->add(new Question($copy, $question->key(), $question->posed(), $question->position(), $question->isLocked()));
+            $copy->questions->add(new Question($copy, $question->key(), $question->text(), $question->position(), $question->isLocked()));
         }
 
         return $copy;

@@ -57,16 +57,13 @@ final readonly class SheetController
         return new JsonResponse($this->making->others($wanted));
     }
 
-    /** Rungs whose questions differ from a bare sum's in what is drawn, and not in words. */
-    private const DRAWN = ['set-clock', 'roman-clock'];
-
     /** The rungs of the ladder that a sheet can be made for, from the bottom up; those told in words need words. */
     #[Route('/rungs', methods: ['GET'], priority: 1)]
     public function rungs(): Response
     {
         return new JsonResponse(array_map(
             fn (Rung $r): RungReply => new RungReply($r->id, $r->can, array_map(fn (string $id): RungMistakeReply => new RungMistakeReply($id, $this->book->mistake($id)->may()), $r->mistakes)),
-            array_values(array_filter($this->ladder->rungs(), static fn (Rung $r): bool => !$r->told || \in_array($r->id, self::DRAWN, true))),
+            array_values(array_filter($this->ladder->rungs(), static fn (Rung $r): bool => $r->setting->isOfASum())),
         ));
     }
 

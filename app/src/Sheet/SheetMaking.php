@@ -6,8 +6,13 @@ namespace Rostik\App\Sheet;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Rostik\App\Account\Teacher;
+use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\NotUnderstood;
 use Rostik\Core\Notation\SumReader;
+use Rostik\Core\Notation\Writer;
+use Rostik\Core\Question\Form\Written;
+use Rostik\Core\Question\Question;
+use Rostik\Core\Question\TimesGiven;
 use Rostik\Core\Sheet\Aim;
 use Rostik\Core\Sheet\SheetMaker;
 use Rostik\Core\Sheet\Shortage;
@@ -21,6 +26,8 @@ use Symfony\Component\Uid\Uuid;
 /** Makes sheets from their aims, and other numbers for questions that are there. */
 final readonly class SheetMaking
 {
+    private Writer $plain;
+
     public function __construct(
         private SheetMaker $maker,
         private Ladder $ladder,
@@ -28,7 +35,9 @@ final readonly class SheetMaking
         private SumReader $reader,
         private Sheets $sheets,
         private EntityManagerInterface $entities,
+        private Forms $forms,
     ) {
+        $this->plain = Writer::plain();
     }
 
     /** @throws NoSuchRung */
@@ -46,17 +55,41 @@ final readonly class SheetMaking
         $shortages = [];
         foreach ($wanted->levels as $level) {
             $made = $this->maker->make($aims, $level, $wanted->seed, $limits, $wanted->mistakes, $wanted->challenge);
-            $questions = array_map(static fn (string $sum): QuestionRequest => new QuestionRequest(Uuid::v4()->toRfc4122(), $sum), $made->sums);
-            if (null !== $made->challenge) {
-                $questions[] = new QuestionRequest(Uuid::v4()->toRfc4122(), $made->challenge, challenge: true);
-            }
-            $settings = SheetSettings::forLevel($level, $wanted->layout, $rungs, $limits, $wanted->classId);
+            $all = null === $made->challenge ? $made->questions : [...$made->questions, $made->challenge];
+            [$answers, $times] = self::common($made->questions);
+            $questions = array_map(fn (Question $question): QuestionRequest => new QuestionRequest(Uuid::v4()->toRfc4122(), QuestionText::of(new Question(
+                $question->sum,
+                $question->wording,
+                // the form of all is the sheet's; a mixed sheet leaves each rung its own
+                $answers === $question->answers ? null : $question->answers ?? Written::TYPE,
+                $times === $question->times ? null : $question->times ?? TimesGiven::AsWritten,
+                $question->challenge,
+            ), $this->forms->write($question->sum, $this->plain))), $all);
+            $settings = SheetSettings::forLevel($level, $wanted->layout, $rungs, $limits, $wanted->classId, $answers ?? Written::TYPE, $times ?? TimesGiven::AsWritten);
             $sheets[] = $this->sheets->new($owner, ucfirst(mb_substr($title, 0, 120)), $questions, $settings, $family);
             array_push($shortages, ...array_map(static fn (Shortage $s): string => self::said($s, $level, $ladder), $made->shortages));
         }
         $this->entities->flush();
 
         return new MadeSheetsReply(array_map($this->sheets->reply(...), $sheets), $shortages);
+    }
+
+    /**
+     * The form of answer and the form of times that all the questions have; null for the usual ones, and where they differ.
+     *
+     * @param list<Question> $questions
+     *
+     * @return array{?string, ?TimesGiven}
+     */
+    private static function common(array $questions): array
+    {
+        $first = $questions[0] ?? null;
+        $same = static fn (callable $of): bool => [] === array_filter($questions, static fn (Question $one): bool => $of($one) !== $of($first ?? $one));
+
+        return [
+            $same(static fn (Question $q): ?string => $q->answers) ? $first?->answers : null,
+            $same(static fn (Question $q): ?TimesGiven => $q->times) ? $first?->times : null,
+        ];
     }
 
     public function others(OthersRequest $wanted): OthersReply

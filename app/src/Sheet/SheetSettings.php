@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Rostik\App\Sheet;
 
-use Rostik\Core\Sheet\AnswerForm;
+use Rostik\Core\Question\Form\Written;
+use Rostik\Core\Question\Manner;
+use Rostik\Core\Question\Scaffold;
+use Rostik\Core\Question\TimesGiven;
 use Rostik\Core\Sheet\Layout;
-use Rostik\Core\Sheet\Scaffold;
-use Rostik\Core\Sheet\TimesGiven;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\Limits;
 use Rostik\Core\Sum\Unknown;
@@ -20,7 +21,7 @@ final readonly class SheetSettings
      * @param ?Level       $level       null where the sheet was not made for one
      * @param string       $instruction a line under the title; may be empty
      * @param Scaffold     $scaffold    how much of the working is drawn
-     * @param AnswerForm   $answers     how the questions are answered
+     * @param string       $answers     id of the form in which the questions are answered
      * @param bool         $example     whether the first lines show one worked, in the class's own method
      * @param bool         $chart       whether a reference chart of units stands at the end
      * @param ?int         $columns     1 or 2; null for as many as suit what is drawn
@@ -34,7 +35,8 @@ final readonly class SheetSettings
         #[Assert\Length(max: 200)]
         public string $instruction = '',
         public Scaffold $scaffold = Scaffold::Outline,
-        public AnswerForm $answers = AnswerForm::Write,
+        #[AnswerFormId]
+        public string $answers = Written::TYPE,
         public bool $example = false,
         public bool $chart = false,
         #[Assert\Choice([1, 2])]
@@ -54,10 +56,11 @@ final readonly class SheetSettings
     /**
      * How a sheet is set out that is made for a level.
      *
-     * @param list<string> $aims   ids of the rungs
-     * @param Limits       $limits what is wanted of the numbers
+     * @param list<string> $aims    ids of the rungs
+     * @param Limits       $limits  what is wanted of the numbers
+     * @param string       $answers id of the form in which all its questions are answered that have none of their own
      */
-    public static function forLevel(Level $level, Layout $layout, array $aims, Limits $limits, ?string $classId): self
+    public static function forLevel(Level $level, Layout $layout, array $aims, Limits $limits, ?string $classId, string $answers = Written::TYPE, TimesGiven $times = TimesGiven::AsWritten): self
     {
         // tickets and slips have room for an answer, and no more
         $small = null !== $layout->room();
@@ -65,8 +68,8 @@ final readonly class SheetSettings
 
         return new self(
             $level,
-            answers: \in_array('set-clock', $aims, true) ? AnswerForm::Hands : AnswerForm::Write,
-            times: \in_array('roman-clock', $aims, true) ? TimesGiven::RomanClocks : TimesGiven::AsWritten,
+            answers: $answers,
+            times: $times,
             scaffold: $small ? Scaffold::None : Scaffold::forLevel($level),
             example: $helped || Layout::Home === $layout,
             chart: $helped,
@@ -77,14 +80,14 @@ final readonly class SheetSettings
         );
     }
 
-    /** The same for one question, which may be asked and answered in a form of its own. */
-    public function for(PosedQuestion $question): self
+    /**
+     * How its questions are put, where they do not say it themselves.
+     *
+     * @param array<string, string> $methods ids of the class's own methods, by kind of sum
+     */
+    public function manner(array $methods): Manner
     {
-        if (null === $question->answers && null === $question->times) {
-            return $this;
-        }
-
-        return self::from(['answers' => ($question->answers ?? $this->answers)->value, 'times' => ($question->times ?? $this->times)->value] + $this->kept());
+        return new Manner($this->scaffold, $this->answers, $this->times, $methods);
     }
 
     /** @return array<string, mixed> as it is kept */
@@ -94,7 +97,7 @@ final readonly class SheetSettings
             'level' => $this->level?->value,
             'instruction' => $this->instruction,
             'scaffold' => $this->scaffold->value,
-            'answers' => $this->answers->value,
+            'answers' => $this->answers,
             'example' => $this->example,
             'chart' => $this->chart,
             'columns' => $this->columns,
@@ -118,7 +121,7 @@ final readonly class SheetSettings
             Level::tryFrom($text('level')),
             $text('instruction'),
             Scaffold::tryFrom($text('scaffold')) ?? Scaffold::Outline,
-            AnswerForm::tryFrom($text('answers')) ?? AnswerForm::Write,
+            '' === $text('answers') ? Written::TYPE : $text('answers'),
             true === ($kept['example'] ?? false),
             true === ($kept['chart'] ?? false),
             \is_int($kept['columns'] ?? null) ? $kept['columns'] : null,

@@ -99,7 +99,7 @@ final readonly class Sheets
     private function write(Sheet $sheet, string $title, array $questions, ?SheetSettings $settings): void
     {
         $sheet->rewrite($this->title($title), $questions, $this->clock->now(), $settings);
-        $sheet->index($this->checking->rungs(array_map(static fn (QuestionRequest $q): string => $q->sum, $questions)));
+        $sheet->index($this->checking->rungs(array_map(static fn (QuestionRequest $q): string => $q->text->sum, $questions)));
     }
 
     public function archive(Sheet $sheet, bool $away): void
@@ -168,28 +168,16 @@ final readonly class Sheets
     /** @param list<Warning> $warnings */
     private function question(Question $question, array $warnings): QuestionReply
     {
-        $posed = $question->posed();
+        $text = $question->text();
         try {
-            $answered = $this->bench->answer($posed->sum);
+            $answered = $this->bench->answer($text->sum);
             [$shown, $answer] = [$answered->shown, $answered->answer?->shown];
             $problem = $answered->open?->text;
         } catch (NotUnderstood $no) {
-            [$shown, $answer, $problem] = [$posed->sum, null, $no->getMessage()];
+            [$shown, $answer, $problem] = [$text->sum, null, $no->getMessage()];
         }
 
-        return new QuestionReply(
-            $question->key(),
-            $posed->sum,
-            $shown,
-            $answer,
-            $problem,
-            $warnings,
-            $posed->wording,
-            $question->isLocked(),
-            $posed->challenge,
-            $posed->answers,
-            $posed->times,
-        );
+        return new QuestionReply($question->key(), $text, $question->isLocked(), $shown, $answer, $problem, $warnings);
     }
 
     private function title(string $typed): string

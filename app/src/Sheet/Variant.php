@@ -6,6 +6,7 @@ namespace Rostik\App\Sheet;
 
 use Doctrine\ORM\Mapping as ORM;
 use Rostik\App\Account\Teacher;
+use Rostik\Core\Question\TimesGiven;
 use Rostik\Core\Sheet\Code;
 use Symfony\Component\Uid\Uuid;
 
@@ -37,10 +38,10 @@ class Variant
     private array $questions;
 
     /**
-     * @param Uuid                $setId     of all that were made together
-     * @param int                 $position  from 0
-     * @param string              $name      of the child; empty for none
-     * @param list<PosedQuestion> $questions in order
+     * @param Uuid               $setId     of all that were made together
+     * @param int                $position  from 0
+     * @param string             $name      of the child; empty for none
+     * @param list<QuestionText> $questions in order
      */
     public function __construct(
         #[ORM\ManyToOne]
@@ -58,7 +59,7 @@ class Variant
         private \DateTimeImmutable $madeAt,
     ) {
         $this->id = Uuid::v7();
-        $this->questions = array_map(static fn (PosedQuestion $q): array => $q->kept(), $questions);
+        $this->questions = array_map(self::kept(...), $questions);
         $this->owner = $sheet->owner();
         $this->code = (string) $code;
     }
@@ -98,10 +99,10 @@ class Variant
         return $this->name;
     }
 
-    /** @return list<PosedQuestion> */
+    /** @return list<QuestionText> */
     public function questions(): array
     {
-        return array_map(PosedQuestion::from(...), $this->questions);
+        return array_map(self::text(...), $this->questions);
     }
 
     public function madeAt(): \DateTimeImmutable
@@ -117,5 +118,18 @@ class Variant
     public function delete(?\DateTimeImmutable $at): void
     {
         $this->deletedAt = $at;
+    }
+
+    /** @return array{sum: string, wording: string, challenge: bool, answers?: string, times?: string} */
+    private static function kept(QuestionText $text): array
+    {
+        return ['sum' => $text->sum, 'wording' => $text->wording, 'challenge' => $text->challenge]
+            + array_filter(['answers' => $text->answers, 'times' => $text->times?->value]);
+    }
+
+    /** @param array{sum: string, wording: string, challenge: bool, answers?: string, times?: string} $kept */
+    private static function text(array $kept): QuestionText
+    {
+        return new QuestionText($kept['sum'], $kept['wording'], $kept['challenge'], $kept['answers'] ?? null, TimesGiven::tryFrom($kept['times'] ?? ''));
     }
 }

@@ -28,7 +28,7 @@ final readonly class VariantSets
         $now = $this->clock->now();
         $copies = [];
         foreach ($this->codes($sheet->owner(), $wanted->count) as $i => $code) {
-            $own = array_map(static fn (Question $q, string $sum): PosedQuestion => $q->posed()->withSum($sum), $questions, $made->variants[$i] ?? []);
+            $own = array_map(static fn (Question $q, string $sum): QuestionText => $q->text()->withSum($sum), $questions, $made->variants[$i] ?? []);
             $copy = new Variant($sheet, $set, $i, $code, trim($wanted->names[$i] ?? ''), $own, $now);
             $this->entities->persist($copy);
             $copies[] = $copy;

@@ -59,7 +59,7 @@ final class RoutesTest extends ApiTestCase
     public function testWhatBelongsToAnotherTeacherIsNotThere(): void
     {
         $this->signIn();
-        $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Private', 'questions' => [['id' => Uuid::v4()->toRfc4122(), 'sum' => '6 h 10 min - 3 h 45 min']]]);
+        $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Private', 'questions' => [['id' => Uuid::v4()->toRfc4122(), 'text' => ['sum' => '6 h 10 min - 3 h 45 min']]]]);
         self::assertIsString($sheet['id']);
         $set = $this->ask('POST', '/api/sheets/'.$sheet['id'].'/sets', ['count' => 2]);
         self::assertIsString($set['id']);
@@ -126,14 +126,14 @@ final class RoutesTest extends ApiTestCase
     /** @return iterable<string, array{string, string, array<string, mixed>}> */
     public static function unfit(): iterable
     {
-        $question = ['id' => '0b9d1f3e-6c0a-4c55-9a57-1c9c0de0a001', 'sum' => '1 h + 2 h'];
+        $question = ['id' => '0b9d1f3e-6c0a-4c55-9a57-1c9c0de0a001', 'text' => ['sum' => '1 h + 2 h']];
         $aims = [['rung' => 'add-plain', 'count' => 6]];
         yield 'no body' => ['POST', '/api/sheets', []];
         yield 'a title that is too long' => ['POST', '/api/sheets', ['title' => str_repeat('x', 121)]];
         yield 'one question twice' => ['POST', '/api/sheets', ['title' => 'x', 'questions' => [$question, $question]]];
-        yield 'words that are too long' => ['POST', '/api/sheets', ['title' => 'x', 'questions' => [['wording' => str_repeat('x', 601)] + $question]]];
-        yield 'an unknown form' => ['POST', '/api/sheets', ['title' => 'x', 'questions' => [['times' => 'sundial'] + $question]]];
-        yield 'a number for a sum' => ['POST', '/api/sheets', ['title' => 'x', 'questions' => [['sum' => ['2 h']] + $question]]];
+        yield 'words that are too long' => ['POST', '/api/sheets', ['title' => 'x', 'questions' => [['text' => ['sum' => '1 h + 2 h', 'wording' => str_repeat('x', 601)]] + $question]]];
+        yield 'an unknown form' => ['POST', '/api/sheets', ['title' => 'x', 'questions' => [['text' => ['sum' => '1 h + 2 h', 'times' => 'sundial']] + $question]]];
+        yield 'a number for a sum' => ['POST', '/api/sheets', ['title' => 'x', 'questions' => [['text' => ['sum' => ['2 h']]] + $question]]];
         yield 'no aims' => ['POST', '/api/sheets/make', ['title' => 'x', 'aims' => [], 'levels' => ['core']]];
         yield 'no levels' => ['POST', '/api/sheets/make', ['title' => 'x', 'aims' => $aims, 'levels' => []]];
         yield 'a level twice' => ['POST', '/api/sheets/make', ['title' => 'x', 'aims' => $aims, 'levels' => ['core', 'core']]];

@@ -92,7 +92,7 @@ final class ClassroomTest extends ApiTestCase
     {
         $id = Uuid::v4()->toRfc4122();
         $this->ask('PUT', '/api/classes/'.$id, ['taught' => ['how-long-across-hours']] + self::PLAIN);
-        $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Ferry', 'questions' => [['id' => Uuid::v4()->toRfc4122(), 'sum' => '9:20 am to 1:05 pm'], ['id' => Uuid::v4()->toRfc4122(), 'sum' => '9:20 am to 10:15 am']]]);
+        $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Ferry', 'questions' => [['id' => Uuid::v4()->toRfc4122(), 'text' => ['sum' => '9:20 am to 1:05 pm']], ['id' => Uuid::v4()->toRfc4122(), 'text' => ['sum' => '9:20 am to 10:15 am']]]]);
         self::assertIsString($sheet['id']);
         $codes = function (array $settings) use (&$sheet): array {
             $sheet = $this->ask('PUT', '/api/sheets/'.(\is_string($sheet['id']) ? $sheet['id'] : ''), ['version' => $sheet['version'], 'title' => 'Ferry', 'questions' => $sheet['questions'], 'settings' => $settings]);

@@ -13,7 +13,7 @@ use Rostik\Core\Notation\Writer;
 use Rostik\Core\Picture\ColumnsPicture;
 use Rostik\Core\Picture\LinePicture;
 use Rostik\Core\Picture\Picture;
-use Rostik\Core\Sheet\Scaffold;
+use Rostik\Core\Question\Scaffold;
 use Rostik\Core\Skill\Generator;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;

@@ -27,9 +27,9 @@ final class PaperTest extends ApiTestCase
      */
     private function sheet(array $sums, array $settings, int $challenges = 0): string
     {
-        $questions = array_map(static fn (string $sum): array => ['id' => Uuid::v4()->toRfc4122(), 'sum' => $sum], $sums);
+        $questions = array_map(static fn (string $sum): array => ['id' => Uuid::v4()->toRfc4122(), 'text' => ['sum' => $sum]], $sums);
         foreach (array_keys(\array_slice($questions, 0, $challenges)) as $i) {
-            $questions[$i]['challenge'] = true;
+            $questions[$i]['text']['challenge'] = true;
         }
         $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Tide', 'questions' => $questions]);
         self::assertIsString($sheet['id']);
@@ -129,13 +129,14 @@ final class PaperTest extends ApiTestCase
         foreach ($own as $i => $form) {
             $question = $sheet['questions'][$i];
             self::assertIsArray($question);
-            $sheet['questions'][$i] = $form + $question;
+            self::assertIsArray($question['text']);
+            $sheet['questions'][$i] = ['text' => $form + $question['text']] + $question;
         }
         $saved = $this->ask('PUT', '/api/sheets/'.$id, ['version' => $sheet['version'], 'title' => 'Tide', 'questions' => $sheet['questions']]);
         self::assertSame(200, $this->code());
         self::assertIsArray($saved['questions']);
-        self::assertSame(['columns', 'hands', 'table', 'table', null, 'choice', null], array_column($saved['questions'], 'answers'));
-        self::assertSame([null, 'clocks', null, null, null, null, '24h'], array_column($saved['questions'], 'times'));
+        self::assertSame(['columns', 'hands', 'table', 'table', null, 'choice', null], self::texts($saved, 'answers'));
+        self::assertSame([null, 'clocks', null, null, null, null, '24h'], self::texts($saved, 'times'));
 
         $paper = $this->page($id, 'part=sheet');
         self::assertSame([1, 2, 1, 1, 1], [substr_count($paper, '<table'), substr_count($paper, '<tr><th scope="row">'), substr_count($paper, 'class="choices"'), substr_count($paper, 'Columns to work in'), substr_count($paper, 'A clock face to draw the hands on')]);
@@ -152,9 +153,9 @@ final class PaperTest extends ApiTestCase
 
         $copy = $this->ask('POST', '/api/sheets/'.$id.'/copy');
         self::assertIsArray($copy['questions']);
-        self::assertSame(array_column($saved['questions'], 'answers'), array_column($copy['questions'], 'answers'));
+        self::assertSame(self::texts($saved, 'answers'), self::texts($copy, 'answers'));
         // a form that is not known is refused
-        $this->ask('PUT', '/api/sheets/'.$id, ['version' => $saved['version'], 'title' => 'Tide', 'questions' => [['answers' => 'sung'] + (array) $saved['questions'][0]]]);
+        $this->ask('PUT', '/api/sheets/'.$id, ['version' => $saved['version'], 'title' => 'Tide', 'questions' => [['id' => Uuid::v4()->toRfc4122(), 'text' => ['sum' => '1 h + 2 h', 'answers' => 'sung']]]]);
         self::assertSame(422, $this->code());
     }
 
@@ -255,7 +256,8 @@ final class PaperTest extends ApiTestCase
         $sheet = $this->ask('GET', '/api/sheets/'.$id);
         self::assertIsArray($sheet['questions']);
         self::assertIsArray($sheet['questions'][1]);
-        $sheet['questions'][1]['wording'] = $wording;
+        self::assertIsArray($sheet['questions'][1]['text']);
+        $sheet['questions'][1]['text']['wording'] = $wording;
         $this->ask('PUT', '/api/sheets/'.$id, ['version' => $sheet['version'], 'title' => 'The long night of the lighthouse lamp, from dusk to dawn, on the outer rocks of Ombrel Island', 'questions' => $sheet['questions']]);
         self::assertSame(200, $this->code());
         $this->browser->request('GET', '/print/sheets/'.$id.'.pdf?part=both&paper='.$paper);

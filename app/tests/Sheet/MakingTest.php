@@ -45,7 +45,32 @@ final class MakingTest extends ApiTestCase
         self::assertIsArray($sheet['questions']);
 
         /* @phpstan-ignore return.type */
-        return array_column($sheet['questions'], 'sum');
+        return self::texts($sheet, 'sum');
+    }
+
+    /** Hands are drawn for the questions of the one rung, sums are worked for the other; a sheet of one kind says it once. */
+    public function testEachRungOfAMixedSheetHasItsUsualForm(): void
+    {
+        [$mixed] = $this->make(['levels' => ['core'], 'aims' => [['rung' => 'set-clock', 'count' => 2], ['rung' => 'roman-clock', 'count' => 1], ['rung' => 'add-regroup', 'count' => 3]], 'challenge' => true]);
+        self::assertSame(['hands', 'hands', null, null, null, null, null], self::texts($mixed, 'answers'));
+        self::assertSame([null, null, 'roman-clocks', null, null, null, null], self::texts($mixed, 'times'));
+        self::assertIsArray($mixed['settings']);
+        self::assertSame(['write', 'as-written'], [$mixed['settings']['answers'], $mixed['settings']['times']]);
+        self::assertIsString($mixed['id']);
+        $this->browser->request('GET', '/print/sheets/'.$mixed['id'].'?part=sheet');
+        $paper = (string) $this->browser->getResponse()->getContent();
+        self::assertSame([2, 1], [substr_count($paper, 'A clock face to draw the hands on'), substr_count($paper, 'A clock to be read')]);
+        // chosen for all, it holds where a question has none of its own
+        $questions = array_map(static fn (mixed $question): array => ['text' => ['answers' => null] + (array) ((array) $question)['text']] + (array) $question, (array) $mixed['questions']);
+        $this->ask('PUT', '/api/sheets/'.$mixed['id'], ['version' => $mixed['version'], 'title' => 'Clocks', 'questions' => $questions, 'settings' => ['answers' => 'hands'] + $mixed['settings']]);
+        self::assertSame(200, $this->code());
+        $this->browser->request('GET', '/print/sheets/'.$mixed['id'].'?part=sheet');
+        self::assertSame(3, substr_count((string) $this->browser->getResponse()->getContent(), 'A clock face to draw the hands on'));
+
+        [$clocks] = $this->make(['levels' => ['core'], 'aims' => [['rung' => 'set-clock', 'count' => 3]]]);
+        self::assertSame([null, null, null], self::texts($clocks, 'answers'));
+        self::assertIsArray($clocks['settings']);
+        self::assertSame('hands', $clocks['settings']['answers']);
     }
 
     public function testThreeLevelsThatDifferInMathematicsAndInWhatIsDrawn(): void
@@ -112,10 +137,10 @@ final class MakingTest extends ApiTestCase
             'title' => 'Ferry',
             'settings' => ['level' => 'support', 'instruction' => 'Use the line.', 'scaffold' => 'none', 'answers' => 'choice', 'example' => false, 'chart' => true],
             'questions' => [
-                ['id' => $ids[0], 'sum' => '9:21 am to 1:05 pm', 'wording' => 'The Pintail leaves at 9:21 a.m. and arrives at 1:05 p.m. How long is she at sea?', 'locked' => true],
-                ['id' => $ids[1], 'sum' => '11:15 am + 45 min'],
-                ['id' => $ids[2], 'sum' => '11:15 a.m. + 45 min'],
-                ['id' => $ids[3], 'sum' => '9:15 am to 11:40'],
+                ['id' => $ids[0], 'text' => ['sum' => '9:21 am to 1:05 pm', 'wording' => 'The Pintail leaves at 9:21 a.m. and arrives at 1:05 p.m. How long is she at sea?'], 'locked' => true],
+                ['id' => $ids[1], 'text' => ['sum' => '11:15 am + 45 min']],
+                ['id' => $ids[2], 'text' => ['sum' => '11:15 a.m. + 45 min']],
+                ['id' => $ids[3], 'text' => ['sum' => '9:15 am to 11:40']],
             ],
         ]);
         self::assertSame(200, $this->code());
@@ -126,7 +151,7 @@ final class MakingTest extends ApiTestCase
         self::assertSame([['above-level'], ['twelve'], ['alike', 'twelve'], []], $codes);
         self::assertSame($saved, $this->ask('GET', '/api/sheets/'.$sheet['id']));
         // saved without settings, they stay; a copy has them too
-        $again = $this->ask('PUT', '/api/sheets/'.$sheet['id'], ['version' => $saved['version'], 'title' => 'Ferry', 'questions' => [['id' => $ids[1], 'sum' => '1 h + 2 h']]]);
+        $again = $this->ask('PUT', '/api/sheets/'.$sheet['id'], ['version' => $saved['version'], 'title' => 'Ferry', 'questions' => [['id' => $ids[1], 'text' => ['sum' => '1 h + 2 h']]]]);
         self::assertSame($saved['settings'], $again['settings']);
         self::assertSame($saved['settings'], $this->ask('POST', '/api/sheets/'.$sheet['id'].'/copy')['settings']);
         $this->ask('PUT', '/api/sheets/'.$sheet['id'], ['version' => $again['version'], 'title' => 'Ferry', 'questions' => [], 'settings' => ['answers' => 'dance']]);
@@ -168,7 +193,7 @@ final class MakingTest extends ApiTestCase
         self::assertSame([3], array_values($families()));
         $copy = $this->ask('POST', '/api/sheets/'.$sheets[1]['id'].'/copy?levels=1');
         self::assertIsArray($copy['questions']);
-        self::assertSame(['The tide and the ferry (copy)', $this->sums($sheets[1])], [$copy['title'], array_column($copy['questions'], 'sum')]);
+        self::assertSame(['The tide and the ferry (copy)', $this->sums($sheets[1])], [$copy['title'], self::texts($copy, 'sum')]);
         self::assertIsArray($copy['levels']);
         self::assertSame(['support', 'core', 'stretch'], array_column($copy['levels'], 'level'));
         self::assertSame([3, 3], array_values($families()));
@@ -196,7 +221,7 @@ final class MakingTest extends ApiTestCase
     {
         [$sheet] = $this->make(['levels' => ['core'], 'aims' => [['rung' => 'subtract-regroup', 'count' => 6]], 'mistakes' => ['borrows-ten', 'zero-when-stuck'], 'challenge' => true]);
         self::assertIsArray($sheet['questions']);
-        self::assertSame([false, false, false, false, false, false, true], array_column($sheet['questions'], 'challenge'));
+        self::assertSame([false, false, false, false, false, false, true], self::texts($sheet, 'challenge'));
         self::assertIsString($sheet['id']);
         $told = $this->ask('GET', '/api/sheets/'.$sheet['id'].'/telling');
         self::assertIsArray($told['mistakes']);
@@ -209,14 +234,15 @@ final class MakingTest extends ApiTestCase
 
     public function testASwapIsOfferedAndKeepsItsPromise(): void
     {
-        $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Tide', 'questions' => [['id' => Uuid::v4()->toRfc4122(), 'sum' => '2 h 30 min + 4 h 35 min', 'locked' => true], ['id' => Uuid::v4()->toRfc4122(), 'sum' => '2 h 40 min + 4 h 30 min']]]);
+        $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Tide', 'questions' => [['id' => Uuid::v4()->toRfc4122(), 'text' => ['sum' => '2 h 30 min + 4 h 35 min'], 'locked' => true], ['id' => Uuid::v4()->toRfc4122(), 'text' => ['sum' => '2 h 40 min + 4 h 30 min']]]]);
         self::assertIsString($sheet['id']);
         self::assertIsArray($sheet['questions']);
         self::assertIsArray($sheet['questions'][1]);
         $told = $this->ask('GET', '/api/sheets/'.$sheet['id'].'/telling');
         self::assertIsArray($told['swap']);
         self::assertSame(2, $told['swap']['question'], 'what is kept stays');
-        $sheet['questions'][1]['sum'] = $told['swap']['sum'];
+        self::assertIsArray($sheet['questions'][1]['text']);
+        $sheet['questions'][1]['text']['sum'] = $told['swap']['sum'];
         $this->ask('PUT', '/api/sheets/'.$sheet['id'], ['version' => 1, 'title' => 'Tide', 'questions' => $sheet['questions']]);
         self::assertSame($told['swap']['told'], $this->ask('GET', '/api/sheets/'.$sheet['id'].'/telling')['told']);
     }
@@ -238,7 +264,7 @@ final class MakingTest extends ApiTestCase
         self::assertTrue(\is_array($shown) && true === $shown['archived']);
         self::assertFalse($this->ask('DELETE', '/api/sheets/'.$sheet['id'].'/archive')['archived']);
         // other questions, other rungs
-        $this->ask('PUT', '/api/sheets/'.$sheet['id'], ['version' => $this->ask('GET', '/api/sheets/'.$sheet['id'])['version'], 'title' => 'x', 'questions' => [['id' => Uuid::v4()->toRfc4122(), 'sum' => '3 days ? 70 h']]]);
+        $this->ask('PUT', '/api/sheets/'.$sheet['id'], ['version' => $this->ask('GET', '/api/sheets/'.$sheet['id'])['version'], 'title' => 'x', 'questions' => [['id' => Uuid::v4()->toRfc4122(), 'text' => ['sum' => '3 days ? 70 h']]]]);
         self::assertSame(200, $this->code());
         $shown = $line();
         self::assertIsArray($shown);

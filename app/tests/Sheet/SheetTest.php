@@ -28,9 +28,9 @@ final class SheetTest extends ApiTestCase
         // add, rename, reorder
         $first = $this->questions($sheet)[0];
         $second = $this->question('22:50 to 06:15');
-        $sheet = $this->ask('PUT', $path, ['version' => $sheet['version'], 'title' => 'Seal count, noon', 'questions' => [$second, ['id' => $first['id'], 'sum' => $first['sum']]]]);
+        $sheet = $this->ask('PUT', $path, ['version' => $sheet['version'], 'title' => 'Seal count, noon', 'questions' => [$second, ['id' => $first['id'], 'text' => $first['text']]]]);
         self::assertSame(200, $this->code());
-        self::assertSame(['22:50 to 06:15', '1:50 pm + 3½ hours'], array_column($this->questions($sheet), 'sum'));
+        self::assertSame(['22:50 to 06:15', '1:50 pm + 3½ hours'], self::texts($sheet, 'sum'));
         self::assertSame($sheet, $this->ask('GET', $path));
 
         // remove
@@ -42,7 +42,7 @@ final class SheetTest extends ApiTestCase
         self::assertSame(201, $this->code());
         self::assertSame('Seal count, noon (copy)', $copy['title']);
         self::assertNotSame($sheet['id'], $copy['id']);
-        self::assertSame(array_column($this->questions($sheet), 'sum'), array_column($this->questions($copy), 'sum'));
+        self::assertSame(self::texts($sheet, 'sum'), self::texts($copy, 'sum'));
 
         // delete and bring back
         $this->ask('DELETE', $path);
@@ -59,7 +59,7 @@ final class SheetTest extends ApiTestCase
     public function testTheIdentityOfAQuestionHasNoCase(): void
     {
         $question = $this->question('2 h + 3 h');
-        $upper = ['id' => strtoupper($this->text($question['id'])), 'sum' => '2 h + 4 h'];
+        $upper = ['id' => strtoupper($this->text($question['id'])), 'text' => ['sum' => '2 h + 4 h']];
         $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Ferry', 'questions' => [$upper]]);
         self::assertSame(201, $this->code());
         $path = '/api/sheets/'.$this->text($sheet['id']);
@@ -90,7 +90,7 @@ final class SheetTest extends ApiTestCase
         $question = $this->question('2 h + 3 h');
         $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Ferry', 'questions' => [$question]]);
         $path = '/api/sheets/'.$this->text($sheet['id']);
-        $after = $this->ask('PUT', $path, ['version' => $sheet['version'], 'title' => 'Ferry', 'questions' => [['sum' => '2 h + 4 h'] + $question]]);
+        $after = $this->ask('PUT', $path, ['version' => $sheet['version'], 'title' => 'Ferry', 'questions' => [['text' => ['sum' => '2 h + 4 h']] + $question]]);
         self::assertGreaterThan($sheet['version'], $after['version']);
         $this->ask('PUT', $path, ['version' => $sheet['version'], 'title' => 'Ferry', 'questions' => []]);
         self::assertSame(409, $this->code());
@@ -103,7 +103,7 @@ final class SheetTest extends ApiTestCase
         $questions = $this->questions($sheet);
         self::assertSame([null, null, null], array_column($questions, 'answer'));
         self::assertSame('“bana” was not understood.', $questions[0]['problem'] ?? null);
-        self::assertSame('1:50 pm + bana', $questions[0]['sum'] ?? null);
+        self::assertSame('1:50 pm + bana', self::texts($sheet, 'sum')[0] ?? null);
     }
 
     public function testWhatHasNoOneAnswerSaysWhatItDependsOn(): void
@@ -151,9 +151,9 @@ final class SheetTest extends ApiTestCase
     {
         yield [['questions' => []]];
         yield [['title' => str_repeat('x', 121), 'questions' => []]];
-        yield [['title' => 'x', 'questions' => [['id' => 'no', 'sum' => '2 h + 3 h']]]];
-        yield [['title' => 'x', 'questions' => [['id' => Uuid::v4()->toRfc4122(), 'sum' => str_repeat('x', 301)]]]];
-        yield [['title' => 'x', 'questions' => array_fill(0, 101, ['id' => Uuid::v4()->toRfc4122(), 'sum' => ''])]];
+        yield [['title' => 'x', 'questions' => [['id' => 'no', 'text' => ['sum' => '2 h + 3 h']]]]];
+        yield [['title' => 'x', 'questions' => [['id' => Uuid::v4()->toRfc4122(), 'text' => ['sum' => str_repeat('x', 301)]]]]];
+        yield [['title' => 'x', 'questions' => array_fill(0, 101, ['id' => Uuid::v4()->toRfc4122(), 'text' => ['sum' => '']])]];
     }
 
     public function testThePrintPageKeepsAnswersToTheKey(): void
@@ -182,10 +182,10 @@ final class SheetTest extends ApiTestCase
         self::assertStringContainsString('noel-key.pdf', (string) $this->browser->getResponse()->headers->get('Content-Disposition'));
     }
 
-    /** @return array{id: string, sum: string} */
+    /** @return array{id: string, text: array{sum: string}} */
     private function question(string $sum): array
     {
-        return ['id' => Uuid::v4()->toRfc4122(), 'sum' => $sum];
+        return ['id' => Uuid::v4()->toRfc4122(), 'text' => ['sum' => $sum]];
     }
 
     /**

@@ -54,7 +54,7 @@ final class VariantTest extends ApiTestCase
 
     public function testAClassSetHasNamesCodesAndKeysThatAreCountedAgain(): void
     {
-        $sheet = $this->sheet([['sum' => '6 h 10 min - 3 h 45 min'], ['sum' => '3 h 40 min + 2 h 25 min'], ['sum' => '7 h 5 min - 3 h 40 min']]);
+        $sheet = $this->sheet([['text' => ['sum' => '6 h 10 min - 3 h 45 min']], ['text' => ['sum' => '3 h 40 min + 2 h 25 min']], ['text' => ['sum' => '7 h 5 min - 3 h 40 min']]]);
         $names = ['Anouk', 'Bram', 'Cleo', 'Dovid', 'Esme'];
         [$set, $copies, $notes] = $this->set($sheet, ['count' => 5, 'names' => $names, 'seed' => 4]);
         self::assertSame($names, array_column($copies, 'name'));
@@ -88,11 +88,11 @@ final class VariantTest extends ApiTestCase
 
     public function testACodeLeadsToItsCopyWhateverBecomesOfTheSheet(): void
     {
-        $sheet = $this->sheet([['sum' => '6 h 10 min - 3 h 45 min']]);
+        $sheet = $this->sheet([['text' => ['sum' => '6 h 10 min - 3 h 45 min']]]);
         [$set, $copies] = $this->set($sheet, ['count' => 3]);
         $code = $copies[2]['code'];
         $before = $this->page('/print/sheets/'.$sheet.'?set='.$set.'&code='.$code.'&part=key');
-        $this->ask('PUT', '/api/sheets/'.$sheet, ['version' => 1, 'title' => 'Tide', 'questions' => [['id' => Uuid::v4()->toRfc4122(), 'sum' => '1 h + 2 h']]]);
+        $this->ask('PUT', '/api/sheets/'.$sheet, ['version' => 1, 'title' => 'Tide', 'questions' => [['id' => Uuid::v4()->toRfc4122(), 'text' => ['sum' => '1 h + 2 h']]]]);
         self::assertSame(200, $this->code());
         $found = $this->ask('GET', '/api/codes/'.strtolower($code));
         self::assertSame(['code' => $code, 'name' => '', 'sheetId' => $sheet, 'setId' => $set, 'title' => 'Tide'], $found);
@@ -107,7 +107,7 @@ final class VariantTest extends ApiTestCase
 
     public function testWhatIsKeptOrToldInWordsIsTheSameForAllAndSaidSo(): void
     {
-        $sheet = $this->sheet([['sum' => '6 h 10 min - 3 h 45 min', 'locked' => true], ['sum' => '9:20 am to 1:05 pm', 'wording' => 'How long is the Pintail at sea, from 9:20 a.m. to 1:05 p.m.?'], ['sum' => '1 h in min'], ['sum' => '4 h 50 min + 25 min', 'challenge' => true]]);
+        $sheet = $this->sheet([['text' => ['sum' => '6 h 10 min - 3 h 45 min'], 'locked' => true], ['text' => ['sum' => '9:20 am to 1:05 pm', 'wording' => 'How long is the Pintail at sea, from 9:20 a.m. to 1:05 p.m.?']], ['text' => ['sum' => '1 h in min']], ['text' => ['sum' => '4 h 50 min + 25 min', 'challenge' => true]]]);
         [$set, , $notes] = $this->set($sheet, ['count' => 4]);
         self::assertSame(['Question 3 is the same for all: there is no other quite like it.', 'Questions 1 and 2 are the same for all: they are kept, or told in words.'], $notes);
         $paper = $this->page('/print/sheets/'.$sheet.'?set='.$set.'&part=sheet');
@@ -117,7 +117,7 @@ final class VariantTest extends ApiTestCase
 
     public function testSetsAreListedDeletedAndBroughtBack(): void
     {
-        $sheet = $this->sheet([['sum' => '6 h 10 min - 3 h 45 min']]);
+        $sheet = $this->sheet([['text' => ['sum' => '6 h 10 min - 3 h 45 min']]]);
         [$first, $copies] = $this->set($sheet, ['count' => 2]);
         [$second] = $this->set($sheet, ['count' => 3]);
         self::assertSame([$second, $first], array_column($this->ask('GET', '/api/sheets/'.$sheet.'/sets'), 'id'));
@@ -141,7 +141,7 @@ final class VariantTest extends ApiTestCase
 
     public function testNobodyElseFindsThem(): void
     {
-        $sheet = $this->sheet([['sum' => '6 h 10 min - 3 h 45 min']]);
+        $sheet = $this->sheet([['text' => ['sum' => '6 h 10 min - 3 h 45 min']]]);
         [$set, $copies] = $this->set($sheet, ['count' => 2]);
         $other = new Teacher('beryl@ombrel.example', 'Beryl Quay', 'Ombrel Island School', 'Fulmars');
         $this->entities()->persist($other);
@@ -158,10 +158,10 @@ final class VariantTest extends ApiTestCase
     /** What was deleted more than 30 days ago goes for good when the shelf is next opened, and the names on copies with it. */
     public function testWhatWasDeletedLongAgoIsForgotten(): void
     {
-        $sheet = $this->sheet([['sum' => '6 h 10 min - 3 h 45 min']]);
+        $sheet = $this->sheet([['text' => ['sum' => '6 h 10 min - 3 h 45 min']]]);
         [$old] = $this->set($sheet, ['count' => 2, 'names' => ['Anouk', 'Bram']]);
         [$fresh] = $this->set($sheet, ['count' => 2, 'names' => ['Anouk', 'Bram']]);
-        $gone = $this->sheet([['sum' => '1 h + 2 h']]);
+        $gone = $this->sheet([['text' => ['sum' => '1 h + 2 h']]]);
         foreach (['/api/sheets/'.$sheet.'/sets/'.$old, '/api/sheets/'.$sheet.'/sets/'.$fresh, '/api/sheets/'.$gone] as $address) {
             $this->ask('DELETE', $address);
         }

@@ -8,6 +8,7 @@ use Rostik\Core\Sum\CannotBeDone;
 use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\Sum;
+use Rostik\Core\Sum\TimeAnswer;
 use Rostik\Core\Sum\TimeForm;
 use Rostik\Core\Time\Unit;
 
@@ -34,11 +35,16 @@ final readonly class Judge
         if ($this->reader->isBlank($written)) {
             return new Judgement(Verdict::Blank, null, $expected, [], false, $predicted);
         }
-        $given = $this->reader->read($written, $plain);
+        // what is said of the day belongs to a time on the clock; beside anything else it is part of the answer
+        $said = $expected instanceof GivenTime ? DaySaid::in($written) : null;
+        $given = $this->reader->read($said->time ?? $written, $plain);
         if (null === $given || null === $expected) {
             return new Judgement(Verdict::Unreadable, $given, $expected, [], false, $predicted);
         }
         $verdict = $this->verdict($plain, $given, $expected);
+        if (null !== $said?->days && $said->days !== $this->dayOffset($plain)) {
+            $verdict = Verdict::Wrong;
+        }
         $fits = [];
         if (Verdict::Wrong === $verdict) {
             foreach ($predicted as $id => $prediction) {
@@ -49,6 +55,14 @@ final readonly class Judge
         }
 
         return new Judgement($verdict, $given, $expected, $fits, Verdict::Wrong === $verdict && [] === $fits && $this->isSlip($given, $expected), $predicted);
+    }
+
+    /** Days after that of the start on which the answer is. */
+    private function dayOffset(Sum $sum): int
+    {
+        $answer = $sum->answer();
+
+        return $answer instanceof TimeAnswer ? $answer->dayOffset : 0;
     }
 
     private function verdict(Sum $sum, Given $given, Given $expected): Verdict

@@ -7,11 +7,11 @@ namespace Rostik\Core\Sheet;
 use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Notation\Writer;
+use Rostik\Core\Question\Question;
 use Rostik\Core\Skill\Another;
 use Rostik\Core\Skill\Generator;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\Limits;
-use Rostik\Core\Sum\Sum;
 use Rostik\Core\Weighing\Choosing;
 
 /**
@@ -37,19 +37,20 @@ final readonly class SheetMaker
      */
     public function make(array $aims, Level $level, int $seed, Limits $limits, array $mistakes = [], bool $challenge = false): MadeSheet
     {
-        $sums = [];
+        $questions = [];
         $shortages = [];
         foreach ($aims as $i => $aim) {
             // more than are needed: rungs overlap, and a sheet has no question twice
-            $wanted = $aim->count + \count($sums);
+            $wanted = $aim->count + \count($questions);
             $start = $seed + 7919 * $i + 104729 * (int) array_search($level, Level::cases(), true);
             $drawn = [] === $mistakes
-                ? array_map(fn (Sum $sum): string => $this->forms->write($sum, $this->plain), $this->generator->draw($aim->rung, $level, $wanted, $start, $limits)->sums)
-                : $this->choosing->choose($aim->rung, $level, $wanted, $start, $limits, $mistakes)->sums;
+                ? $this->generator->draw($aim->rung, $level, $wanted, $start, $limits)->questions
+                : $this->choosing->choose($aim->rung, $level, $wanted, $start, $limits, $mistakes)->questions;
             $found = 0;
-            foreach ($drawn as $text) {
-                if ($found < $aim->count && !isset($sums[$text])) {
-                    $sums[$text] = true;
+            foreach ($drawn as $question) {
+                $text = $this->forms->write($question->sum, $this->plain);
+                if ($found < $aim->count && !isset($questions[$text])) {
+                    $questions[$text] = $question;
                     ++$found;
                 }
             }
@@ -58,22 +59,20 @@ final readonly class SheetMaker
             }
         }
 
-        $texts = array_keys($sums);
-
-        return new MadeSheet($level, $texts, $shortages, $challenge ? $this->challenge($texts, $seed) : null);
+        return new MadeSheet($level, array_values($questions), $shortages, $challenge ? $this->challenge($questions, $seed) : null);
     }
 
     /**
      * Something a step harder than the last question.
      *
-     * @param list<string> $sums
+     * @param array<string, Question> $questions by their text
      */
-    private function challenge(array $sums, int $seed): ?string
+    private function challenge(array $questions, int $seed): ?Question
     {
-        foreach (array_reverse($sums) as $text) {
-            $harder = $this->another->harder($this->reader->read($text)->sum, $seed);
-            if (null !== $harder && !\in_array($harder->sum, $sums, true)) {
-                return $harder->sum;
+        foreach (array_reverse($questions) as $question) {
+            $harder = $this->another->harder($question->sum, $seed);
+            if (null !== $harder && !isset($questions[$harder->sum])) {
+                return new Question($this->reader->read($harder->sum)->sum, challenge: true);
             }
         }
 

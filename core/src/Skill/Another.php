@@ -6,6 +6,7 @@ namespace Rostik\Core\Skill;
 
 use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\Writer;
+use Rostik\Core\Question\Setting;
 use Rostik\Core\Sum\ClockMove;
 use Rostik\Core\Sum\Crossing;
 use Rostik\Core\Sum\Earlier;
@@ -54,7 +55,7 @@ final readonly class Another
         foreach (Level::cases() as $level) {
             // a level that has no such sums leaves it to the next
             for ($vain = 0; $level->isAtLeast($lowest) && \count($found) < $count && $vain < self::PATIENCE; ++$vain) {
-                $drawn = $this->shaped($rung->draw($level, $dice), $plain, $features->fives ? 5 : 1);
+                $drawn = $this->shaped($rung->draw($level, $dice)->sum, $plain, $features->fives ? 5 : 1);
                 if (($sum instanceof Missing && $drawn instanceof Missing && $sum->direction !== $drawn->direction) || !$this->alike($features, $drawn) || !$rung->isCalledForBy($drawn)) {
                     continue;
                 }
@@ -109,7 +110,7 @@ final readonly class Another
         };
         $found = null === $higher ? null : $this->one($rung, $higher, $sum, $seed, $level);
         foreach ($this->ladder->rungs() as $next) {
-            if (null === $found && !$next->told && \in_array($rung->id, $next->needs, true)) {
+            if (null === $found && Setting::Bare === $next->setting && \in_array($rung->id, $next->needs, true)) {
                 $found = $this->one($next, Level::Core, $sum, $seed);
             }
         }

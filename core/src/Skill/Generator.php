@@ -9,7 +9,7 @@ use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Sum;
 
 /**
- * Draws sums that call for a rung at a level, no two alike. Candidates are drawn evenly over their whole range and
+ * Draws questions that call for a rung at a level, no two alike. Candidates are drawn evenly over their whole range and
  * those without the wanted features are passed over, so that every sum that has them is as likely as any other.
  */
 final readonly class Generator
@@ -32,14 +32,15 @@ final readonly class Generator
     public function draw(Rung $rung, Level $level, int $count, int $seed, Limits $limits = new Limits()): Generated
     {
         $dice = new Dice($seed);
-        $sums = [];
+        $questions = [];
         $vain = 0;
-        while (\count($sums) < $count && $vain < self::PATIENCE) {
-            $sum = $rung->draw($level, $dice);
+        while (\count($questions) < $count && $vain < self::PATIENCE) {
+            $question = $rung->draw($level, $dice);
+            $sum = $question->sum;
             if ($limits->allow(Features::of($sum)) && $this->fits($rung, $level, $sum)) {
                 $text = $this->forms->write($sum, $this->plain);
-                if (!isset($sums[$text])) {
-                    $sums[$text] = $sum;
+                if (!isset($questions[$text])) {
+                    $questions[$text] = $question;
                     $vain = 0;
                     continue;
                 }
@@ -47,7 +48,7 @@ final readonly class Generator
             ++$vain;
         }
 
-        return new Generated(array_values($sums), $count);
+        return new Generated(array_values($questions), $count);
     }
 
     /** Whether a sum calls for the rung and keeps to the level. */

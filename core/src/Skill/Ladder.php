@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Skill;
 
+use Rostik\Core\Question\Setting;
 use Rostik\Core\Sum\Sum;
 
 /**
@@ -27,7 +28,7 @@ final readonly class Ladder
         foreach ($parts as $part) {
             foreach ($part->all() as $rung) {
                 $byId[$rung->id] = $rung;
-                foreach ($rung->told ? [] : $rung->kinds as $kind) {
+                foreach (Setting::Bare === $rung->setting ? $rung->kinds : [] as $kind) {
                     $byKind[$kind->value][] = $rung;
                 }
             }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Skill;
 
+use Rostik\Core\Question\Question;
+use Rostik\Core\Question\Setting;
+use Rostik\Core\Question\TimesGiven;
 use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Sum;
 
@@ -19,7 +22,9 @@ final readonly class Rung
      * @param list<string>                  $mistakes ids of the mistakes to look for
      * @param \Closure(Sum, Features): bool $calls    whether a sum calls for this rung
      * @param \Closure(Level, Dice): Sum    $draw     a sum that may call for it; whoever draws checks
-     * @param bool                          $told     whether its sums come told in words, so that a bare sum does not exercise it
+     * @param Setting                       $setting  what a question has to be set in, to call for it; a bare sum exercises only bare rungs
+     * @param ?string                       $answers  id of the form in which its questions are usually answered; null for any
+     * @param ?TimesGiven                   $times    in which form their times are usually given; null for any
      */
     public function __construct(
         public string $id,
@@ -30,7 +35,9 @@ final readonly class Rung
         public array $mistakes,
         private \Closure $calls,
         private \Closure $draw,
-        public bool $told = false,
+        public Setting $setting = Setting::Bare,
+        public ?string $answers = null,
+        public ?TimesGiven $times = null,
     ) {
     }
 
@@ -44,8 +51,9 @@ final readonly class Rung
         return ($this->calls)($sum, $features ?? Features::of($sum));
     }
 
-    public function draw(Level $level, Dice $dice): Sum
+    /** A question that may call for it; whoever draws checks. */
+    public function draw(Level $level, Dice $dice): Question
     {
-        return ($this->draw)($level, $dice);
+        return new Question(($this->draw)($level, $dice), '', $this->answers, $this->times);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Sum;
 
+use Rostik\Core\Time\StatedTime;
+
 /** The answer to a sum: one of the classes of this room whose names end in "Answer". */
 interface Answer
 {
@@ -16,4 +18,7 @@ interface Answer
     public function value(): string|array|ConvertedParts|ConvertedRange;
 
     public function equals(self $other): bool;
+
+    /** The time that hands would show; null where it is no time, or one that is asked for in words. */
+    public function onHands(): ?StatedTime;
 }

@@ -29,4 +29,9 @@ final readonly class ConversionAnswer implements Answer
     {
         return $other instanceof self && $this->value() == $other->value();
     }
+
+    public function onHands(): null
+    {
+        return null;
+    }
 }

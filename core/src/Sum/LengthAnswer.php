@@ -44,4 +44,9 @@ final readonly class LengthAnswer implements Answer
         return $other instanceof self && $this->amount->duration->chain === $other->amount->duration->chain
             && $this->amount->duration->count === $other->amount->duration->count;
     }
+
+    public function onHands(): null
+    {
+        return null;
+    }
 }

@@ -21,4 +21,9 @@ final readonly class NumberAnswer implements Answer
     {
         return $other instanceof self && $this->number === $other->number;
     }
+
+    public function onHands(): null
+    {
+        return null;
+    }
 }

@@ -21,4 +21,9 @@ final readonly class OrderAnswer implements Answer
     {
         return $other instanceof self && $this->positions === $other->positions;
     }
+
+    public function onHands(): null
+    {
+        return null;
+    }
 }

@@ -117,4 +117,9 @@ final readonly class RangeAnswer implements Answer
             default => $least.' to '.$most.' '.$unit->after($most),
         };
     }
+
+    public function onHands(): null
+    {
+        return null;
+    }
 }

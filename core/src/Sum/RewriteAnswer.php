@@ -23,4 +23,9 @@ final readonly class RewriteAnswer implements Answer
     {
         return $other instanceof self && $this->as === $other->as && $this->time->equals($other->time);
     }
+
+    public function onHands(): ?StatedTime
+    {
+        return TimeForm::Words === $this->as ? null : $this->time;
+    }
 }

@@ -21,4 +21,9 @@ final readonly class SignAnswer implements Answer
     {
         return $other instanceof self && $this->sign === $other->sign;
     }
+
+    public function onHands(): null
+    {
+        return null;
+    }
 }

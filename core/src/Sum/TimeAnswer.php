@@ -22,4 +22,9 @@ final readonly class TimeAnswer implements Answer
     {
         return $other instanceof self && $this->time->equals($other->time) && $this->dayOffset === $other->dayOffset;
     }
+
+    public function onHands(): StatedTime
+    {
+        return $this->time;
+    }
 }

@@ -9,6 +9,7 @@ use Rostik\Core\Judging\Judgement;
 use Rostik\Core\Mistake\MistakeBook;
 use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\Writer;
+use Rostik\Core\Question\Question;
 use Rostik\Core\Skill\Generator;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\Limits;
@@ -49,7 +50,8 @@ final readonly class Choosing
      */
     public function choose(Rung $rung, Level $level, int $count, int $seed, Limits $limits = new Limits(), array $wanted = []): Chosen
     {
-        $pool = $this->pool($rung, $level, $seed, $limits);
+        $questions = $this->questions($rung, $level, $seed, $limits);
+        $pool = $this->predicted($questions);
         $mistakes = $this->shown($rung, $pool, $wanted);
         $pairs = Pairs::of($mistakes);
         $best = [];
@@ -92,14 +94,14 @@ final readonly class Choosing
             unset($pool[$pick]);
         }
 
-        return new Chosen($chosen, \count($told), \count($best), $mistakes);
+        return new Chosen(array_values(array_map(static fn (string $text): Question => $questions[$text], $chosen)), $chosen, \count($told), \count($best), $mistakes);
     }
 
     /** How many pairs of the mistakes of a rung a given set tells apart. */
     public function told(Rung $rung, Level $level, int $seed, Sum ...$sums): int
     {
         $told = [];
-        $pairs = Pairs::of($this->shown($rung, $this->pool($rung, $level, $seed)));
+        $pairs = Pairs::of($this->shown($rung, $this->predicted($this->questions($rung, $level, $seed))));
         foreach ($sums as $sum) {
             $told += array_flip($pairs->separatedBy($this->book->predict($sum)));
         }
@@ -117,7 +119,7 @@ final readonly class Choosing
      */
     public function next(Rung $rung, Level $level, array $sofar, int $seed, string ...$asked): ?string
     {
-        $pool = $this->pool($rung, $level, $seed);
+        $pool = $this->predicted($this->questions($rung, $level, $seed));
         $mistakes = $this->shown($rung, $pool);
         $states = $this->weighing->posterior($sofar);
         // mistakes that no answer could yet have shown are as likely as at first
@@ -188,15 +190,25 @@ final readonly class Choosing
         return $bits;
     }
 
-    /** @return array<string, array<string, Given>> what each sum can show, by its canonical text */
-    private function pool(Rung $rung, Level $level, int $seed, Limits $limits = new Limits()): array
+    /** @return array<string, Question> by the canonical text of its sum */
+    private function questions(Rung $rung, Level $level, int $seed, Limits $limits = new Limits()): array
     {
-        $pool = [];
-        foreach ($this->generator->draw($rung, $level, self::POOL, $seed, $limits)->sums as $sum) {
-            $pool[$this->forms->write($sum, $this->plain)] = $this->book->predict($sum);
+        $questions = [];
+        foreach ($this->generator->draw($rung, $level, self::POOL, $seed, $limits)->questions as $question) {
+            $questions[$this->forms->write($question->sum, $this->plain)] = $question;
         }
 
-        return $pool;
+        return $questions;
+    }
+
+    /**
+     * @param array<string, Question> $questions
+     *
+     * @return array<string, array<string, Given>> what the sum of each can show, by its canonical text
+     */
+    private function predicted(array $questions): array
+    {
+        return array_map(fn (Question $question): array => $this->book->predict($question->sum), $questions);
     }
 
     /**

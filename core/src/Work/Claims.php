@@ -16,16 +16,10 @@ final readonly class Claims
     {
     }
 
-    /** A time without what is said of its day behind it, which is no part of the time: 1:20 a.m. (next day). */
-    public static function plain(string $claimed): string
-    {
-        return preg_replace('/\s+(?:\(?next day\)?|\(?the day before\)?|\(?\d+ days (?:later|before)\)?)$/', '', $claimed) ?? $claimed;
-    }
-
     /** @param string $answer the right one, as it is written */
     public function judge(Sum $sum, string $claimed, string $answer): Claim
     {
-        $judged = $this->judge->judge($sum, self::plain($claimed), $this->book->predict($sum, false));
+        $judged = $this->judge->judge($sum, $claimed, $this->book->predict($sum, false));
         $end = str_ends_with($answer, '.') ? '' : '.';
 
         return new Claim($claimed, $judged->verdict->isRight(), match ($judged->verdict) {

@@ -66,6 +66,20 @@ final class JudgeTest extends TestCase
         yield [$later, '5:20 am', 'wrong', 'flips-am-pm'];
         yield [$later, '6:20 pm', 'wrong', 'slip'];
         yield [$later, '5', 'wrong'];
+        $over = '10:15 pm + 3 h';
+        yield [$over, '1:15 am', 'right', '', '1:15 a.m.'];
+        foreach (['1:15 am (next day)', '1:15 a.m. next day', '1.15am (the next day)', '1:15 am, the following day', '1:15 a.m. (1 day later)'] as $day) {
+            yield [$over, $day, 'right', '', '1:15 a.m.'];
+        }
+        yield [$over, '01:15 the next day', 'other-form'];
+        yield [$over, '1:15 next day', 'incomplete'];
+        yield [$over, '1:15 am (the day before)', 'wrong'];
+        yield [$over, '1:15 am (2 days later)', 'wrong'];
+        yield ['1:15 am - 3 h', '10:15 pm (the day before)', 'right', '', '10:15 p.m.'];
+        yield ['1:15 am - 3 h', '10:15 pm (previous day)', 'right'];
+        yield ['1:15 am - 3 h', '10:15 pm (next day)', 'wrong'];
+        yield [$later, '5:20 pm next day', 'wrong'];
+        yield ['1:50 pm + 2 days', '1:50 pm (2 days later)', 'right'];
         yield ['7:55 am + 45 min', '8:100 am', 'wrong', 'keeps-the-sixty', '8:100 a.m.'];
         yield ['11:30 am + 2 h', '13:30 pm', 'wrong', 'past-twelve', '13:30 p.m.'];
         yield ['11:30 am + 2 h', '13:30', 'other-form'];

@@ -9,10 +9,11 @@ use Rostik\Core\Judging\Judge;
 use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Notation\Writer;
+use Rostik\Core\Question\Choice;
+use Rostik\Core\Question\Choices;
+use Rostik\Core\Question\Scaffold;
+use Rostik\Core\Question\Setting;
 use Rostik\Core\Sheet\Checking;
-use Rostik\Core\Sheet\Choice;
-use Rostik\Core\Sheet\Choices;
-use Rostik\Core\Sheet\Scaffold;
 use Rostik\Core\Sheet\Warning;
 use Rostik\Core\Skill\Generator;
 use Rostik\Core\Skill\Ladder;
@@ -59,7 +60,7 @@ final class CheckingTest extends TestCase
             foreach (Level::cases() as $level) {
                 $sums = array_map(static fn ($s): string => $forms->write($s, Writer::plain()), Core::get(Generator::class)->draw($rung, $level, 12, 2)->sums);
                 foreach ($codes($sums, $level) as $i => $found) {
-                    if (!$rung->told) {
+                    if (Setting::Bare === $rung->setting) {
                         self::assertNotContains('above-level', $found, $sums[$i].' for '.$rung->id.', '.$level->value);
                     }
                 }

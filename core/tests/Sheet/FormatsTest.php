@@ -7,7 +7,9 @@ namespace Rostik\Core\Tests\Sheet;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rostik\Core\Notation\Forms;
+use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Notation\Writer;
+use Rostik\Core\Question\Question;
 use Rostik\Core\Sheet\Format\CsvFormat;
 use Rostik\Core\Sheet\Format\Fault;
 use Rostik\Core\Sheet\Format\Format;
@@ -15,7 +17,6 @@ use Rostik\Core\Sheet\Format\Formats;
 use Rostik\Core\Sheet\Format\QtiFormat;
 use Rostik\Core\Sheet\Format\Refused;
 use Rostik\Core\Sheet\Format\TextFormat;
-use Rostik\Core\Sheet\PlainQuestion;
 use Rostik\Core\Sheet\PlainSheet;
 use Rostik\Core\Skill\Generator;
 use Rostik\Core\Skill\Ladder;
@@ -32,6 +33,11 @@ final class FormatsTest extends TestCase
         yield 'qti' => [Core::get(QtiFormat::class)];
     }
 
+    private static function question(string $sum, string $wording = '', bool $challenge = false): Question
+    {
+        return new Question(Core::get(SumReader::class)->read($sum)->sum, $wording, challenge: $challenge);
+    }
+
     /** Whatever is written reads back the same: questions of every rung and level, and words with every awkward sign. */
     #[DataProvider('formats')]
     public function testWhatIsWrittenReadsBackTheSame(Format $format): void
@@ -40,7 +46,7 @@ final class FormatsTest extends TestCase
         foreach (Core::get(Ladder::class)->rungs() as $rung) {
             foreach (Level::cases() as $level) {
                 $questions = array_map(
-                    static fn ($sum): PlainQuestion => new PlainQuestion($forms->write($sum, Writer::plain())),
+                    static fn ($sum): Question => self::question($forms->write($sum, Writer::plain())),
                     Core::get(Generator::class)->draw($rung, $level, 8, 3)->sums,
                 );
                 $sheet = new PlainSheet($rung->can, $questions);
@@ -49,12 +55,12 @@ final class FormatsTest extends TestCase
             }
         }
         $sheet = new PlainSheet('Tide & "ferry", <noon>', [
-            new PlainQuestion('9:20 a.m. to 1:05 p.m.', 'The "Pintail", at sea from 9:20 a.m. to 1:05 p.m. & back: how long is < that >?'),
-            new PlainQuestion('9:15 a.m. to 11:40'),
-            new PlainQuestion('1 month in days', 'How many days; how many, then?'),
-            new PlainQuestion('3 days ? 70 h', 'Which is longer?', true),
-            new PlainQuestion('order 2 h, 30 min, 90 min'),
-            new PlainQuestion('10:20 p.m. to 6:05 a.m.', '', true),
+            self::question('9:20 a.m. to 1:05 p.m.', 'The "Pintail", at sea from 9:20 a.m. to 1:05 p.m. & back: how long is < that >?'),
+            self::question('9:15 a.m. to 11:40'),
+            self::question('1 month in days', 'How many days; how many, then?'),
+            self::question('3 days ? 70 h', 'Which is longer?', true),
+            self::question('order 2 h, 30 min, 90 min'),
+            self::question('10:20 p.m. to 6:05 a.m.', '', true),
         ]);
         self::assertEquals($sheet, $format->read($format->write($sheet)));
         self::assertEquals($sheet, $format->read("\u{feff}".$format->write($sheet)), 'with a byte order mark');
@@ -63,7 +69,7 @@ final class FormatsTest extends TestCase
     /** Written by hand, beside what RFC 4180 says: CRLF, a header, quotes doubled within quotes. */
     public function testCsvIsAsRfc4180HasIt(): void
     {
-        $written = Core::get(CsvFormat::class)->write(new PlainSheet('Tide', [new PlainQuestion('3 h 40 min + 2 h 45 min', 'Say "when", please')]));
+        $written = Core::get(CsvFormat::class)->write(new PlainSheet('Tide', [self::question('3 h 40 min + 2 h 45 min', 'Say "when", please')]));
         self::assertSame("sum,wording,answer,sheet,challenge\r\n3 h 40 min + 2 h 45 min,\"Say \"\"when\"\", please\",6 h 25 min,Tide,\r\n", $written);
         // PHP's own reader of the same format finds the same fields
         $file = fopen('php://memory', 'r+');
@@ -73,13 +79,13 @@ final class FormatsTest extends TestCase
         fgetcsv($file, escape: '');
         self::assertSame(['3 h 40 min + 2 h 45 min', 'Say "when", please', '6 h 25 min', 'Tide', ''], fgetcsv($file, escape: ''));
         $sheet = Core::get(CsvFormat::class)->read("answer,sum,more\n,\"3h40 + 2h45\",x\n6h25,3h40 + 2h45,\n");
-        self::assertSame(['3 h 40 min + 2 h 45 min', '3 h 40 min + 2 h 45 min'], array_map(static fn (PlainQuestion $q): string => $q->sum, $sheet->questions));
+        self::assertSame(['3 h 40 min + 2 h 45 min', '3 h 40 min + 2 h 45 min'], array_map(static fn (Question $q): string => Core::get(Forms::class)->write($q->sum, Writer::plain()), $sheet->questions));
     }
 
     public function testQtiIsWellFormedWithItsRightAnswers(): void
     {
         $document = new \DOMDocument();
-        self::assertTrue($document->loadXML(Core::get(QtiFormat::class)->write(new PlainSheet('Tide', [new PlainQuestion('3 days ? 70 h'), new PlainQuestion('1:50 p.m. + 3 h 30 min')]))));
+        self::assertTrue($document->loadXML(Core::get(QtiFormat::class)->write(new PlainSheet('Tide', [self::question('3 days ? 70 h'), self::question('1:50 p.m. + 3 h 30 min')]))));
         self::assertSame('http://www.imsglobal.org/xsd/imsqti_v2p1', $document->documentElement?->namespaceURI);
         $values = [];
         foreach ($document->getElementsByTagName('value') as $value) {
@@ -94,7 +100,7 @@ final class FormatsTest extends TestCase
     {
         $sheet = Core::get(TextFormat::class)->read("# Seal count\n# at low water\n\n1. 1.50 pm + 3½ hours\r\n2) 9 am to 4 pm | How long?\n  half past 3 as digital  \n");
         self::assertSame('Seal count', $sheet->title);
-        self::assertEquals([new PlainQuestion('1:50 p.m. + 3 h 30 min'), new PlainQuestion('9:00 a.m. to 4:00 p.m.', 'How long?'), new PlainQuestion('half past 3 as digital')], $sheet->questions);
+        self::assertEquals([self::question('1:50 p.m. + 3 h 30 min'), self::question('9:00 a.m. to 4:00 p.m.', 'How long?'), self::question('half past 3 as digital')], $sheet->questions);
     }
 
     /** @param list<int> $at */

@@ -6,6 +6,7 @@ namespace Rostik\Core\Tests\Weighing;
 
 use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\Writer;
+use Rostik\Core\Question\Setting;
 use Rostik\Core\Skill\Generator;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
@@ -37,7 +38,7 @@ final class Simulation
     /** @return list<Rung> those of whose mistakes at least one can show in a bare sum */
     public function rungs(): array
     {
-        return array_values(array_filter($this->ladder->rungs(), static fn (Rung $r): bool => !$r->told && [] !== $r->mistakes));
+        return array_values(array_filter($this->ladder->rungs(), static fn (Rung $r): bool => Setting::Bare === $r->setting && [] !== $r->mistakes));
     }
 
     /**

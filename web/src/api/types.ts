@@ -23,8 +23,6 @@ export interface AnotherSum {
   level: Level;
 }
 
-export type AnswerForm = 'write' | 'columns' | 'line' | 'hands' | 'choice' | 'table' | 'true-false';
-
 export interface AnswerReply {
   verdict: Verdict;
   read: string | null;
@@ -247,7 +245,7 @@ export interface Limits {
   regroups: boolean | null;
   noon: boolean | null;
   midnight: boolean | null;
-  unknown: string | null;
+  unknown: Unknown | null;
   hour: boolean | null;
 }
 
@@ -288,7 +286,7 @@ export interface MakeSheetsRequest {
   regroups?: boolean | null;
   noon?: boolean | null;
   midnight?: boolean | null;
-  unknown?: string | null;
+  unknown?: Unknown | null;
   hour?: boolean | null;
   mistakes?: string[];
   challenge?: boolean;
@@ -333,12 +331,6 @@ export type Paper = 'a4' | 'letter';
 
 export type Picture = ClockPicture | ColumnsPicture | DayPicture | LinePicture | TablePicture | WrittenPicture;
 
-export interface PlainQuestion {
-  sum: string;
-  wording: string;
-  challenge: boolean;
-}
-
 export type PrintPart = 'sheet' | 'key' | 'worked' | 'both';
 
 export interface PrintRequest {
@@ -359,31 +351,31 @@ export interface ProblemReply {
 
 export interface QuestionReply {
   id: string;
-  sum: string;
+  text: QuestionText;
+  locked: boolean;
   shown: string;
   answer: string | null;
   problem: string | null;
   warnings: Warning[];
-  wording: string;
-  locked: boolean;
-  challenge: boolean;
-  answers: AnswerForm | null;
-  times: TimesGiven | null;
 }
 
 export interface QuestionRequest {
   id: string;
-  sum: string;
-  wording?: string;
+  text: QuestionText;
   locked?: boolean;
-  challenge?: boolean;
-  answers?: AnswerForm | null;
-  times?: TimesGiven | null;
+}
+
+export interface QuestionText {
+  sum: string;
+  wording: string;
+  challenge: boolean;
+  answers: string | null;
+  times: TimesGiven | null;
 }
 
 export interface ReadFileReply {
   title: string;
-  questions: PlainQuestion[];
+  questions: QuestionText[];
   faults: Fault[];
 }
 
@@ -449,7 +441,7 @@ export interface SheetSettings {
   level: Level | null;
   instruction: string;
   scaffold: Scaffold;
-  answers: AnswerForm;
+  answers: string;
   example: boolean;
   chart: boolean;
   columns: number | null;
@@ -507,6 +499,8 @@ export interface TellingReply {
 export type TimesGiven = 'as-written' | '24h' | 'words' | 'clocks' | 'roman-clocks';
 
 export type TypeSize = 'small' | 'usual' | 'large';
+
+export type Unknown = 'end' | 'start' | 'length' | 'answer';
 
 export interface VariantReply {
   code: string;
@@ -583,3 +577,13 @@ export interface WrittenPicture {
   type: 'written';
   lines: string[];
 }
+
+export const answerForms: readonly { value: string; text: string }[] = [
+  { value: 'write', text: 'write them' },
+  { value: 'columns', text: 'fill columns' },
+  { value: 'line', text: 'fill a number line' },
+  { value: 'hands', text: 'draw the hands' },
+  { value: 'table', text: 'complete a table' },
+  { value: 'choice', text: 'circle one of four' },
+  { value: 'true-false', text: 'true or false' },
+];

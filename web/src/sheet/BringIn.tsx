@@ -33,11 +33,7 @@ export function BringIn({ open, onOpenChange, pasted = '', keeper = null }: Prop
         return read.faults;
       }
       if (keeper) {
-        const added = read.questions.map((one) => ({
-          ...newQuestion(one),
-          wording: one.wording,
-          challenge: one.challenge,
-        }));
+        const added = read.questions.map((text) => newQuestion(text));
         keeper.change((draft) => ({ ...draft, questions: challengesLast([...draft.questions, ...added]) }));
         onOpenChange(false);
         setText('');
@@ -45,12 +41,7 @@ export function BringIn({ open, onOpenChange, pasted = '', keeper = null }: Prop
       }
       const sheet = await ask<SheetReply>('POST', '/api/sheets', {
         title: read.title,
-        questions: read.questions.map((one) => ({
-          id: newId(),
-          sum: one.sum,
-          wording: one.wording,
-          challenge: one.challenge,
-        })),
+        questions: read.questions.map((text) => ({ id: newId(), text })),
       });
       rememberSheet(sheet);
       void client.invalidateQueries(shelfQuery);

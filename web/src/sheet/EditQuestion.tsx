@@ -1,14 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { workQuery } from '../api/queries';
-import type { QuestionReply } from '../api/types';
+import { answerForms, type QuestionText } from '../api/types';
 import { plain } from '../models/Marked';
-import { Pick as PickOne } from '../ui/Pick';
+import { Pick } from '../ui/Pick';
 import { useSettled } from '../ui/useSettled';
-import { answerForms, timesGiven } from './forms';
-
-/** What a teacher decides of a question. */
-export type Changed = Pick<QuestionReply, 'sum' | 'wording' | 'challenge' | 'answers' | 'times'>;
+import { timesGiven } from './forms';
 
 const asOnTheSheet = { value: '', text: 'as on the sheet' } as const;
 
@@ -19,21 +16,20 @@ export function EditQuestion({
   onDone,
 }: {
   number: number;
-  before: Changed;
-  onDone: (done: Changed | null) => void;
+  before: QuestionText;
+  onDone: (done: QuestionText | null) => void;
 }) {
-  const [text, setText] = useState(before.sum);
-  const [words, setWords] = useState(before.wording);
-  const [challenge, setChallenge] = useState(before.challenge);
-  const [answers, setAnswers] = useState(before.answers);
-  const [times, setTimes] = useState(before.times);
+  const [text, setText] = useState(before);
+  const change = (part: Partial<QuestionText>) => {
+    setText((now) => ({ ...now, ...part }));
+  };
   const field = useRef<HTMLInputElement>(null);
   useEffect(() => {
     field.current?.focus();
     field.current?.select();
   }, []);
   const done = () => {
-    onDone(text.trim() === '' ? null : { sum: text, wording: words.trim(), challenge, answers, times });
+    onDone(text.sum.trim() === '' ? null : { ...text, wording: text.wording.trim() });
   };
   const look = 'my-0.5 w-full rounded-md border-2 border-ink bg-sheet px-2 py-1 text-lg';
   return (
@@ -56,22 +52,22 @@ export function EditQuestion({
       <input
         ref={field}
         aria-label={`Question ${number}`}
-        value={text}
+        value={text.sum}
         maxLength={300}
         onChange={(event) => {
-          setText(event.target.value);
+          change({ sum: event.target.value });
         }}
         className={look}
       />
-      <AnswerSoFar text={text.trim()} />
+      <AnswerSoFar text={text.sum.trim()} />
       <textarea
         aria-label={`Question ${number} in words`}
         placeholder="In words, for the paper (if you like)"
-        value={words}
+        value={text.wording}
         maxLength={600}
         rows={2}
         onChange={(event) => {
-          setWords(event.target.value);
+          change({ wording: event.target.value });
         }}
         onKeyDown={(event) => {
           if (event.key === 'Enter' && !event.shiftKey) {
@@ -81,20 +77,20 @@ export function EditQuestion({
         }}
         className={`${look} text-base`}
       />
-      <PickOne
+      <Pick
         label="Answers"
-        value={answers ?? ''}
+        value={text.answers ?? ''}
         options={[asOnTheSheet, ...answerForms]}
         onChange={(value) => {
-          setAnswers(value === '' ? null : value);
+          change({ answers: value === '' ? null : value });
         }}
       />
-      <PickOne
+      <Pick
         label="Times given"
-        value={times ?? ''}
+        value={text.times ?? ''}
         options={[asOnTheSheet, ...timesGiven]}
         onChange={(value) => {
-          setTimes(value === '' ? null : value);
+          change({ times: value === '' ? null : value });
         }}
       />
       <div className="flex items-center justify-between gap-3">
@@ -102,9 +98,9 @@ export function EditQuestion({
           <input
             type="checkbox"
             className="size-5 accent-ink"
-            checked={challenge}
+            checked={text.challenge}
             onChange={(event) => {
-              setChallenge(event.target.checked);
+              change({ challenge: event.target.checked });
             }}
           />
           a challenge at the end

@@ -110,7 +110,7 @@ export function MakeSheets() {
       const [first] = made.sheets;
       // the first question stands worked beside the sheet
       void navigate(
-        `/prepare?${new URLSearchParams({ sheet: first?.id ?? '', sum: first?.questions[0]?.sum ?? '' }).toString()}`,
+        `/prepare?${new URLSearchParams({ sheet: first?.id ?? '', sum: first?.questions[0]?.text.sum ?? '' }).toString()}`,
       );
     },
     onError: (failure) => {

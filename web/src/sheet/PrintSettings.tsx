@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
 import { useId } from 'react';
 import { classesQuery } from '../api/queries';
-import type { Layout, Scaffold, SheetSettings, TypeSize } from '../api/types';
+import { answerForms, type Layout, type Scaffold, type SheetSettings, type TypeSize } from '../api/types';
 import { Pick, Tick } from '../ui/Pick';
-import { answerForms, timesGiven } from './forms';
+import { timesGiven } from './forms';
 
 const layouts: readonly { value: Layout; text: string }[] = [
   { value: 'page', text: 'the lesson' },

@@ -2,9 +2,9 @@ import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { GripVertical, Lock, LockOpen, Pencil, RefreshCw, Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import type { QuestionReply } from '../api/types';
+import type { QuestionReply, QuestionText } from '../api/types';
 import { Marked, plain } from '../models/Marked';
-import { EditQuestion, type Changed } from './EditQuestion';
+import { EditQuestion } from './EditQuestion';
 import { ownForm } from './forms';
 
 interface RowProps {
@@ -13,7 +13,7 @@ interface RowProps {
   isCurrent: boolean;
   onOpen: () => void;
   onRemove: () => void;
-  onChange: (changed: Changed) => void;
+  onChange: (text: QuestionText) => void;
   onLock: () => void;
   /** Another question like it. */
   onRenew: () => void;
@@ -46,7 +46,7 @@ export function QuestionRow({ question, number, isCurrent, onOpen, onRemove, onC
         {editing ? (
           <EditQuestion
             number={number}
-            before={question}
+            before={question.text}
             onDone={(done) => {
               setEditing(false);
               if (done !== null) {
@@ -62,15 +62,15 @@ export function QuestionRow({ question, number, isCurrent, onOpen, onRemove, onC
             aria-label={`Question ${number}: ${plain(question.shown)}. Show it worked`}
             className={`w-full rounded px-1 py-1 text-left text-lg [overflow-wrap:anywhere] hover:bg-wash ${isCurrent ? 'bg-wash' : ''}`}
           >
-            {question.challenge && <span className="block text-base font-bold">Challenge</span>}
+            {question.text.challenge && <span className="block text-base font-bold">Challenge</span>}
             <span className="block">
               <Marked text={question.shown} />
             </span>
             <span className={`block text-base ${question.problem === null ? 'text-soft' : 'font-bold text-wrong'}`}>
               {question.problem ?? (question.answer === null ? '…' : <>= {plain(question.answer)}</>)}
             </span>
-            {question.wording !== '' && <span className="block text-base italic">{question.wording}</span>}
-            {ownForm(question).map((form) => (
+            {question.text.wording !== '' && <span className="block text-base italic">{question.text.wording}</span>}
+            {ownForm(question.text).map((form) => (
               <span key={form} className="block text-base text-soft">
                 {form}
               </span>

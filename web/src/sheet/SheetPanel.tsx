@@ -68,7 +68,7 @@ export function SheetPanel({ keeper, state, current, onOpen }: Props) {
             All sheets
           </Link>
           {count > 0 && (
-            <Link to={boardOf(draft.questions.map((one) => one.sum))} className="underline underline-offset-4">
+            <Link to={boardOf(draft.questions.map((one) => one.text.sum))} className="underline underline-offset-4">
               To the board
             </Link>
           )}
@@ -79,7 +79,7 @@ export function SheetPanel({ keeper, state, current, onOpen }: Props) {
       </div>
       <Telling
         sheetId={keeper.id}
-        saved={state.saving === 'saved' ? JSON.stringify(draft.questions.map((one) => [one.sum, one.locked])) : null}
+        saved={state.saving === 'saved' ? JSON.stringify(draft.questions.map((one) => [one.text, one.locked])) : null}
         open={telling}
         onOpenChange={setTelling}
         onSwap={(swap) => {
@@ -176,9 +176,9 @@ export function SheetPanel({ keeper, state, current, onOpen }: Props) {
                     key={question.id}
                     question={question}
                     number={i + 1}
-                    isCurrent={question.sum === current || plain(question.shown) === current}
+                    isCurrent={question.text.sum === current || plain(question.shown) === current}
                     onOpen={() => {
-                      onOpen(question.sum);
+                      onOpen(question.text.sum);
                     }}
                     onRemove={() => {
                       edits.remove(question);

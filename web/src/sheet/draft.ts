@@ -1,4 +1,4 @@
-import type { QuestionReply, SheetReply, SheetSettings } from '../api/types';
+import type { QuestionReply, QuestionText, SheetReply, SheetSettings } from '../api/types';
 import { newId } from '../ui/newId';
 
 export interface Draft {
@@ -26,37 +26,47 @@ export const plainSettings: SheetSettings = {
 
 /** What stands apart stands at the end, on paper as on the screen. */
 export const challengesLast = (questions: readonly QuestionReply[]): QuestionReply[] => [
-  ...questions.filter((one) => !one.challenge),
-  ...questions.filter((one) => one.challenge),
+  ...questions.filter((one) => !one.text.challenge),
+  ...questions.filter((one) => one.text.challenge),
 ];
 
+/** A bare sum as a question. */
+export const textOf = (sum: string): QuestionText => ({
+  sum,
+  wording: '',
+  challenge: false,
+  answers: null,
+  times: null,
+});
+
+/** A question with another text, before the server has looked at it. */
+export const withText = (question: QuestionReply, text: QuestionText): QuestionReply =>
+  question.text.sum === text.sum
+    ? { ...question, text }
+    : { ...question, text, shown: text.sum, answer: null, problem: null, warnings: [] };
+
 /** A question as it is added, before the server has looked at it. */
-export function newQuestion(sum: { sum: string; shown?: string; answer?: string | null }): QuestionReply {
-  return {
-    id: newId(),
-    sum: sum.sum,
-    shown: sum.shown ?? sum.sum,
-    answer: sum.answer ?? null,
-    problem: null,
-    warnings: [],
-    wording: '',
-    locked: false,
-    challenge: false,
-    answers: null,
-    times: null,
-  };
-}
+export const newQuestion = (
+  text: QuestionText,
+  known: { shown?: string; answer?: string | null } = {},
+): QuestionReply => ({
+  id: newId(),
+  text,
+  locked: false,
+  shown: known.shown ?? text.sum,
+  answer: known.answer ?? null,
+  problem: null,
+  warnings: [],
+});
 
 export const draftOf = ({ title, questions, settings }: SheetReply): Draft => ({ title, questions, settings });
 
 /** Whether a teacher would call them the same; what the server says of them is not looked at. */
 export const sameQuestion = (a: QuestionReply, b: QuestionReply): boolean =>
-  a.sum === b.sum &&
-  a.wording === b.wording &&
-  a.locked === b.locked &&
-  a.challenge === b.challenge &&
-  a.answers === b.answers &&
-  a.times === b.times;
+  a.locked === b.locked && sameText(a.text, b.text);
+
+const sameText = (a: QuestionText, b: QuestionText): boolean =>
+  (Object.keys(a) as (keyof QuestionText)[]).every((name) => a[name] === b[name]);
 
 export const sameContent = (a: Draft, b: Draft): boolean =>
   a.title === b.title &&

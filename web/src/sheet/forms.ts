@@ -1,15 +1,4 @@
-import type { AnswerForm, QuestionReply, TimesGiven } from '../api/types';
-
-/** How questions are answered on paper, as teachers say it. */
-export const answerForms: readonly { value: AnswerForm; text: string }[] = [
-  { value: 'write', text: 'write them' },
-  { value: 'columns', text: 'fill columns' },
-  { value: 'line', text: 'fill a number line' },
-  { value: 'hands', text: 'draw the hands' },
-  { value: 'table', text: 'complete a table' },
-  { value: 'choice', text: 'circle one of four' },
-  { value: 'true-false', text: 'true or false' },
-];
+import { answerForms, type QuestionText, type TimesGiven } from '../api/types';
 
 /** In which form times are given. */
 export const timesGiven: readonly { value: TimesGiven; text: string }[] = [
@@ -21,7 +10,7 @@ export const timesGiven: readonly { value: TimesGiven; text: string }[] = [
 ];
 
 /** What is said of a question that is asked or answered in a form of its own; nothing of one that is as the sheet is. */
-export function ownForm({ answers, times }: Pick<QuestionReply, 'answers' | 'times'>): string[] {
+export function ownForm({ answers, times }: Pick<QuestionText, 'answers' | 'times'>): string[] {
   const answered = answerForms.find((form) => form.value === answers);
   const given = timesGiven.find((form) => form.value === times);
   return [...(answered ? [`Answers: ${answered.text}`] : []), ...(given ? [`Times: ${given.text}`] : [])];

@@ -1,10 +1,10 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { Refused } from '../api/client';
 import type { SheetReply } from '../api/types';
-import { newQuestion, plainSettings, type Draft } from './draft';
+import { newQuestion, plainSettings, textOf, type Draft } from './draft';
 import { SheetKeeper } from './keeper';
 
-const question = (id: string, sum: string) => ({ ...newQuestion({ sum, answer: 'x' }), id });
+const question = (id: string, sum: string) => ({ ...newQuestion(textOf(sum), { answer: 'x' }), id });
 const sheet: SheetReply = {
   id: 's',
   version: 1,
@@ -168,7 +168,20 @@ describe('the keeper of a sheet', () => {
     keeper.putTogether();
     await vi.runAllTimersAsync();
     expect(keeper.snapshot().draft.title).toBe('Mine');
-    expect(keeper.snapshot().draft.questions.map((one) => one.sum)).toEqual(['1 h + 9 h', '3 h + 4 h']);
+    expect(keeper.snapshot().draft.questions.map((one) => one.text.sum)).toEqual(['1 h + 9 h', '3 h + 4 h']);
+  });
+
+  it('takes up what a window of an earlier release kept', async () => {
+    const { text, ...others } = question('a', '1 h + 7 h');
+    const older = { title: 'Tide', questions: [{ ...others, ...text, wording: 'How long?' }], settings: plainSettings };
+    shelf.texts.set('rostik.unsaved.s', JSON.stringify({ version: 1, draft: older, base: older }));
+    const sent: Draft[] = [];
+    new SheetKeeper(sheet, shelf, (_, version, draft) => {
+      sent.push(draft);
+      return Promise.resolve(saves(version, draft));
+    });
+    await vi.runAllTimersAsync();
+    expect(sent[0]?.questions).toEqual([{ ...others, text: { ...textOf('1 h + 7 h'), wording: 'How long?' } }]);
   });
 
   it('takes theirs where that is wanted, and says when the sheet is gone', async () => {

@@ -3,6 +3,7 @@ import type { BrowserStore } from '../ui/browserStore';
 import type { SheetLevelReply, SheetReply } from '../api/types';
 import { draftOf, sameContent, type Draft } from './draft';
 import { nothing, putTogether } from './merge';
+import { asKeptNow } from './olderDraft';
 
 export type Saving = 'saved' | 'saving' | 'waiting' | 'signed-out' | 'conflict' | 'gone';
 
@@ -28,15 +29,7 @@ const put: Send = (id, version, draft) =>
   askOnce<SheetReply>('PUT', `/api/sheets/${id}`, {
     version,
     title: draft.title,
-    questions: draft.questions.map(({ id: key, sum, wording, locked, challenge, answers, times }) => ({
-      id: key,
-      sum,
-      wording,
-      locked,
-      challenge,
-      answers,
-      times,
-    })),
+    questions: draft.questions.map(({ id: key, text, locked }) => ({ id: key, text, locked })),
     settings: draft.settings,
   });
 
@@ -139,7 +132,8 @@ export class SheetKeeper {
   private kept(): Kept | null {
     const text = this.store.kept(this.key);
     try {
-      return text === null ? null : (JSON.parse(text) as Kept);
+      const kept = text === null ? null : (JSON.parse(text) as Kept);
+      return kept && { ...kept, draft: asKeptNow(kept.draft), ...(kept.base && { base: asKeptNow(kept.base) }) };
     } catch {
       return null;
     }

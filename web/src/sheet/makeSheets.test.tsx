@@ -6,7 +6,7 @@ import { describe, expect, it } from 'vitest';
 import { Refused } from '../api/client';
 import type { ClassReply, MadeSheetsReply, RungReply } from '../api/types';
 import { show, silentServer } from '../testing/show';
-import { newQuestion, plainSettings } from './draft';
+import { newQuestion, plainSettings, textOf } from './draft';
 import { MakeSheets } from './MakeSheets';
 
 const rung = (id: string, can: string, mistakes: string[]): RungReply => ({
@@ -27,7 +27,7 @@ const made: MadeSheetsReply = {
     id,
     version: 1,
     title: 'The tide',
-    questions: [newQuestion({ sum: '1 h + 2 h' })],
+    questions: [newQuestion(textOf('1 h + 2 h'))],
     settings: plainSettings,
     levels: [],
     archived: false,

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import type { QuestionReply } from '../api/types';
-import { challengesLast, newQuestion } from './draft';
+import { challengesLast, newQuestion, textOf } from './draft';
 import { anyNumbers, inShort, said } from './Numbers';
 
-const ids = (questions: readonly QuestionReply[]) => questions.map((one) => one.sum);
-const question = (sum: string, challenge = false): QuestionReply => ({ ...newQuestion({ sum }), challenge });
+const ids = (questions: readonly QuestionReply[]) => questions.map((one) => one.text.sum);
+const question = (sum: string, challenge = false): QuestionReply => newQuestion({ ...textOf(sum), challenge });
 
 describe('what is asked for of a sheet', () => {
   it('says in a few words what the numbers should do', () => {
@@ -26,16 +26,15 @@ describe('what is asked for of a sheet', () => {
   });
 
   it('begins a question with an identity of its own and nothing but its sum', () => {
-    const one = newQuestion({ sum: '1 h + 2 h' });
-    const other = newQuestion({ sum: '1 h + 2 h', shown: '{h:1 h} + {h:2 h}', answer: '{h:3 h}' });
+    const one = newQuestion(textOf('1 h + 2 h'));
+    const other = newQuestion(textOf('1 h + 2 h'), { shown: '{h:1 h} + {h:2 h}', answer: '{h:3 h}' });
     expect(one.id).not.toBe(other.id);
     expect(one).toMatchObject({
       shown: '1 h + 2 h',
       answer: null,
       warnings: [],
-      wording: '',
       locked: false,
-      challenge: false,
+      text: { sum: '1 h + 2 h', wording: '', challenge: false, answers: null, times: null },
     });
     expect(other.answer).toBe('{h:3 h}');
   });

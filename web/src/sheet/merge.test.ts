@@ -1,16 +1,16 @@
 import { describe, expect, it } from 'vitest';
 import type { QuestionReply } from '../api/types';
-import { newQuestion, plainSettings, type Draft } from './draft';
+import { newQuestion, plainSettings, textOf, type Draft } from './draft';
 import { nothing, putTogether } from './merge';
 
-const question = (id: string, sum = `${id} h + 1 h`): QuestionReply => ({ ...newQuestion({ sum }), id });
+const question = (id: string, sum = `${id} h + 1 h`): QuestionReply => ({ ...newQuestion(textOf(sum)), id });
 const sheet = (questions: QuestionReply[], part: Partial<Draft> = {}): Draft => ({
   title: 'Tide',
   questions,
   settings: plainSettings,
   ...part,
 });
-const sums = ({ questions }: Draft) => questions.map(({ sum }) => sum);
+const sums = ({ questions }: Draft) => questions.map(({ text }) => text.sum);
 const ids = ({ questions }: Draft) => questions.map(({ id }) => id);
 
 describe('two sheets that were made from the same', () => {
@@ -88,7 +88,7 @@ describe('two sheets that were made from the same', () => {
 
   it('puts challenges last, wherever they were added', () => {
     const base = sheet([question('a')]);
-    const mine = sheet([question('a'), { ...question('b'), challenge: true }]);
+    const mine = sheet([question('a'), { ...question('b'), text: { ...textOf('b h + 1 h'), challenge: true } }]);
     expect(ids(putTogether(base, mine, sheet([question('a'), question('c')])))).toEqual(['a', 'c', 'b']);
   });
 

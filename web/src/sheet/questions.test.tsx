@@ -4,14 +4,18 @@ import userEvent from '@testing-library/user-event';
 import { useSyncExternalStore } from 'react';
 import { describe, expect, it, vi } from 'vitest';
 import { Refused } from '../api/client';
-import type { QuestionReply, SheetReply } from '../api/types';
+import type { QuestionReply, QuestionText, SheetReply } from '../api/types';
 import { show, silentServer } from '../testing/show';
-import { newQuestion, plainSettings } from './draft';
+import { newQuestion, plainSettings, textOf } from './draft';
 import { SheetKeeper } from './keeper';
 import { SheetPanel } from './SheetPanel';
 
-const question = (id: string, sum: string, part: Partial<QuestionReply> = {}): QuestionReply => ({
-  ...newQuestion({ sum, answer: 'x' }),
+const question = (
+  id: string,
+  sum: string,
+  { text, ...part }: Partial<Omit<QuestionReply, 'text'>> & { text?: Partial<QuestionText> } = {},
+): QuestionReply => ({
+  ...newQuestion({ ...textOf(sum), ...text }, { answer: 'x' }),
   id,
   ...part,
 });
@@ -35,7 +39,7 @@ function panel(questions: QuestionReply[]) {
     return <SheetPanel keeper={keeper} state={state} current="" onOpen={opened} />;
   }
   show(<Shown />);
-  return { keeper, opened, sums: () => keeper.snapshot().draft.questions.map(({ sum }) => sum) };
+  return { keeper, opened, sums: () => keeper.snapshot().draft.questions.map(({ text }) => text.sum) };
 }
 
 const three = [question('a', '1 h + 2 h'), question('b', '4 h - 1 h'), question('c', '2 x 3 h')];
@@ -123,7 +127,10 @@ describe('the questions of the sheet in hand', () => {
     await userEvent.type(screen.getByLabelText('Question 1 in words'), 'How long are both at sea?');
     await userEvent.click(screen.getByLabelText('Title of the sheet'));
     const [first] = keeper.snapshot().draft.questions;
-    expect(first).toMatchObject({ sum: '1 h + 2 h', wording: 'How long are both at sea?', answer: 'x' });
+    expect(first).toMatchObject({
+      text: { sum: '1 h + 2 h', wording: 'How long are both at sea?' },
+      answer: 'x',
+    });
     expect(screen.getByText('How long are both at sea?')).toBeTruthy();
   });
 
@@ -137,13 +144,16 @@ describe('the questions of the sheet in hand', () => {
   });
 
   it('have a form of their own, or that of the sheet again', async () => {
-    const { keeper } = panel([question('a', '1:50 pm + 20 min', { answers: 'table' })]);
+    const { keeper } = panel([question('a', '1:50 pm + 20 min', { text: { answers: 'table' } })]);
     expect(screen.getByText('Answers: complete a table')).toBeTruthy();
     await press('Change question 1');
     await userEvent.selectOptions(screen.getByLabelText('Answers'), 'as on the sheet');
     await userEvent.selectOptions(screen.getByLabelText('Times given'), 'in words');
     await press('Done');
-    expect(keeper.snapshot().draft.questions[0]).toMatchObject({ answers: null, times: 'words', answer: 'x' });
+    expect(keeper.snapshot().draft.questions[0]).toMatchObject({
+      text: { answers: null, times: 'words' },
+      answer: 'x',
+    });
     expect(screen.queryByText(/^Answers:/)).toBeNull();
     expect(screen.getByText('Times: in words')).toBeTruthy();
   });
@@ -154,7 +164,7 @@ describe('the questions of the sheet in hand', () => {
     await userEvent.click(screen.getByLabelText('a challenge at the end'));
     await press('Done');
     expect(sums()).toEqual(['4 h - 1 h', '2 x 3 h', '1 h + 2 h']);
-    expect(keeper.snapshot().draft.questions.map(({ challenge }) => challenge)).toEqual([false, false, true]);
+    expect(keeper.snapshot().draft.questions.map(({ text }) => text.challenge)).toEqual([false, false, true]);
     const last = screen.getAllByRole('listitem').find((item) => item.textContent.includes('1 h + 2 h'));
     expect(last?.textContent).toContain('Challenge');
   });
@@ -171,7 +181,7 @@ describe('the questions of the sheet in hand', () => {
   it('get other numbers where they are not kept; the words go with the old numbers, and undo brings all back', async () => {
     const { sums, keeper } = panel([
       question('a', '1 h + 2 h', { locked: true }),
-      question('b', '4 h - 1 h', { wording: 'How long is left?', answers: 'hands' }),
+      question('b', '4 h - 1 h', { text: { wording: 'How long is left?', answers: 'hands' } }),
       question('c', '2 x 3 h'),
     ]);
     asked.mockResolvedValueOnce({ sums: ['7 h - 2 h', null] });
@@ -184,10 +194,13 @@ describe('the questions of the sheet in hand', () => {
       '/api/sheets/others',
       expect.objectContaining({ sums: ['4 h - 1 h', '2 x 3 h'], keep: ['1 h + 2 h', '4 h - 1 h', '2 x 3 h'] }),
     );
-    expect(keeper.snapshot().draft.questions[1]).toMatchObject({ wording: '', answers: 'hands', answer: null });
+    expect(keeper.snapshot().draft.questions[1]).toMatchObject({
+      text: { wording: '', answers: 'hands' },
+      answer: null,
+    });
     expect(screen.getAllByText(/New numbers; 1 stayed/).length).toBeGreaterThan(0);
     await press('Undo');
-    expect(keeper.snapshot().draft.questions[1]).toMatchObject({ sum: '4 h - 1 h', wording: 'How long is left?' });
+    expect(keeper.snapshot().draft.questions[1]?.text).toMatchObject({ sum: '4 h - 1 h', wording: 'How long is left?' });
   });
 
   it('say so where there is no other, and where there is no connection', async () => {

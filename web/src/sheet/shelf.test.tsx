@@ -6,6 +6,7 @@ import { describe, expect, it } from 'vitest';
 import type { ReadFileReply, SheetLineReply, SheetReply } from '../api/types';
 import { show, silentServer } from '../testing/show';
 import { plainSettings } from './draft';
+import { textOf } from './draft';
 import { Shelf } from './Shelf';
 
 const line = (id: string, title: string, part: Partial<SheetLineReply> = {}): SheetLineReply => ({
@@ -191,7 +192,7 @@ describe('the shelf of sheets', () => {
   it('makes a sheet of a list that is right, with its words and its challenge', async () => {
     await page('/sheets', {
       title: 'Seal count',
-      questions: [{ sum: '1 h + 2 h', wording: 'How long are both?', challenge: true }],
+      questions: [{ ...textOf('1 h + 2 h'), wording: 'How long are both?', challenge: true }],
       faults: [],
     });
     await press('Bring in a list');
@@ -211,7 +212,7 @@ describe('the shelf of sheets', () => {
     });
     expect(asked.mock.calls.find(([method, path]) => method === 'POST' && path === '/api/sheets')?.[2]).toMatchObject({
       title: 'Seal count',
-      questions: [{ sum: '1 h + 2 h', wording: 'How long are both?', challenge: true }],
+      questions: [{ text: { sum: '1 h + 2 h', wording: 'How long are both?', challenge: true } }],
     });
   });
 });

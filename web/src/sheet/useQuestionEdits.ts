@@ -1,11 +1,10 @@
 import { arrayMove } from '@dnd-kit/sortable';
 import { useMutation } from '@tanstack/react-query';
 import { ask } from '../api/client';
-import type { OthersReply, QuestionReply } from '../api/types';
+import type { OthersReply, QuestionReply, QuestionText } from '../api/types';
 import { newSeed } from '../ui/newId';
 import { useNotice } from '../ui/notices';
-import type { Changed } from './EditQuestion';
-import { challengesLast, sameQuestion } from './draft';
+import { challengesLast, sameQuestion, withText } from './draft';
 import type { KeeperState, SheetKeeper } from './keeper';
 
 /** All that can be done to the questions of a sheet; what is lost by it comes back with undo. */
@@ -18,21 +17,13 @@ export function useQuestionEdits(keeper: SheetKeeper, state: KeeperState) {
   const one = (id: string, edit: (question: QuestionReply) => QuestionReply) => {
     all((now) => now.map((question) => (question.id === id ? edit(question) : question)));
   };
-  const withSum = (question: QuestionReply, sum: string): QuestionReply => ({
-    ...question,
-    sum,
-    shown: sum,
-    answer: null,
-    problem: null,
-    warnings: [],
-  });
   /** Other numbers for these questions. */
   const renew = useMutation({
     mutationFn: async (which: readonly QuestionReply[]) => {
-      const sums = which.map((question) => question.sum);
+      const sums = which.map((question) => question.text.sum);
       const others = await ask<OthersReply>('POST', '/api/sheets/others', {
         sums,
-        keep: questions.map((question) => question.sum),
+        keep: questions.map((question) => question.text.sum),
         seed: newSeed(),
       });
       return new Map(which.map((question, i) => [question.id, others.sums[i] ?? null]));
@@ -44,7 +35,7 @@ export function useQuestionEdits(keeper: SheetKeeper, state: KeeperState) {
         now.map((question) => {
           const sum = found.get(question.id);
           // a question in words tells its own numbers, so the words go with the old ones
-          return sum ? { ...withSum(question, sum), wording: '' } : question;
+          return sum ? withText(question, { ...question.text, sum, wording: '' }) : question;
         }),
       );
       notice(
@@ -77,23 +68,17 @@ export function useQuestionEdits(keeper: SheetKeeper, state: KeeperState) {
       });
     },
     /** As it was edited; a sum that was typed anew is looked at anew. */
-    change: (question: QuestionReply, { sum, ...others }: Changed) => {
-      if (sameQuestion(question, { ...question, sum, ...others })) {
+    change: (question: QuestionReply, text: QuestionText) => {
+      if (sameQuestion(question, { ...question, text })) {
         return;
       }
-      all((now) =>
-        challengesLast(
-          now.map((other) =>
-            other.id === question.id ? { ...(sum === other.sum ? other : withSum(other, sum)), ...others } : other,
-          ),
-        ),
-      );
+      all((now) => challengesLast(now.map((other) => (other.id === question.id ? withText(other, text) : other))));
     },
     /** Another sum in place of one, with undo. */
     swap: (place: number, sum: string) => {
       const before = questions[place - 1];
       if (before) {
-        one(before.id, (now) => withSum(now, sum));
+        one(before.id, (now) => withText(now, { ...now.text, sum }));
         notice(`Question ${place} is another one now.`, () => {
           one(before.id, () => before);
         });

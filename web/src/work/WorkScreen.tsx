@@ -8,7 +8,7 @@ import { DayStrip } from '../models/DayStrip';
 import { Marked, plain } from '../models/Marked';
 import { BringIn } from '../sheet/BringIn';
 import { SheetPanel } from '../sheet/SheetPanel';
-import { newQuestion } from '../sheet/draft';
+import { newQuestion, textOf } from '../sheet/draft';
 import { rememberSheet, useSheet } from '../sheet/useSheet';
 import { useLine } from '../shell/line';
 import { Button } from '../ui/Button';
@@ -48,7 +48,7 @@ export function WorkScreen() {
     mutationFn: (sum: string) =>
       ask<SheetReply>('POST', '/api/sheets', {
         title: '',
-        questions: sum === '' ? [] : [{ id: newId(), sum }],
+        questions: sum === '' ? [] : [{ id: newId(), text: textOf(sum) }],
       }),
     onSuccess: (sheet) => {
       rememberSheet(sheet);
@@ -66,7 +66,7 @@ export function WorkScreen() {
       return;
     }
     const question = {
-      ...newQuestion({ sum: sum.sum, shown: sum.shown, answer: sum.answer?.shown ?? null }),
+      ...newQuestion(textOf(sum.sum), { shown: sum.shown, answer: sum.answer?.shown ?? null }),
       problem: sum.open?.text ?? null,
     };
     keeper.change((draft) => ({ ...draft, questions: [...draft.questions, question] }));
@@ -76,7 +76,7 @@ export function WorkScreen() {
     if (!keeper) {
       const sheet = await ask<SheetReply>('POST', '/api/sheets', {
         title: '',
-        questions: all.map((one) => ({ id: newId(), sum: one.sum })),
+        questions: all.map((one) => ({ id: newId(), text: textOf(one.sum) })),
       });
       rememberSheet(sheet);
       void client.invalidateQueries(shelfQuery);
@@ -87,7 +87,7 @@ export function WorkScreen() {
       ...draft,
       questions: [
         ...draft.questions,
-        ...all.map((one) => newQuestion({ sum: one.sum, shown: one.shown, answer: one.answer?.shown ?? null })),
+        ...all.map((one) => newQuestion(textOf(one.sum), { shown: one.shown, answer: one.answer?.shown ?? null })),
       ],
     }));
   };
@@ -118,7 +118,7 @@ export function WorkScreen() {
     } catch (failure) {
       const later = failure instanceof Refused && failure.offline;
       if (later && keeper) {
-        keeper.change((draft) => ({ ...draft, questions: [...draft.questions, newQuestion({ sum: wish })] }));
+        keeper.change((draft) => ({ ...draft, questions: [...draft.questions, newQuestion(textOf(wish))] }));
       } else if (later) {
         // no sheet to put it on, and none to be had: it waits
         setTimeout(() => {

@@ -6,7 +6,7 @@ namespace Rostik\App\Printing\Drawing;
 
 use Rostik\Core\Notation\Marked;
 use Rostik\Core\Picture\ColumnsPicture;
-use Rostik\Core\Sheet\Scaffold;
+use Rostik\Core\Question\Scaffold;
 
 /** Squared paper of 12 by 5 squares of 7 mm, with the columns headed, the numbers set out, or the whole worked. */
 final class ColumnsDrawing

@@ -6,7 +6,7 @@ namespace Rostik\App\Printing\Drawing;
 
 use Rostik\Core\Notation\Marked;
 use Rostik\Core\Picture\LinePicture;
-use Rostik\Core\Sheet\Scaffold;
+use Rostik\Core\Question\Scaffold;
 
 /** A number line of 84 mm: with its jumps to be filled in, empty, or worked. The points stand evenly, as on a board. */
 final class LineDrawing

@@ -46,7 +46,7 @@ final readonly class CsvFormat implements Format
     {
         $rows = [['sum', 'wording', 'answer', 'sheet', 'challenge']];
         foreach ($sheet->questions as $i => $question) {
-            $rows[] = [$question->sum, $question->wording, $this->intake->answer($question->sum), 0 === $i ? $sheet->title : '', $question->challenge ? 'yes' : ''];
+            $rows[] = [$this->intake->text($question->sum), $question->wording, $this->intake->answer($question->sum), 0 === $i ? $sheet->title : '', $question->challenge ? 'yes' : ''];
         }
 
         return implode('', array_map(static fn (array $row): string => implode(',', array_map(self::field(...), $row))."\r\n", $rows));

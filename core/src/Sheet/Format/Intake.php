@@ -6,11 +6,10 @@ namespace Rostik\Core\Sheet\Format;
 
 use Rostik\Core\Judging\Judge;
 use Rostik\Core\Notation\Forms;
-use Rostik\Core\Notation\NotUnderstood;
 use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Notation\Writer;
+use Rostik\Core\Sum\CannotBeDone;
 use Rostik\Core\Sum\Sum;
-use Rostik\Core\Work\Workbench;
 
 /**
  * What the formats need to take questions in: a place to collect them, and the right answers.
@@ -21,7 +20,7 @@ final readonly class Intake
 {
     private Writer $plain;
 
-    public function __construct(private SumReader $reader, private Forms $forms, private Workbench $bench, private Judge $judge)
+    public function __construct(private SumReader $reader, private Forms $forms, private Judge $judge)
     {
         $this->plain = Writer::plain();
     }
@@ -29,15 +28,21 @@ final readonly class Intake
     /** For the questions of one file. */
     public function lines(): Lines
     {
-        return new Lines($this->reader, $this->forms, $this->plain, $this);
+        return new Lines($this->reader, $this);
+    }
+
+    /** The sum in canonical text. */
+    public function text(Sum $sum): string
+    {
+        return $this->forms->write($sum, $this->plain);
     }
 
     /** The answer to a sum, plain; empty where there is none. */
-    public function answer(string $sum): string
+    public function answer(Sum $sum): string
     {
         try {
-            return $this->bench->answer($sum)->answer->text ?? '';
-        } catch (NotUnderstood) {
+            return null === $sum->leavesOpen() ? $this->plain->answer($sum->answer()) : '';
+        } catch (CannotBeDone) {
             return '';
         }
     }

@@ -4,14 +4,11 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Sheet\Format;
 
-use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\NotUnderstood;
 use Rostik\Core\Notation\SumReader;
-use Rostik\Core\Notation\Writer;
-use Rostik\Core\Sheet\PlainQuestion;
+use Rostik\Core\Question\Question;
 use Rostik\Core\Sheet\PlainSheet;
 use Rostik\Core\Sum\Sum;
-use Rostik\Core\Work\Claims;
 
 /**
  * Collects the questions of a file that is read, with what is wrong with each.
@@ -25,13 +22,13 @@ final class Lines
 
     private const LONGEST_WORDING = 600;
 
-    /** @var list<PlainQuestion> */
+    /** @var list<Question> */
     private array $questions = [];
 
     /** @var list<Fault> */
     private array $faults = [];
 
-    public function __construct(private readonly SumReader $reader, private readonly Forms $forms, private readonly Writer $plain, private readonly Intake $intake)
+    public function __construct(private readonly SumReader $reader, private readonly Intake $intake)
     {
     }
 
@@ -53,9 +50,9 @@ final class Lines
         $key = trim($key ?? '');
         $key = '' === $key ? $read->claimed : $key;
         if ('' !== $key) {
-            $this->check($line, $read->sum, Claims::plain($key));
+            $this->check($line, $read->sum, $key);
         }
-        $this->questions[] = new PlainQuestion($this->forms->write($read->sum, $this->plain), $wording, $challenge);
+        $this->questions[] = new Question($read->sum, $wording, challenge: $challenge);
     }
 
     public function refuse(int $line, string $message): void
@@ -81,7 +78,7 @@ final class Lines
 
     private function check(int $line, Sum $sum, string $key): void
     {
-        $right = $this->intake->answer($this->forms->write($sum, $this->plain));
+        $right = $this->intake->answer($sum);
         if ($key !== $right && !$this->intake->accepts($sum, $key)) {
             $this->faults[] = new Fault($line, \sprintf('The key says %s, but %s.', $key, '' === $right ? 'there is no one answer' : 'it is '.$right));
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Sheet\Format;
 
+use Rostik\Core\Question\Question;
 use Rostik\Core\Sheet\PlainSheet;
 
 /**
@@ -51,33 +52,65 @@ final readonly class QtiFormat implements Format
 
     public function write(PlainSheet $sheet): string
     {
-        $xml = static fn (string $text): string => htmlspecialchars($text, \ENT_QUOTES | \ENT_XML1, 'UTF-8');
-        $items = '';
+        $xml = new \XMLWriter();
+        $xml->openMemory();
+        $xml->setIndent(true);
+        $xml->setIndentString('  ');
+        $xml->startDocument('1.0', 'UTF-8');
+        $xml->startElement('assessmentTest');
+        self::attributes($xml, ['xmlns' => self::NS, 'identifier' => 'sheet', 'title' => $sheet->title]);
+        $xml->startElement('testPart');
+        self::attributes($xml, ['identifier' => 'part', 'navigationMode' => 'nonlinear', 'submissionMode' => 'simultaneous']);
+        self::section($xml, true === ($sheet->questions[0]->challenge ?? false) ? 'challenge' : 'section', $sheet->title);
         foreach ($sheet->questions as $i => $question) {
-            $n = $i + 1;
-            $answer = $this->intake->answer($question->sum);
             if (0 !== $i && $question->challenge !== $sheet->questions[$i - 1]->challenge) {
-                $items .= '  </assessmentSection>'."\n".'  <assessmentSection identifier="'.($question->challenge ? 'challenge' : 'section').$n.'" title="'.($question->challenge ? 'Challenge' : $xml($sheet->title)).'" visible="true">'."\n";
+                $xml->endElement();
+                self::section($xml, ($question->challenge ? 'challenge' : 'section').($i + 1), $question->challenge ? 'Challenge' : $sheet->title);
             }
-            $items .= '    <assessmentItem identifier="q'.$n.'" title="Question '.$n.'" label="'.$xml($question->sum).'" adaptive="false" timeDependent="false">'."\n"
-                .'      <responseDeclaration identifier="RESPONSE" cardinality="single" baseType="string">'."\n"
-                .('' === $answer ? '' : '        <correctResponse><value>'.$xml($answer).'</value></correctResponse>'."\n")
-                .'      </responseDeclaration>'."\n"
-                .'      <itemBody>'."\n"
-                .'        <p>'.$xml('' === $question->wording ? $question->sum : $question->wording).'</p>'."\n"
-                .'        <p><textEntryInteraction responseIdentifier="RESPONSE"/></p>'."\n"
-                .'      </itemBody>'."\n"
-                .'    </assessmentItem>'."\n";
+            $this->writeItem($xml, $i + 1, $question);
         }
+        $xml->endDocument();
 
-        return '<?xml version="1.0" encoding="UTF-8"?>'."\n"
-            .'<assessmentTest xmlns="'.self::NS.'" identifier="sheet" title="'.$xml($sheet->title).'">'."\n"
-            .'  <testPart identifier="part" navigationMode="nonlinear" submissionMode="simultaneous">'."\n"
-            .'  <assessmentSection identifier="'.(true === ($sheet->questions[0]->challenge ?? false) ? 'challenge' : 'section').'" title="'.$xml($sheet->title).'" visible="true">'."\n"
-            .$items
-            .'  </assessmentSection>'."\n"
-            .'  </testPart>'."\n"
-            .'</assessmentTest>'."\n";
+        return $xml->outputMemory();
+    }
+
+    private static function section(\XMLWriter $xml, string $identifier, string $title): void
+    {
+        $xml->startElement('assessmentSection');
+        self::attributes($xml, ['identifier' => $identifier, 'title' => $title, 'visible' => 'true']);
+    }
+
+    private function writeItem(\XMLWriter $xml, int $number, Question $question): void
+    {
+        $sum = $this->intake->text($question->sum);
+        $answer = $this->intake->answer($question->sum);
+        $xml->startElement('assessmentItem');
+        self::attributes($xml, ['identifier' => 'q'.$number, 'title' => 'Question '.$number, 'label' => $sum, 'adaptive' => 'false', 'timeDependent' => 'false']);
+        $xml->startElement('responseDeclaration');
+        self::attributes($xml, ['identifier' => 'RESPONSE', 'cardinality' => 'single', 'baseType' => 'string']);
+        if ('' !== $answer) {
+            $xml->startElement('correctResponse');
+            $xml->writeElement('value', $answer);
+            $xml->endElement();
+        }
+        $xml->endElement();
+        $xml->startElement('itemBody');
+        $xml->writeElement('p', '' === $question->wording ? $sum : $question->wording);
+        $xml->startElement('p');
+        $xml->startElement('textEntryInteraction');
+        self::attributes($xml, ['responseIdentifier' => 'RESPONSE']);
+        $xml->endElement();
+        $xml->endElement();
+        $xml->endElement();
+        $xml->endElement();
+    }
+
+    /** @param array<string, string> $values by name */
+    private static function attributes(\XMLWriter $xml, array $values): void
+    {
+        foreach ($values as $name => $value) {
+            $xml->writeAttribute($name, $value);
+        }
     }
 
     public function read(string $text): PlainSheet

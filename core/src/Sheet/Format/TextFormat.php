@@ -45,7 +45,7 @@ final readonly class TextFormat implements Format
     {
         $lines = ['# '.self::oneLine($sheet->title)];
         foreach ($sheet->questions as $question) {
-            $lines[] = ($question->challenge ? '! ' : '').$question->sum.('' === $question->wording ? '' : ' | '.self::oneLine($question->wording));
+            $lines[] = ($question->challenge ? '! ' : '').$this->intake->text($question->sum).('' === $question->wording ? '' : ' | '.self::oneLine($question->wording));
         }
 
         return implode("\n", $lines)."\n";

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Skill\Rungs;
 
+use Rostik\Core\Question\Form\Hands;
+use Rostik\Core\Question\Setting;
+use Rostik\Core\Question\TimesGiven;
 use Rostik\Core\Skill\Dice;
 use Rostik\Core\Skill\Features;
 use Rostik\Core\Skill\Level;
@@ -43,7 +46,7 @@ final class ClockRungs implements Rungs
                 static fn (Level $level, Dice $dice): Sum => Rewrite::of($open($dice->number(0, 719, $level->step())), TimeForm::Digital)),
             new Rung('set-clock', 'I can set the hands to a time.', ['read-clock-five'], [Kind::Rewrite], ['fives'], ['swaps-hands', 'next-hour'],
                 static fn (Sum $sum, Features $f): bool => $rewrite($sum, TimeForm::Digital),
-                static fn (Level $level, Dice $dice): Sum => Rewrite::of($open($dice->number(0, 719, $level->step())), TimeForm::Digital), told: true),
+                static fn (Level $level, Dice $dice): Sum => Rewrite::of($open($dice->number(0, 719, $level->step())), TimeForm::Digital), setting: Setting::Drawn, answers: Hands::TYPE),
             new Rung('past-and-to', 'I can say a time with past and to.', ['read-clock-five'], [Kind::Rewrite], ['up-to-sixty'], ['to-as-past', 'to-this-hour'],
                 static fn (Sum $sum, Features $f): bool => $rewrite($sum, TimeForm::Words),
                 static fn (Level $level, Dice $dice): Sum => Rewrite::of(Level::Stretch === $level ? $dice->time($level) : $open($dice->number(0, 719, $level->step())), TimeForm::Words)),
@@ -60,7 +63,7 @@ final class ClockRungs implements Rungs
                 static fn (Level $level, Dice $dice): Sum => Order::ofTimes(...self::times($level, $dice))),
             new Rung('roman-clock', 'I can read a clock with Roman numerals.', ['read-clock-five'], [Kind::Rewrite], ['fives'], ['swaps-hands'],
                 static fn (Sum $sum, Features $f): bool => $rewrite($sum, TimeForm::Digital),
-                static fn (Level $level, Dice $dice): Sum => Rewrite::of($open($dice->number(0, 719, $level->step())), TimeForm::Digital), told: true),
+                static fn (Level $level, Dice $dice): Sum => Rewrite::of($open($dice->number(0, 719, $level->step())), TimeForm::Digital), setting: Setting::Drawn, times: TimesGiven::RomanClocks),
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Skill\Rungs;
 
+use Rostik\Core\Question\Setting;
 use Rostik\Core\Skill\Dice;
 use Rostik\Core\Skill\Features;
 use Rostik\Core\Skill\Level;
@@ -48,8 +49,8 @@ final class ProblemRungs implements Rungs
         $isOneStep = static fn (Sum $sum, Features $f): bool => $sum instanceof Later || $sum instanceof Earlier || $sum instanceof Elapsed || $sum instanceof Total || $sum instanceof Difference;
 
         return [
-            new Rung('one-step-problem', 'I can find the sum in a story and work it.', ['later-across-hour', 'add-regroup', 'subtract-regroup'], [Kind::Later, Kind::Earlier, Kind::Elapsed, Kind::Total, Kind::Difference], ['number-line', 'column'], ['wrong-operation'], $isOneStep, $oneStep, told: true),
-            new Rung('two-step-problem', 'I can work a story that needs two sums.', ['one-step-problem'], [Kind::Later, Kind::Earlier, Kind::Elapsed, Kind::Total, Kind::Difference], ['number-line', 'column'], ['wrong-operation'], $isOneStep, $oneStep, told: true),
+            new Rung('one-step-problem', 'I can find the sum in a story and work it.', ['later-across-hour', 'add-regroup', 'subtract-regroup'], [Kind::Later, Kind::Earlier, Kind::Elapsed, Kind::Total, Kind::Difference], ['number-line', 'column'], ['wrong-operation'], $isOneStep, $oneStep, setting: Setting::Told),
+            new Rung('two-step-problem', 'I can work a story that needs two sums.', ['one-step-problem'], [Kind::Later, Kind::Earlier, Kind::Elapsed, Kind::Total, Kind::Difference], ['number-line', 'column'], ['wrong-operation'], $isOneStep, $oneStep, setting: Setting::Told),
             new Rung('read-timetable', 'I can use a timetable.', ['how-long-across-hours', 'missing-part', 'twenty-four-hour'], [Kind::Elapsed, Kind::Later, Kind::Missing], ['number-line', 'column'], ['hundred-minutes', 'counts-both-ends'],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Elapsed || $sum instanceof Later || $sum instanceof Missing,
                 static function (Level $level, Dice $dice) use ($length): Sum {
@@ -62,10 +63,10 @@ final class ProblemRungs implements Rungs
                         1 => Later::of($start, $amount),
                         default => Missing::start(1, $amount, $end),
                     };
-                }, told: true),
+                }, setting: Setting::Table),
             new Rung('plan-backwards', 'I can plan backwards from when something must be ready.', ['earlier-across-hour'], [Kind::Earlier], ['number-line'], ['wrong-operation'],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Earlier,
-                static fn (Level $level, Dice $dice): Sum => Earlier::of($dice->time($level, 600, 1200), $length($level, $dice)), told: true),
+                static fn (Level $level, Dice $dice): Sum => Earlier::of($dice->time($level, 600, 1200), $length($level, $dice)), setting: Setting::Told),
             new Rung('days-between-dates', 'I can count the days and weeks between dates.', ['convert-mixed'], [Kind::Conversion], ['table', 'multiply-divide'], ['counts-both-ends', 'drops-remainder'],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Conversion && $sum->isExact() && [Unit::Week, Unit::Day] === $f->units,
                 static fn (Level $level, Dice $dice): Sum => Conversion::of(
@@ -73,7 +74,7 @@ final class ProblemRungs implements Rungs
                         Level::Support => 35,
                         Level::Core => 70,
                         Level::Stretch => 180,
-                    }), Unit::Day)), false, Unit::Week, Unit::Day), told: true),
+                    }), Unit::Day)), false, Unit::Week, Unit::Day), setting: Setting::Calendar),
         ];
     }
 }

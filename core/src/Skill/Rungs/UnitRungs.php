@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Skill\Rungs;
 
+use Rostik\Core\Question\Setting;
 use Rostik\Core\Skill\Dice;
 use Rostik\Core\Skill\Features;
 use Rostik\Core\Skill\Level;
@@ -81,7 +82,7 @@ final class UnitRungs implements Rungs
                 self::comparison(...)),
             new Rung('sensible-unit', 'I can choose a unit that makes sense.', ['unit-facts'], [Kind::Comparison], ['table'], ['number-only'],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Comparison && $sum->left->duration->chain === $sum->right->duration->chain && $sum->left->largest() !== $sum->right->largest(),
-                self::comparison(...), told: true),
+                self::comparison(...), setting: Setting::Told),
         ];
     }
 

@@ -2,13 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Rostik\App\Printing;
+namespace Rostik\Core\Question;
 
 use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\Marked;
 use Rostik\Core\Notation\SpokenTime;
 use Rostik\Core\Notation\Writer;
-use Rostik\Core\Sheet\TimesGiven;
 use Rostik\Core\Sum\Comparison;
 use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\Earlier;
@@ -23,7 +22,7 @@ use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\ClockForm;
 use Rostik\Core\Time\StatedTime;
 
-/** How a sum is asked on paper: in signs, in words, or by clocks. */
+/** How a sum is asked: in signs, in words, or by clocks. */
 final readonly class Asking
 {
     private Writer $marked;
@@ -153,7 +152,12 @@ final readonly class Asking
         };
     }
 
-    private function length(Amount $length): string
+    public function time(StatedTime $time): string
+    {
+        return Marked::plain($this->marked->time($time));
+    }
+
+    public function length(Amount $length): string
     {
         return Marked::plain($this->marked->amount($length));
     }

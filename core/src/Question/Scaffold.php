@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Rostik\Core\Sheet;
+namespace Rostik\Core\Question;
 
 use Rostik\Core\Skill\Level;
 

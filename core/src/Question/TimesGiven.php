@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Rostik\Core\Sheet;
+namespace Rostik\Core\Question;
 
 /** In which form the times of a question are given to the child. */
 enum TimesGiven: string

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Printing;
+
+use Rostik\App\Printing\Drawing\ClockDrawing;
+use Rostik\App\Printing\Drawing\ColumnsDrawing;
+use Rostik\App\Printing\Drawing\LineDrawing;
+use Rostik\Core\Method\Working;
+use Rostik\Core\Picture\ColumnsPicture;
+use Rostik\Core\Picture\LinePicture;
+use Rostik\Core\Question\Room;
+use Rostik\Core\Question\Scaffold;
+use Rostik\Core\Time\StatedTime;
+use Twig\Extension\AbstractExtension;
+use Twig\TwigFunction;
+
+/** What is drawn on paper, as SVG, for the templates. */
+final class Drawings extends AbstractExtension
+{
+    /** Across, in mm: a clock face alone, and one beside another. */
+    private const ALONE = 40.0;
+    private const BESIDE = 36.0;
+
+    public function getFunctions(): array
+    {
+        $html = ['is_safe' => ['html']];
+
+        return [
+            new TwigFunction('clock_faces', $this->clocks(...), $html),
+            new TwigFunction('room_to_work', $this->room(...), $html),
+        ];
+    }
+
+    /**
+     * Clock faces beside each other.
+     *
+     * @param list<StatedTime> $shown
+     * @param bool             $empty whether the last is one to draw the hands on
+     */
+    public function clocks(array $shown, bool $roman, bool $empty = false): string
+    {
+        $across = \count($shown) + (int) $empty > 1 ? self::BESIDE : self::ALONE;
+        $halves = array_map(static fn (StatedTime $t): string => !$t->halfSaid ? '' : ($t->minutes < 720 ? 'a.m.' : 'p.m.'), $shown);
+        // one without a word below it is as high as one with
+        $level = [] !== array_filter($halves, static fn (string $half): bool => '' !== $half);
+        $faces = array_map(static fn (StatedTime $t, string $half): string => ClockDrawing::of($t->time(), $across, $half, $roman, $level), $shown, $halves);
+
+        return implode('', $faces).($empty ? ClockDrawing::of(null, $across, '', $roman, $level) : '');
+    }
+
+    /** Columns, a line or squared paper to work on. */
+    public function room(?Room $room): string
+    {
+        return match (true) {
+            null === $room => '',
+            $room->begins instanceof LinePicture && $room->ends instanceof LinePicture => LineDrawing::of($room->begins, $room->ends, $room->scaffold),
+            $room->begins instanceof ColumnsPicture => ColumnsDrawing::of($room->begins, $room->scaffold),
+            default => ColumnsDrawing::paper(),
+        };
+    }
+
+    /** The working as it stands at the end; empty where the method draws nothing for paper. */
+    public function worked(Working $working): string
+    {
+        $first = $working->steps[0]->picture;
+        $last = $working->steps[\count($working->steps) - 1]->picture;
+
+        return match (true) {
+            $last instanceof ColumnsPicture => ColumnsDrawing::of($last, Scaffold::Full, true),
+            $last instanceof LinePicture && $first instanceof LinePicture => LineDrawing::of($first, $last, Scaffold::Full, true),
+            default => '',
+        };
+    }
+}

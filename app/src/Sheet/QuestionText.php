@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Sheet;
+
+use Doctrine\ORM\Mapping as ORM;
+use Rostik\Core\Notation\NotUnderstood;
+use Rostik\Core\Notation\SumReader;
+use Rostik\Core\Question\Question as CoreQuestion;
+use Rostik\Core\Question\TimesGiven;
+use Symfony\Component\Validator\Constraints as Assert;
+
+/**
+ * A question as a sheet keeps it, and as it is sent to and fro: the text of a sum, which may be unfinished, never its
+ * answer, and how it is asked and answered.
+ */
+#[ORM\Embeddable]
+final readonly class QuestionText
+{
+    /**
+     * @param string      $sum       as it was typed
+     * @param string      $wording   the question in words, in place of the sum on paper; may be empty
+     * @param bool        $challenge whether it stands apart at the end
+     * @param ?string     $answers   id of the form of its answer; null for as the sheet is
+     * @param ?TimesGiven $times     in which form its times are given; null for as on the sheet
+     */
+    public function __construct(
+        #[ORM\Column(length: 300)]
+        #[Assert\Length(max: 300)]
+        public string $sum,
+        #[ORM\Column(length: 600)]
+        #[Assert\Length(max: 600)]
+        public string $wording = '',
+        #[ORM\Column]
+        public bool $challenge = false,
+        #[ORM\Column(length: 20, nullable: true)]
+        #[AnswerFormId]
+        public ?string $answers = null,
+        #[ORM\Column(length: 20, nullable: true)]
+        public ?TimesGiven $times = null,
+    ) {
+    }
+
+    /** @param string $sum its sum in canonical text */
+    public static function of(CoreQuestion $question, string $sum): self
+    {
+        return new self($sum, $question->wording, $question->challenge, $question->answers, $question->times);
+    }
+
+    /** The same with another sum. */
+    public function withSum(string $sum): self
+    {
+        return new self($sum, $this->wording, $this->challenge, $this->answers, $this->times);
+    }
+
+    /** @throws NotUnderstood where its sum cannot be read */
+    public function read(SumReader $reader): CoreQuestion
+    {
+        return new CoreQuestion($reader->read($this->sum)->sum, $this->wording, $this->answers, $this->times, $this->challenge);
+    }
+}

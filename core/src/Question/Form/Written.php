@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Question\Form;
+
+use Rostik\Core\Question\AnswerForm;
+use Rostik\Core\Question\LayingOut;
+use Rostik\Core\Question\Room;
+use Rostik\Core\Question\UsualForm;
+use Rostik\Core\Sum\Comparison;
+use Rostik\Core\Sum\Order;
+use Rostik\Core\Sum\Rewrite;
+
+/** Answered in writing, with more or less room to work. */
+final readonly class Written implements AnswerForm
+{
+    use UsualForm;
+
+    public const TYPE = 'write';
+
+    public string $type;
+
+    /**
+     * @param ?Room $room   for working; null where nothing is drawn
+     * @param bool  $within whether the answer has its place within the question
+     */
+    public function __construct(public ?Room $room = null, public bool $within = false)
+    {
+        $this->type = self::TYPE;
+    }
+
+    public static function precedence(): int
+    {
+        return 70;
+    }
+
+    public function said(): string
+    {
+        return 'write them';
+    }
+
+    public function layOut(LayingOut $question): self
+    {
+        $sum = $question->sum;
+        if ($sum instanceof Comparison && '' === $question->wording) {
+            return new self(within: true);
+        }
+        // to put in order, or to say what a clock shows, nothing is worked on paper
+        $worked = !$sum instanceof Order && !($sum instanceof Rewrite && $question->showsTheTime());
+
+        return new self($worked ? $question->room() : null);
+    }
+
+    public function isDrawn(): bool
+    {
+        return null !== $this->room;
+    }
+
+    public function rule(): string
+    {
+        return $this->within ? '' : 'Answer';
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Question;
+
+use Rostik\Core\Method\Working;
+use Rostik\Core\Sum\Answer;
+use Rostik\Core\Sum\Sum;
+
+/** A question that is about to be laid out in a form of answer: what there is to know of it. */
+final readonly class LayingOut
+{
+    /**
+     * @param Sum      $sum     as its times are given
+     * @param string   $wording may be empty
+     * @param ?Working $working in the method for which there is room; null where none applies
+     * @param int      $seed    the same seed gives the same choices; it must never change for a sheet that has been printed
+     */
+    public function __construct(
+        public Sum $sum,
+        public Answer $answer,
+        public string $wording,
+        public TimesGiven $times,
+        public Scaffold $scaffold,
+        public ?Working $working,
+        public int $seed,
+        public Asking $asking,
+        public Choices $choices,
+    ) {
+    }
+
+    /** Whether the question shows a clock that is to be read. */
+    public function showsTheTime(): bool
+    {
+        return $this->asking->reads($this->sum);
+    }
+
+    /** Room for working as it is drawn; null where nothing is. */
+    public function room(bool $asked = false): ?Room
+    {
+        return Room::forWorking($this->working, $this->scaffold, $asked);
+    }
+}

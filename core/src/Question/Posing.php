@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Question;
+
+use Rostik\Core\Method\MethodBook;
+use Rostik\Core\Method\Working;
+use Rostik\Core\Notation\Forms;
+use Rostik\Core\Notation\Marked;
+use Rostik\Core\Notation\SumReader;
+use Rostik\Core\Notation\Writer;
+use Rostik\Core\Question\Form\Written;
+use Rostik\Core\Sum\CannotBeDone;
+use Rostik\Core\Sum\Sum;
+
+/** Puts questions: settles how each is asked, shown and answered, and finds its answer. */
+final readonly class Posing
+{
+    private Writer $plain;
+    private Writer $marked;
+
+    public function __construct(
+        private AnswerForms $answerForms,
+        private Asking $asking,
+        private Choices $choices,
+        private MethodBook $methods,
+        private Forms $forms,
+        private SumReader $reader,
+    ) {
+        $this->plain = Writer::plain();
+        $this->marked = Writer::marked();
+    }
+
+    /**
+     * @param Manner $manner how it is put, where the question does not say it itself
+     * @param int    $number of the question, from 1; the same number gives the same choices
+     */
+    public function pose(Question $question, Manner $manner, int $number = 1): PosedQuestion
+    {
+        $times = $question->times ?? $manner->times;
+        $sum = $this->asking->given($question->sum, $times);
+        $asked = '' === $question->wording ? $this->asking->inSigns($sum) : $question->wording;
+        $open = $sum->leavesOpen();
+        if (null !== $open) {
+            return PosedQuestion::withoutAnswer($asked, $open->text());
+        }
+        try {
+            $answer = $sum->answer();
+        } catch (CannotBeDone $cannot) {
+            return PosedQuestion::withoutAnswer($asked, $this->reader->refused($cannot, $this->forms->write($sum, $this->plain), $sum)->getMessage());
+        }
+        $wanted = $this->answerForms->form($question->answers ?? $manner->answers);
+        $working = $this->working($sum, $wanted, $manner);
+        $layingOut = new LayingOut($sum, $answer, $question->wording, $times, $manner->scaffold, $working, crc32($number.$this->forms->write($sum, $this->plain)), $this->asking, $this->choices);
+        $form = $wanted->layOut($layingOut) ?? (new Written())->layOut($layingOut);
+        $told = '' !== $question->wording;
+
+        return new PosedQuestion(
+            $form->asks($told ? $question->wording : $this->asking->question($sum, $times, $form->drawsTheTime()), $question->wording),
+            // words tell their own times
+            $form->shows(!$told || $this->asking->reads($sum) ? $this->asking->clocks($sum, $times, $form->drawsTheTime()) : []),
+            TimesGiven::RomanClocks === $times,
+            $form,
+            $form->key(Marked::plain($this->marked->answer($answer))),
+            null,
+            $working,
+        );
+    }
+
+    /** In the method for which the form has room, in the class's own, or in the usual one for such sums. */
+    private function working(Sum $sum, AnswerForm $form, Manner $manner): ?Working
+    {
+        $wanted = $form->methods();
+        if ([] === $wanted) {
+            $wanted = [$manner->methods[$sum->kind()->value] ?? '', null === $sum->plain()->way() ? 'column' : 'number-line'];
+        }
+        $chosen = $this->methods->choose($sum);
+        foreach ($wanted as $id) {
+            foreach ($chosen as $one) {
+                if ($one->method->id() === $id) {
+                    return $one->work($this->marked);
+                }
+            }
+        }
+
+        return ($chosen[0] ?? null)?->work($this->marked);
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Sheet;
+
+use Rostik\Core\Notation\Forms;
+use Rostik\Core\Notation\SumReader;
+use Rostik\Core\Notation\Writer;
+use Rostik\Core\Picture\ColumnsPicture;
+use Rostik\Core\Picture\LinePicture;
+use Rostik\Core\Question\Form\Written;
+use Rostik\Core\Question\Manner;
+use Rostik\Core\Question\PosedQuestion;
+use Rostik\Core\Question\Posing;
+use Rostik\Core\Question\Question;
+use Rostik\Core\Question\TimesGiven;
+use Rostik\Core\Skill\Another;
+use Rostik\Core\Sum\Sum;
+
+/** Finds a question to be shown worked at the head of a sheet: one like those on it, with numbers that are not on it. */
+final readonly class Examples
+{
+    /** Others that are drawn for a question, since some may be on the sheet already. */
+    private const DRAWN = 3;
+
+    private Writer $plain;
+
+    public function __construct(private Another $another, private Posing $posing, private Forms $forms, private SumReader $reader)
+    {
+        $this->plain = Writer::plain();
+    }
+
+    /**
+     * @param list<Sum> $sums   of the sheet
+     * @param Manner    $manner in which its questions are put
+     * @param int       $seed   the same seed gives the same example
+     *
+     * @return ?PosedQuestion null where no method works such sums
+     */
+    public function for(array $sums, Manner $manner, int $seed): ?PosedQuestion
+    {
+        // an example is a sum in signs, whatever is told or drawn on the sheet
+        $plainly = new Manner($manner->scaffold, Written::TYPE, TimesGiven::TwentyFour === $manner->times ? $manner->times : TimesGiven::AsWritten, $manner->methods);
+        $taken = [];
+        foreach ($sums as $sum) {
+            $taken[$this->forms->write($sum, $this->plain)] = $sum;
+        }
+        $first = null;
+        foreach ($taken as $sum) {
+            foreach ($this->another->like($sum, self::DRAWN, $seed) as $other) {
+                $posed = isset($taken[$other->sum]) ? null : $this->posing->pose(new Question($this->reader->read($other->sum)->sum), $plainly);
+                if (null === $posed?->working || null === $posed->answer) {
+                    continue;
+                }
+                $steps = $posed->working->steps;
+                $last = $steps[\count($steps) - 1]->picture;
+                if ($last instanceof ColumnsPicture || $last instanceof LinePicture) {
+                    return $posed;
+                }
+                $first ??= $posed;
+                break;
+            }
+        }
+
+        // one that is told in steps alone, where none is drawn
+        return $first;
+    }
+}

@@ -1,0 +1,23 @@
+import type { QuestionReply, QuestionText, SheetSettings } from '../api/types';
+import type { Draft } from './draft';
+
+/** A question as windows of an earlier release kept it: what is its text now stood beside its id. */
+type OlderQuestion = Omit<QuestionReply, 'text'> & QuestionText;
+
+interface KeptDraft {
+  title: string;
+  questions: readonly (QuestionReply | OlderQuestion)[];
+  settings: SheetSettings;
+}
+
+/** What was kept in this browser before the last release, as it is kept now: an update must not lose what was typed. */
+export const asKeptNow = ({ title, questions, settings }: KeptDraft): Draft => ({
+  title,
+  questions: questions.map((question) => ('text' in question ? question : withItsText(question))),
+  settings,
+});
+
+const withItsText = ({ sum, wording, challenge, answers, times, ...others }: OlderQuestion): QuestionReply => ({
+  ...others,
+  text: { sum, wording, challenge, answers, times },
+});
