@@ -61,6 +61,36 @@ abstract class ApiTestCase extends WebTestCase
         return array_map(static fn (mixed $question): mixed => \is_array($question) && \is_array($question['text'] ?? null) ? $question['text'][$of] ?? null : null, array_values((array) ($sheet['questions'] ?? [])));
     }
 
+    /** Of the class in hand. */
+    protected function classId(): string
+    {
+        foreach ($this->ask('GET', '/api/classes') as $class) {
+            if (\is_array($class) && true === $class['inHand'] && \is_string($class['id'])) {
+                return $class['id'];
+            }
+        }
+        self::fail('There is no class in hand.');
+    }
+
+    /**
+     * The children of the class in hand, as the API has them.
+     *
+     * @return array<string, string> their names by their ids
+     */
+    protected function children(): array
+    {
+        $children = [];
+        foreach ($this->ask('GET', '/api/classes') as $class) {
+            foreach (\is_array($class) && true === $class['inHand'] && \is_array($class['children']) ? $class['children'] : [] as $child) {
+                if (\is_array($child) && \is_string($child['id']) && \is_string($child['name'])) {
+                    $children[$child['id']] = $child['name'];
+                }
+            }
+        }
+
+        return $children;
+    }
+
     protected function code(): int
     {
         return $this->browser->getResponse()->getStatusCode();

@@ -4,12 +4,9 @@ declare(strict_types=1);
 
 namespace Rostik\App\Account;
 
-use Doctrine\ORM\EntityManagerInterface;
 use Rostik\App\Api\Problem;
-use Rostik\Core\Method\MethodBook;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
-use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
 
@@ -21,19 +18,6 @@ final class AccountController
     public function me(#[CurrentUser] ?Teacher $teacher): Response
     {
         return null === $teacher ? new Response(null, Response::HTTP_NO_CONTENT) : new JsonResponse(MeReply::of($teacher));
-    }
-
-    /** The class works one kind of sum in this method from now on. */
-    #[Route('/api/me/house-method', methods: ['PUT'])]
-    public function houseMethod(#[CurrentUser] Teacher $teacher, #[MapRequestPayload] HouseMethodRequest $wanted, EntityManagerInterface $entities, MethodBook $methods): Response
-    {
-        if (null !== $wanted->method && !\in_array($wanted->method, $methods->ids(), true)) {
-            return Problem::response(422, 'no-such-method', \sprintf('There is no method “%s”. One that there is: number-line', $wanted->method));
-        }
-        $teacher->useHouseMethod($wanted->kind, $wanted->method);
-        $entities->flush();
-
-        return new JsonResponse(MeReply::of($teacher));
     }
 
     /** The firewall answers whatever is sent as JSON; what is not comes here. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rostik\App\Account;
 
 use Doctrine\ORM\Mapping as ORM;
-use Rostik\Core\Sum\Kind;
 use Symfony\Component\Security\Core\User\PasswordAuthenticatedUserInterface;
 use Symfony\Component\Security\Core\User\UserInterface;
 use Symfony\Component\Uid\Uuid;
@@ -21,10 +20,6 @@ class Teacher implements UserInterface, PasswordAuthenticatedUserInterface
     #[ORM\Column(length: 255)]
     private string $passwordHash = '';
 
-    /** @var array<string, string> the class's own method by kind of sum */
-    #[ORM\Column(type: 'json')]
-    private array $houseMethods = [];
-
     /** @param non-empty-string $email in lower case */
     public function __construct(
         #[ORM\Column(length: 180, unique: true)]
@@ -33,8 +28,6 @@ class Teacher implements UserInterface, PasswordAuthenticatedUserInterface
         private string $name,
         #[ORM\Column(length: 120)]
         private string $school,
-        #[ORM\Column(length: 60)]
-        private string $className,
     ) {
         $this->id = Uuid::v7();
     }
@@ -52,26 +45,6 @@ class Teacher implements UserInterface, PasswordAuthenticatedUserInterface
     public function school(): string
     {
         return $this->school;
-    }
-
-    public function className(): string
-    {
-        return $this->className;
-    }
-
-    /** @return array<string, string> id of the method by kind of sum; kinds without one use what suits the numbers */
-    public function houseMethods(): array
-    {
-        return $this->houseMethods;
-    }
-
-    /** @param ?string $method id of a method; null for none */
-    public function useHouseMethod(Kind $kind, ?string $method): void
-    {
-        unset($this->houseMethods[$kind->value]);
-        if (null !== $method) {
-            $this->houseMethods[$kind->value] = $method;
-        }
     }
 
     public function changePassword(string $hash): void

@@ -4,19 +4,47 @@ declare(strict_types=1);
 
 namespace Rostik\App\Classroom;
 
+use Rostik\Core\Sum\Kind;
+use Rostik\Core\Time\WeekBegins;
+use Rostik\Core\Time\Weekend;
+
 /** A class of the teacher's. */
 final readonly class ClassReply
 {
     /**
-     * @param list<string> $children first names
-     * @param list<string> $taught   ids of rungs of the ladder
+     * @param list<ChildLine>  $children in the order of the register
+     * @param list<string>     $taught   ids of rungs of the ladder
+     * @param list<MethodLine> $methods  kinds of sum that it works in a method of its own
+     * @param bool             $inHand   whether it is the class that the teacher has in hand
      */
-    public function __construct(public string $id, public string $name, public array $children, public array $taught)
-    {
+    public function __construct(
+        public string $id,
+        public string $name,
+        public array $children,
+        public array $taught,
+        public array $methods,
+        public Weekend $weekend,
+        public WeekBegins $weekBegins,
+        public bool $inHand,
+    ) {
     }
 
-    public static function of(Classroom $class): self
+    public static function of(Classroom $class, bool $inHand): self
     {
-        return new self($class->id()->toRfc4122(), $class->name(), $class->children(), $class->taught());
+        $methods = [];
+        foreach ($class->methods() as $kind => $method) {
+            $methods[] = new MethodLine(Kind::from($kind), $method);
+        }
+
+        return new self(
+            $class->id()->toRfc4122(),
+            $class->name(),
+            array_map(ChildLine::of(...), $class->children()),
+            $class->taught(),
+            $methods,
+            $class->weekend(),
+            $class->weekBegins(),
+            $inHand,
+        );
     }
 }

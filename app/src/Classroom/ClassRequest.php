@@ -5,25 +5,30 @@ declare(strict_types=1);
 namespace Rostik\App\Classroom;
 
 use Rostik\App\Api\ProblemListener;
+use Rostik\Core\Time\WeekBegins;
+use Rostik\Core\Time\Weekend;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A class as it should now be. */
 final readonly class ClassRequest
 {
     /**
-     * @param list<string> $children first names, in the order of the register
-     * @param list<string> $taught   ids of rungs of the ladder
+     * @param list<ChildLine> $children in the order of the register
+     * @param list<string>    $taught   ids of rungs of the ladder
      */
     public function __construct(
         #[Assert\NotBlank(message: 'A class needs a name: Kittiwakes', normalizer: 'trim', payload: ProblemListener::SAY)]
         #[Assert\Length(max: 60)]
         public string $name,
+        #[Assert\Valid]
         #[Assert\Count(max: 60, maxMessage: 'A class has no more than 60 children.', payload: ProblemListener::SAY)]
-        #[Assert\All([new Assert\Type('string'), new Assert\NotBlank(normalizer: 'trim'), new Assert\Length(max: 40, maxMessage: 'A name has no more than 40 letters.', payload: ProblemListener::SAY)])]
+        #[Assert\Unique(normalizer: [ChildLine::class, 'identity'])]
         public array $children = [],
         #[Assert\Count(max: 60)]
         #[Assert\All([new Assert\Type('string'), new Assert\Length(max: 60)])]
         public array $taught = [],
+        public Weekend $weekend = Weekend::SaturdaySunday,
+        public WeekBegins $weekBegins = WeekBegins::Monday,
     ) {
     }
 }

@@ -4,18 +4,37 @@ declare(strict_types=1);
 
 namespace Rostik\App\Classroom;
 
+use Doctrine\Common\Collections\ArrayCollection;
+use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
 use Rostik\App\Account\Teacher;
+use Rostik\Core\Sum\Kind;
+use Rostik\Core\Time\WeekBegins;
+use Rostik\Core\Time\Weekend;
 use Symfony\Component\Uid\Uuid;
 
-/** A class of one teacher: what the children are called, and what has been taught. Nothing else is kept of a child. */
+/** A class: its children, who teaches it, how it works, and what it has been taught. */
 #[ORM\Entity]
-#[ORM\Index(name: 'classroom_owner', columns: ['owner_id', 'name'])]
-class Classroom
+class Classroom implements InClassroom
 {
-    /** @var list<string> */
+    /** @var Collection<int, Child> */
+    #[ORM\OneToMany(targetEntity: Child::class, mappedBy: 'classroom', cascade: ['persist'], orphanRemoval: true)]
+    #[ORM\OrderBy(['position' => 'ASC'])]
+    private Collection $children;
+
+    /** @var Collection<int, Teaching> */
+    #[ORM\OneToMany(targetEntity: Teaching::class, mappedBy: 'classroom', cascade: ['persist'], orphanRemoval: true)]
+    private Collection $teachings;
+
+    /** @var array<string, string> ids of the methods in which it works, by kind of sum */
     #[ORM\Column(type: 'json')]
-    private array $children = [];
+    private array $methods = [];
+
+    #[ORM\Column(length: 20)]
+    private Weekend $weekend = Weekend::SaturdaySunday;
+
+    #[ORM\Column(length: 10)]
+    private WeekBegins $weekBegins = WeekBegins::Monday;
 
     /** @var list<string> ids of rungs of the ladder */
     #[ORM\Column(type: 'json')]
@@ -25,12 +44,13 @@ class Classroom
         #[ORM\Id]
         #[ORM\Column(type: 'uuid')]
         private Uuid $id,
-        #[ORM\ManyToOne]
-        #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
-        private Teacher $owner,
+        Teacher $teacher,
         #[ORM\Column(length: 60)]
         private string $name,
+        \DateTimeImmutable $now,
     ) {
+        $this->children = new ArrayCollection();
+        $this->teachings = new ArrayCollection([new Teaching($this, $teacher, $now)]);
     }
 
     public function id(): Uuid
@@ -38,9 +58,26 @@ class Classroom
         return $this->id;
     }
 
-    public function belongsTo(Teacher $teacher): bool
+    public function classroom(): self
     {
-        return $this->owner->id()->equals($teacher->id());
+        return $this;
+    }
+
+    public function isTaughtBy(Teacher $teacher): bool
+    {
+        return null !== $this->teachingOf($teacher);
+    }
+
+    /** Makes it the class in hand of that teacher. */
+    public function takeUp(Teacher $teacher, \DateTimeImmutable $now): void
+    {
+        $this->teachingOf($teacher)?->takeUp($now);
+    }
+
+    /** When that teacher last took it up; null for who does not teach it. */
+    public function takenUpAt(Teacher $teacher): ?\DateTimeImmutable
+    {
+        return $this->teachingOf($teacher)?->takenUpAt();
     }
 
     public function name(): string
@@ -48,10 +85,23 @@ class Classroom
         return $this->name;
     }
 
-    /** @return list<string> first names, as the teacher wrote them */
+    /** @return list<Child> in the order of the register */
     public function children(): array
     {
-        return $this->children;
+        $children = array_values($this->children->toArray());
+        usort($children, static fn (Child $a, Child $b): int => $a->position() <=> $b->position());
+
+        return $children;
+    }
+
+    public function weekend(): Weekend
+    {
+        return $this->weekend;
+    }
+
+    public function weekBegins(): WeekBegins
+    {
+        return $this->weekBegins;
     }
 
     /** @return list<string> ids of rungs of the ladder; none where the teacher has not said */
@@ -60,14 +110,64 @@ class Classroom
         return $this->taught;
     }
 
-    /**
-     * @param list<string> $children
-     * @param list<string> $taught
-     */
-    public function rewrite(string $name, array $children, array $taught): void
+    /** @return array<string, string> id of the method by kind of sum; kinds without one use what suits the numbers */
+    public function methods(): array
+    {
+        return $this->methods;
+    }
+
+    /** @param ?string $method id of a method; null for none */
+    public function useMethod(Kind $kind, ?string $method): void
+    {
+        unset($this->methods[$kind->value]);
+        if (null !== $method) {
+            $this->methods[$kind->value] = $method;
+        }
+    }
+
+    /** @param list<string> $taught ids of rungs of the ladder */
+    public function rewrite(string $name, array $taught, Weekend $weekend = Weekend::SaturdaySunday, WeekBegins $weekBegins = WeekBegins::Monday): void
     {
         $this->name = $name;
-        $this->children = $children;
         $this->taught = $taught;
+        $this->weekend = $weekend;
+        $this->weekBegins = $weekBegins;
+    }
+
+    /**
+     * Writes the register: who is not in it leaves the class.
+     *
+     * @param array<string, string> $names by the id of the child, in order
+     */
+    public function register(array $names): void
+    {
+        $known = [];
+        foreach ($this->children as $child) {
+            $known[$child->id()->toRfc4122()] = $child;
+        }
+        $position = 0;
+        foreach ($names as $id => $name) {
+            if (isset($known[$id])) {
+                $known[$id]->rewrite($name, $position);
+                unset($known[$id]);
+            } else {
+                $this->children->add(new Child(Uuid::fromString($id), $this, $name, $position));
+            }
+            ++$position;
+        }
+        foreach ($known as $gone) {
+            $this->children->removeElement($gone);
+        }
+    }
+
+    private function teachingOf(Teacher $teacher): ?Teaching
+    {
+        foreach ($this->teachings as $teaching) {
+            if ($teaching->teacher()->id()->equals($teacher->id())) {
+                return $teaching;
+            }
+        }
+
+        return null;
     }
 }

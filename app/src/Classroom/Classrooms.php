@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Rostik\App\Classroom;
 
+use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\ORM\EntityManagerInterface;
+use Psr\Clock\ClockInterface;
 use Rostik\App\Account\Teacher;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Rung;
@@ -14,28 +16,125 @@ use Symfony\Component\Uid\Uuid;
 /** The classes of a teacher. */
 final readonly class Classrooms
 {
-    public function __construct(private EntityManagerInterface $entities, private Ladder $ladder)
+    public function __construct(private EntityManagerInterface $entities, private Ladder $ladder, private ClockInterface $clock)
     {
     }
 
-    /** @return list<Classroom> by name */
+    /** @return list<Classroom> by name, with their children */
     public function of(Teacher $teacher): array
     {
-        return $this->entities->getRepository(Classroom::class)->findBy(['owner' => $teacher], ['name' => 'ASC']);
+        /** @var list<Classroom> $classes */
+        $classes = $this->entities->createQueryBuilder()
+            ->select('c', 't', 'k')
+            ->from(Classroom::class, 'c')
+            ->join('c.teachings', 'mine', 'WITH', 'mine.teacher = :teacher')
+            ->join('c.teachings', 't')
+            ->leftJoin('c.children', 'k')
+            ->setParameter('teacher', $teacher->id(), 'uuid')
+            ->orderBy('c.name', 'ASC')
+            ->addOrderBy('c.id', 'ASC')
+            ->addOrderBy('k.position', 'ASC')
+            ->getQuery()
+            ->getResult();
+
+        return $classes;
     }
 
-    /** The teacher's class of that id; null where there is none, or it is somebody else's. */
+    /** The class that the teacher took up last; null for who has none. */
+    public function inHand(Teacher $teacher): ?Classroom
+    {
+        return self::lastTakenUp($teacher, $this->of($teacher));
+    }
+
+    /** @param list<Classroom> $classes */
+    public static function lastTakenUp(Teacher $teacher, array $classes): ?Classroom
+    {
+        usort($classes, static fn (Classroom $a, Classroom $b): int => $b->takenUpAt($teacher) <=> $a->takenUpAt($teacher));
+
+        return $classes[0] ?? null;
+    }
+
+    /** The teacher's class of that id; null where there is none, or she does not teach it. */
     public function find(Teacher $teacher, ?string $id): ?Classroom
     {
         $class = null !== $id && Uuid::isValid($id) ? $this->entities->find(Classroom::class, Uuid::fromString($id)) : null;
 
-        return null !== $class && $class->belongsTo($teacher) ? $class : null;
+        return true === $class?->isTaughtBy($teacher) ? $class : null;
     }
 
     /**
-     * Begins the class or changes it; one that was deleted comes back under its id.
+     * Those of these children whose class the teacher teaches.
      *
-     * @throws NotFoundHttpException where the id is somebody else's
+     * @param list<string> $ids
+     *
+     * @return array<string, Child> by id
+     */
+    public function children(Teacher $teacher, array $ids): array
+    {
+        $children = [];
+        foreach ($this->byIds(array_map(Uuid::fromString(...), $ids)) as $child) {
+            if ($child->classroom()->isTaughtBy($teacher)) {
+                $children[$child->id()->toRfc4122()] = $child;
+            }
+        }
+
+        return $children;
+    }
+
+    /**
+     * Reads children that are known by their key alone, all of them at once.
+     *
+     * @param list<?Child> $children
+     */
+    public function load(array $children): void
+    {
+        $this->byIds(array_map(static fn (Child $child): Uuid => $child->id(), array_values(array_filter($children))));
+    }
+
+    /**
+     * @param list<Uuid> $ids
+     *
+     * @return list<Child>
+     */
+    private function byIds(array $ids): array
+    {
+        if ([] === $ids) {
+            return [];
+        }
+        /** @var list<Child> $children */
+        $children = $this->entities->createQueryBuilder()
+            ->select('k', 'c', 't')
+            ->from(Child::class, 'k')
+            ->join('k.classroom', 'c')
+            ->join('c.teachings', 't')
+            ->where('k.id IN (:ids)')
+            ->setParameter('ids', array_map(static fn (Uuid $id): string => $id->toBinary(), $ids), ArrayParameterType::BINARY)
+            ->getQuery()
+            ->getResult();
+
+        return $children;
+    }
+
+    /** @throws NotFoundHttpException */
+    public function get(Teacher $teacher, string $id): Classroom
+    {
+        return $this->find($teacher, $id) ?? throw new NotFoundHttpException();
+    }
+
+    /** @throws NotFoundHttpException */
+    public function takeUp(Teacher $teacher, string $id): Classroom
+    {
+        $class = $this->get($teacher, $id);
+        $class->takeUp($teacher, $this->clock->now());
+        $this->entities->flush();
+
+        return $class;
+    }
+
+    /**
+     * Begins the class or changes it; one that was erased comes back under its id. A class that is begun is in hand.
+     *
+     * @throws NotFoundHttpException where the id, or that of a child, is somebody else's
      */
     public function put(Teacher $teacher, string $id, ClassRequest $wanted): Classroom
     {
@@ -44,20 +143,28 @@ final readonly class Classrooms
             if (!Uuid::isValid($id) || null !== $this->entities->find(Classroom::class, Uuid::fromString($id))) {
                 throw new NotFoundHttpException();
             }
-            $class = new Classroom(Uuid::fromString($id), $teacher, trim($wanted->name));
+            $class = new Classroom(Uuid::fromString($id), $teacher, trim($wanted->name), $this->clock->now());
             $this->entities->persist($class);
         }
+        $names = [];
+        foreach ($wanted->children as $child) {
+            $there = $this->entities->find(Child::class, Uuid::fromString($child->id));
+            if (null !== $there && $there->classroom() !== $class) {
+                throw new NotFoundHttpException();
+            }
+            $names[$child->id] = $child->name;
+        }
         $rungs = array_map(static fn (Rung $rung): string => $rung->id, $this->ladder->rungs());
-        $class->rewrite(trim($wanted->name), array_map(trim(...), $wanted->children), array_values(array_intersect($rungs, $wanted->taught)));
+        $class->rewrite(trim($wanted->name), array_values(array_intersect($rungs, $wanted->taught)), $wanted->weekend, $wanted->weekBegins);
+        $class->register($names);
         $this->entities->flush();
 
         return $class;
     }
 
-    /** Erases the class with the names in it. Its sheets stay. */
-    public function delete(Teacher $teacher, string $id): void
+    /** Erases the class with the names in it; what was printed for it, and its sheets, are without them from now on. */
+    public function erase(Classroom $class): void
     {
-        $class = $this->find($teacher, $id) ?? throw new NotFoundHttpException();
         $this->entities->remove($class);
         $this->entities->flush();
     }

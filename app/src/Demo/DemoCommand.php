@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Rostik\App\Demo;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Psr\Clock\ClockInterface;
 use Rostik\App\Account\Teacher;
 use Rostik\App\Classroom\Classroom;
 use Rostik\App\Sheet\QuestionRequest;
 use Rostik\App\Sheet\QuestionText;
 use Rostik\App\Sheet\Sheets;
-use Rostik\App\Sheet\SheetSettings;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
@@ -29,6 +29,7 @@ final class DemoCommand extends Command
         private readonly EntityManagerInterface $entities,
         private readonly UserPasswordHasherInterface $hasher,
         private readonly Sheets $sheets,
+        private readonly ClockInterface $clock,
     ) {
         parent::__construct();
     }
@@ -38,16 +39,17 @@ final class DemoCommand extends Command
         if (null !== $this->entities->getRepository(Teacher::class)->findOneBy(['email' => self::EMAIL])) {
             return self::SUCCESS;
         }
-        $teacher = new Teacher(self::EMAIL, 'Arden Vale', 'Ombrel Island School', 'Kittiwakes');
+        $teacher = new Teacher(self::EMAIL, 'Arden Vale', 'Ombrel Island School');
         $teacher->changePassword($this->hasher->hashPassword($teacher, self::PASSWORD));
         $this->entities->persist($teacher);
-        $class = new Classroom(Uuid::v7(), $teacher, 'Kittiwakes');
-        $class->rewrite('Kittiwakes', self::CHILDREN, self::TAUGHT);
+        $class = new Classroom(Uuid::v7(), $teacher, 'Kittiwakes', $this->clock->now());
+        $class->rewrite('Kittiwakes', self::TAUGHT);
+        $class->register(array_combine(array_map(static fn (): string => Uuid::v7()->toRfc4122(), self::CHILDREN), self::CHILDREN));
         $this->entities->persist($class);
         // the ids of questions are given by whoever adds them
         $question = static fn (string $sum): QuestionRequest => new QuestionRequest(Uuid::v4()->toRfc4122(), new QuestionText($sum));
         foreach (self::sheets() as $title => $sums) {
-            $this->sheets->new($teacher, $title, array_map($question, $sums), new SheetSettings(classId: $class->id()->toRfc4122()));
+            $this->sheets->new($teacher, $title, array_map($question, $sums), $class);
         }
         $this->entities->flush();
         $output->writeln('The demonstration classroom is loaded.');

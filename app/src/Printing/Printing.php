@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Rostik\App\Printing;
 
-use Rostik\App\Account\Teacher;
 use Rostik\App\Classroom\Classrooms;
 use Rostik\App\Sheet\Question;
 use Rostik\App\Sheet\QuestionText;
@@ -13,6 +12,7 @@ use Rostik\App\Sheet\SheetRepository;
 use Rostik\App\Sheet\SheetSettings;
 use Rostik\App\Sheet\Variant;
 use Rostik\App\Sheet\VariantSets;
+use Rostik\Core\Question\Manner;
 use Rostik\Core\Sheet\Layout;
 use Twig\Environment;
 
@@ -70,7 +70,9 @@ final readonly class Printing
     private function printed(Sheet $sheet, array $questions, PrintRequest $how, ?Variant $copy = null): PrintedSheet
     {
         $settings = $sheet->settings();
-        $teacher = $sheet->owner();
+        // a sheet that is for no class in particular is for the one in hand
+        $class = $sheet->classroom() ?? $this->classrooms->inHand($sheet->owner());
+        $manner = $settings->manner($class?->methods() ?? []);
         // what stands apart stands at the end
         usort($questions, static fn (QuestionText $a, QuestionText $b): int => $a->challenge <=> $b->challenge);
         $plain = array_filter($questions, static fn (QuestionText $q): bool => !$q->challenge);
@@ -80,29 +82,28 @@ final readonly class Printing
         }
         $lines = [];
         foreach ($questions as $i => $question) {
-            $lines[] = $this->printer->print($i + 1, $question, $settings->manner($teacher->houseMethods()), PrintPart::Worked === $how->part);
+            $lines[] = $this->printer->print($i + 1, $question, $manner, PrintPart::Worked === $how->part);
         }
-        $class = $this->classrooms->find($teacher, $settings->classId);
 
         return new PrintedSheet(
             $sheet->title(),
             $settings,
             \array_slice($lines, 0, \count($plain)),
             \array_slice($lines, \count($plain)),
-            $how->hasSheet() ? $this->example($questions, $settings, $teacher, $sheet) : null,
-            $class?->name() ?? $teacher->className(),
+            $how->hasSheet() ? $this->example($questions, $settings, $manner, $sheet) : null,
+            $class?->name() ?? '',
             $copy?->code() ?? '',
             $copy?->name() ?? '',
         );
     }
 
     /** @param list<QuestionText> $questions */
-    private function example(array $questions, SheetSettings $settings, Teacher $teacher, Sheet $sheet): ?PrintedQuestion
+    private function example(array $questions, SheetSettings $settings, Manner $manner, Sheet $sheet): ?PrintedQuestion
     {
         if ((!$settings->example && Layout::Home !== $settings->layout) || null !== $settings->layout->room()) {
             return null;
         }
 
-        return $this->printer->example($questions, $settings->manner($teacher->houseMethods()), crc32($sheet->id()->toRfc4122()));
+        return $this->printer->example($questions, $manner, crc32($sheet->id()->toRfc4122()));
     }
 }

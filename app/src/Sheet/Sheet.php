@@ -8,6 +8,7 @@ use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
 use Rostik\App\Account\Teacher;
+use Rostik\App\Classroom\Classroom;
 use Symfony\Component\Uid\Uuid;
 
 /** A sheet of sums that belongs to one teacher. It keeps the text of its sums, never their answers. */
@@ -41,9 +42,13 @@ class Sheet
     #[ORM\Column(type: 'json')]
     private array $rungs = [];
 
-    /** @var array<string, mixed> as {@see SheetSettings::kept()} */
-    #[ORM\Column(type: 'json')]
-    private array $settings = [];
+    #[ORM\Column(type: SheetSettingsType::NAME)]
+    private SheetSettings $settings;
+
+    /** The class it is for. */
+    #[ORM\ManyToOne]
+    #[ORM\JoinColumn(onDelete: 'SET NULL')]
+    private ?Classroom $classroom = null;
 
     /** @var Collection<int, Question> */
     #[ORM\OneToMany(targetEntity: Question::class, mappedBy: 'sheet', cascade: ['persist'], orphanRemoval: true)]
@@ -60,6 +65,7 @@ class Sheet
     ) {
         $this->id = Uuid::v7();
         $this->changedAt = $now;
+        $this->settings = new SheetSettings();
         $this->questions = new ArrayCollection();
     }
 
@@ -80,7 +86,18 @@ class Sheet
 
     public function settings(): SheetSettings
     {
-        return SheetSettings::from($this->settings);
+        return $this->settings;
+    }
+
+    public function classroom(): ?Classroom
+    {
+        return $this->classroom;
+    }
+
+    /** @param ?Classroom $classroom null for no class */
+    public function isFor(?Classroom $classroom): void
+    {
+        $this->classroom = $classroom;
     }
 
     public function changedAt(): \DateTimeImmutable
@@ -155,7 +172,7 @@ class Sheet
     public function rewrite(string $title, array $wanted, \DateTimeImmutable $now, ?SheetSettings $settings = null): void
     {
         $this->title = $title;
-        $this->settings = $settings?->kept() ?? $this->settings;
+        $this->settings = $settings ?? $this->settings;
         $this->changedAt = $now;
         $known = [];
         foreach ($this->questions as $question) {
@@ -178,6 +195,7 @@ class Sheet
     {
         $copy = new self($this->owner, mb_substr($this->title, 0, 112).' (copy)', $now);
         $copy->settings = $this->settings;
+        $copy->classroom = $this->classroom;
         $copy->rungs = $this->rungs;
         foreach ($this->questions() as $question) {
             $copy->questions->add(new Question($copy, $question->key(), $question->text(), $question->position(), $question->isLocked()));

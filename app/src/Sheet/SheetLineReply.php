@@ -29,16 +29,12 @@ final readonly class SheetLineReply
     /** The same for sheets that were made together, one for each level; null for one alone. */
     public ?string $family;
 
-    /**
-     * @param array<mixed> $settings as {@see SheetSettings::kept()}
-     * @param list<string> $rungs    ids of the rungs that its questions exercise
-     */
-    public function __construct(Uuid $uuid, public string $title, public int $questions, \DateTimeImmutable $changed, array $settings, public array $rungs, ?\DateTimeImmutable $archivedAt, ?Uuid $familyId)
+    /** @param list<string> $rungs ids of the rungs that its questions exercise */
+    public function __construct(Uuid $uuid, public string $title, public int $questions, \DateTimeImmutable $changed, SheetSettings $settings, public array $rungs, ?\DateTimeImmutable $archivedAt, ?Uuid $familyId, ?Uuid $class)
     {
-        $how = SheetSettings::from($settings);
-        $this->level = $how->level;
-        $this->layout = $how->layout;
-        $this->classId = $how->classId;
+        $this->level = $settings->level;
+        $this->layout = $settings->layout;
+        $this->classId = $class?->toRfc4122();
         $this->archived = null !== $archivedAt;
         $this->family = $familyId?->toRfc4122();
         $this->id = $uuid->toRfc4122();

@@ -6,6 +6,7 @@ namespace Rostik\App\Sheet;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Rostik\App\Account\Teacher;
+use Rostik\App\Classroom\Classrooms;
 use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\NotUnderstood;
 use Rostik\Core\Notation\SumReader;
@@ -34,6 +35,7 @@ final readonly class SheetMaking
         private Another $another,
         private SumReader $reader,
         private Sheets $sheets,
+        private Classrooms $classrooms,
         private EntityManagerInterface $entities,
         private Forms $forms,
     ) {
@@ -51,6 +53,7 @@ final readonly class SheetMaking
         $rungs = array_map(static fn (Aim $aim): string => $aim->rung->id, $aims);
         $title = '' === trim($wanted->title) ? rtrim(preg_replace('/^I can /', '', ucfirst($aims[0]->rung->can)) ?? '', '.') : trim($wanted->title);
         $family = \count($wanted->levels) > 1 ? Uuid::v7() : null;
+        $class = $this->classrooms->find($owner, $wanted->classId);
         $sheets = [];
         $shortages = [];
         foreach ($wanted->levels as $level) {
@@ -65,8 +68,8 @@ final readonly class SheetMaking
                 $times === $question->times ? null : $question->times ?? TimesGiven::AsWritten,
                 $question->challenge,
             ), $this->forms->write($question->sum, $this->plain))), $all);
-            $settings = SheetSettings::forLevel($level, $wanted->layout, $rungs, $limits, $wanted->classId, $answers ?? Written::TYPE, $times ?? TimesGiven::AsWritten);
-            $sheets[] = $this->sheets->new($owner, ucfirst(mb_substr($title, 0, 120)), $questions, $settings, $family);
+            $settings = SheetSettings::forLevel($level, $wanted->layout, $rungs, $limits, $answers ?? Written::TYPE, $times ?? TimesGiven::AsWritten);
+            $sheets[] = $this->sheets->new($owner, ucfirst(mb_substr($title, 0, 120)), $questions, $class, $settings, $family);
             array_push($shortages, ...array_map(static fn (Shortage $s): string => self::said($s, $level, $ladder), $made->shortages));
         }
         $this->entities->flush();

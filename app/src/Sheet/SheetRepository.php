@@ -38,8 +38,9 @@ final class SheetRepository extends ServiceEntityRepository
     {
         /** @var list<SheetLineReply> $lines */
         $lines = $this->createQueryBuilder('s')
-            ->select(\sprintf('NEW %s(s.id, s.title, COUNT(q.id), s.changedAt, s.settings, s.rungs, s.archivedAt, s.family)', SheetLineReply::class))
+            ->select(\sprintf('NEW %s(s.id, s.title, COUNT(q.id), s.changedAt, s.settings, s.rungs, s.archivedAt, s.family, c.id)', SheetLineReply::class))
             ->leftJoin('s.questions', 'q')
+            ->leftJoin('s.classroom', 'c')
             ->where('s.owner = :teacher')
             ->andWhere('s.deletedAt IS NULL')
             ->setParameter('teacher', $teacher->id(), 'uuid')

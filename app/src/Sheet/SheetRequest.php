@@ -12,7 +12,8 @@ final readonly class SheetRequest
     /**
      * @param int                   $version   of the sheet that was changed
      * @param list<QuestionRequest> $questions in their order
-     * @param ?SheetSettings        $settings  null to leave them as they are
+     * @param ?SheetSettings        $settings  null to leave them, and the class, as they are
+     * @param ?string               $classId   the class it is for; null for none
      */
     public function __construct(
         #[Assert\Positive]
@@ -25,6 +26,8 @@ final readonly class SheetRequest
         public array $questions,
         #[Assert\Valid]
         public ?SheetSettings $settings = null,
+        #[Assert\Uuid(strict: true)]
+        public ?string $classId = null,
     ) {
     }
 }

@@ -11,7 +11,6 @@ use Rostik\Core\Question\TimesGiven;
 use Rostik\Core\Sheet\Layout;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\Limits;
-use Rostik\Core\Sum\Unknown;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** How a sheet is set out, and what it is for, beside its questions. */
@@ -26,7 +25,6 @@ final readonly class SheetSettings
      * @param bool         $chart       whether a reference chart of units stands at the end
      * @param ?int         $columns     1 or 2; null for as many as suit what is drawn
      * @param TimesGiven   $times       in which form times are given
-     * @param ?string      $classId     the class it is for
      * @param list<string> $aims        ids of the rungs it was made for
      * @param Limits       $limits      what was wanted of the numbers when it was made
      */
@@ -44,8 +42,6 @@ final readonly class SheetSettings
         public TypeSize $type = TypeSize::Usual,
         public TimesGiven $times = TimesGiven::AsWritten,
         public Layout $layout = Layout::Page,
-        #[Assert\Uuid(strict: true)]
-        public ?string $classId = null,
         #[Assert\Count(max: 60)]
         #[Assert\All([new Assert\Type('string'), new Assert\Length(max: 60)])]
         public array $aims = [],
@@ -60,7 +56,7 @@ final readonly class SheetSettings
      * @param Limits       $limits  what is wanted of the numbers
      * @param string       $answers id of the form in which all its questions are answered that have none of their own
      */
-    public static function forLevel(Level $level, Layout $layout, array $aims, Limits $limits, ?string $classId, string $answers = Written::TYPE, TimesGiven $times = TimesGiven::AsWritten): self
+    public static function forLevel(Level $level, Layout $layout, array $aims, Limits $limits, string $answers = Written::TYPE, TimesGiven $times = TimesGiven::AsWritten): self
     {
         // tickets and slips have room for an answer, and no more
         $small = null !== $layout->room();
@@ -74,7 +70,6 @@ final readonly class SheetSettings
             example: $helped || Layout::Home === $layout,
             chart: $helped,
             layout: $layout,
-            classId: $classId,
             aims: $aims,
             limits: $limits,
         );
@@ -88,49 +83,5 @@ final readonly class SheetSettings
     public function manner(array $methods): Manner
     {
         return new Manner($this->scaffold, $this->answers, $this->times, $methods);
-    }
-
-    /** @return array<string, mixed> as it is kept */
-    public function kept(): array
-    {
-        return [
-            'level' => $this->level?->value,
-            'instruction' => $this->instruction,
-            'scaffold' => $this->scaffold->value,
-            'answers' => $this->answers,
-            'example' => $this->example,
-            'chart' => $this->chart,
-            'columns' => $this->columns,
-            'type' => $this->type->value,
-            'times' => $this->times->value,
-            'layout' => $this->layout->value,
-            'classId' => $this->classId,
-            'aims' => $this->aims,
-            'limits' => get_object_vars($this->limits),
-        ];
-    }
-
-    /** @param array<mixed> $kept what is missing or of another time is as usual */
-    public static function from(array $kept): self
-    {
-        $text = static fn (string $name): string => \is_string($kept[$name] ?? null) ? $kept[$name] : '';
-        $limits = \is_array($kept['limits'] ?? null) ? $kept['limits'] : [];
-        $said = static fn (string $name): ?bool => \is_bool($limits[$name] ?? null) ? $limits[$name] : null;
-
-        return new self(
-            Level::tryFrom($text('level')),
-            $text('instruction'),
-            Scaffold::tryFrom($text('scaffold')) ?? Scaffold::Outline,
-            '' === $text('answers') ? Written::TYPE : $text('answers'),
-            true === ($kept['example'] ?? false),
-            true === ($kept['chart'] ?? false),
-            \is_int($kept['columns'] ?? null) ? $kept['columns'] : null,
-            TypeSize::tryFrom($text('type')) ?? TypeSize::Usual,
-            TimesGiven::tryFrom($text('times')) ?? TimesGiven::AsWritten,
-            Layout::tryFrom($text('layout')) ?? Layout::Page,
-            '' === $text('classId') ? null : $text('classId'),
-            array_values(array_filter(\is_array($kept['aims'] ?? null) ? $kept['aims'] : [], is_string(...))),
-            new Limits($said('fives'), $said('regroups'), $said('noon'), $said('midnight'), \is_string($limits['unknown'] ?? null) ? Unknown::tryFrom($limits['unknown']) : null, $said('hour')),
-        );
     }
 }

@@ -9,6 +9,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\OptimisticLockException;
 use Psr\Clock\ClockInterface;
 use Rostik\App\Account\Teacher;
+use Rostik\App\Classroom\Classroom;
 use Rostik\App\Classroom\Classrooms;
 use Rostik\Core\Notation\NotUnderstood;
 use Rostik\Core\Sheet\Checking;
@@ -60,10 +61,7 @@ final readonly class Sheets
 
     public function begin(Teacher $owner, NewSheetRequest $wanted): Sheet
     {
-        // with one class there is no question whose sheet it is
-        $classes = $this->classrooms->of($owner);
-        $settings = 1 === \count($classes) ? new SheetSettings(classId: $classes[0]->id()->toRfc4122()) : null;
-        $sheet = $this->new($owner, $wanted->title, $wanted->questions, $settings);
+        $sheet = $this->new($owner, $wanted->title, $wanted->questions, $this->classrooms->inHand($owner));
         $this->entities->flush();
 
         return $sheet;
@@ -73,11 +71,13 @@ final readonly class Sheets
      * A new sheet, yet to be flushed.
      *
      * @param list<QuestionRequest> $questions
+     * @param ?Classroom            $class     that it is for
      * @param ?Uuid                 $family    of sheets that are made together
      */
-    public function new(Teacher $owner, string $title, array $questions, ?SheetSettings $settings = null, ?Uuid $family = null): Sheet
+    public function new(Teacher $owner, string $title, array $questions, ?Classroom $class, ?SheetSettings $settings = null, ?Uuid $family = null): Sheet
     {
         $sheet = new Sheet($owner, $this->title($title), $this->clock->now());
+        $sheet->isFor($class);
         $this->write($sheet, $title, $questions, $settings);
         if (null !== $family) {
             $sheet->join($family);
@@ -91,6 +91,9 @@ final readonly class Sheets
     public function change(Sheet $sheet, SheetRequest $wanted): void
     {
         $this->entities->lock($sheet, LockMode::OPTIMISTIC, $wanted->version);
+        if (null !== $wanted->settings) {
+            $sheet->isFor($this->classrooms->find($sheet->owner(), $wanted->classId));
+        }
         $this->write($sheet, $wanted->title, $wanted->questions, $wanted->settings);
         $this->entities->flush();
     }
@@ -146,7 +149,7 @@ final readonly class Sheets
     public function reply(Sheet $sheet): SheetReply
     {
         $settings = $sheet->settings();
-        $taught = $this->classrooms->find($sheet->owner(), $settings->classId)?->taught() ?? [];
+        $taught = $sheet->classroom()?->taught() ?? [];
         $warnings = $this->checking->warnings(
             $sheet->sums(),
             $settings->level,
@@ -160,6 +163,7 @@ final readonly class Sheets
             $sheet->title(),
             array_map($this->question(...), $sheet->questions(), $warnings),
             $settings,
+            $sheet->classroom()?->id()->toRfc4122(),
             array_map(static fn (Sheet $s): SheetLevelReply => new SheetLevelReply($s->id()->toRfc4122(), $s->settings()->level, $s->title()), $this->sheets->family($sheet)),
             $sheet->isArchived(),
         );

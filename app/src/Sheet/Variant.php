@@ -6,6 +6,7 @@ namespace Rostik\App\Sheet;
 
 use Doctrine\ORM\Mapping as ORM;
 use Rostik\App\Account\Teacher;
+use Rostik\App\Classroom\Child;
 use Rostik\Core\Question\TimesGiven;
 use Rostik\Core\Sheet\Code;
 use Symfony\Component\Uid\Uuid;
@@ -40,7 +41,7 @@ class Variant
     /**
      * @param Uuid               $setId     of all that were made together
      * @param int                $position  from 0
-     * @param string             $name      of the child; empty for none
+     * @param ?Child             $child     whose copy it is; null for a neighbours' copy, and for a child that has left
      * @param list<QuestionText> $questions in order
      */
     public function __construct(
@@ -52,8 +53,9 @@ class Variant
         #[ORM\Column(type: 'smallint')]
         private int $position,
         Code $code,
-        #[ORM\Column(length: 40)]
-        private string $name,
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(onDelete: 'SET NULL')]
+        private ?Child $child,
         array $questions,
         #[ORM\Column]
         private \DateTimeImmutable $madeAt,
@@ -94,9 +96,15 @@ class Variant
         return $this->code;
     }
 
+    public function child(): ?Child
+    {
+        return $this->child;
+    }
+
+    /** Of the child; empty for none. */
     public function name(): string
     {
-        return $this->name;
+        return $this->child?->name() ?? '';
     }
 
     /** @return list<QuestionText> */

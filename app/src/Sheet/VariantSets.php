@@ -7,6 +7,8 @@ namespace Rostik\App\Sheet;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Rostik\App\Account\Teacher;
+use Rostik\App\Classroom\Child;
+use Rostik\App\Classroom\Classrooms;
 use Rostik\Core\Sheet\Code;
 use Rostik\Core\Sheet\Variants;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -15,7 +17,7 @@ use Symfony\Component\Uid\Uuid;
 /** Copies of sheets for neighbours or for every child: making them, and finding them again. */
 final readonly class VariantSets
 {
-    public function __construct(private EntityManagerInterface $entities, private ClockInterface $clock, private Variants $variants)
+    public function __construct(private EntityManagerInterface $entities, private ClockInterface $clock, private Variants $variants, private Classrooms $classrooms)
     {
     }
 
@@ -26,10 +28,11 @@ final readonly class VariantSets
         $made = $this->variants->make($sheet->sums(), $fixed, $wanted->count, $wanted->seed);
         $set = Uuid::v7();
         $now = $this->clock->now();
+        $children = $this->classrooms->children($sheet->owner(), $wanted->children);
         $copies = [];
         foreach ($this->codes($sheet->owner(), $wanted->count) as $i => $code) {
             $own = array_map(static fn (Question $q, string $sum): QuestionText => $q->text()->withSum($sum), $questions, $made->variants[$i] ?? []);
-            $copy = new Variant($sheet, $set, $i, $code, trim($wanted->names[$i] ?? ''), $own, $now);
+            $copy = new Variant($sheet, $set, $i, $code, $children[$wanted->children[$i] ?? ''] ?? null, $own, $now);
             $this->entities->persist($copy);
             $copies[] = $copy;
         }
@@ -42,7 +45,7 @@ final readonly class VariantSets
     public function of(Sheet $sheet): array
     {
         $sets = [];
-        foreach ($this->entities->getRepository(Variant::class)->findBy(['sheet' => $sheet, 'deletedAt' => null], ['setId' => 'DESC', 'position' => 'ASC']) as $copy) {
+        foreach ($this->all(['sheet' => $sheet, 'deletedAt' => null], ['setId' => 'DESC', 'position' => 'ASC']) as $copy) {
             $sets[$copy->setId()->toRfc4122()][] = $copy;
         }
 
@@ -56,10 +59,26 @@ final readonly class VariantSets
      */
     public function copies(Sheet $sheet, string $set, bool $evenDeleted = false): array
     {
-        $copies = Uuid::isValid($set) ? $this->entities->getRepository(Variant::class)->findBy(['sheet' => $sheet, 'setId' => Uuid::fromString($set)], ['position' => 'ASC']) : [];
+        $copies = Uuid::isValid($set) ? $this->all(['sheet' => $sheet, 'setId' => Uuid::fromString($set)], ['position' => 'ASC']) : [];
         $copies = array_values(array_filter($copies, static fn (Variant $copy): bool => $evenDeleted || !$copy->isDeleted()));
 
         return [] === $copies ? throw new NotFoundHttpException() : $copies;
+    }
+
+    /**
+     * With their children, so that a name each is no question to the database each.
+     *
+     * @param array<string, mixed>        $where
+     * @param array<string, 'ASC'|'DESC'> $order
+     *
+     * @return list<Variant>
+     */
+    private function all(array $where, array $order): array
+    {
+        $copies = $this->entities->getRepository(Variant::class)->findBy($where, $order);
+        $this->classrooms->load(array_map(static fn (Variant $copy): ?Child => $copy->child(), $copies));
+
+        return $copies;
     }
 
     /** The copy with that code, as it is typed; null where there is none. */

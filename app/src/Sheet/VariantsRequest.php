@@ -12,15 +12,15 @@ use Symfony\Component\Validator\Constraints as Assert;
 final readonly class VariantsRequest
 {
     /**
-     * @param int          $count how many, the sheet itself among them
-     * @param list<string> $names children's names to be printed, one for each copy; fewer or none leave the rest without
+     * @param int          $count    how many, the sheet itself among them
+     * @param list<string> $children ids of the children whose copies they are, one for each; fewer or none leave the rest without
      */
     public function __construct(
         #[Assert\Range(min: 2, max: Variants::MOST, notInRangeMessage: 'There can be {{ min }} to {{ max }} copies.', payload: ProblemListener::SAY)]
         public int $count,
         #[Assert\Count(max: Variants::MOST)]
-        #[Assert\All([new Assert\Type('string'), new Assert\Length(max: 40)])]
-        public array $names = [],
+        #[Assert\All([new Assert\Type('string'), new Assert\Uuid(strict: true)])]
+        public array $children = [],
         public int $seed = 1,
     ) {
     }

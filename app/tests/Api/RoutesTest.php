@@ -66,7 +66,7 @@ final class RoutesTest extends ApiTestCase
         $classes = $this->ask('GET', '/api/classes');
         self::assertIsArray($classes[0]);
         self::assertIsString($classes[0]['id']);
-        $other = new Teacher('beryl@ombrel.example', 'Beryl Quay', 'Ombrel Island School', 'Fulmars');
+        $other = new Teacher('beryl@ombrel.example', 'Beryl Quay', 'Ombrel Island School');
         $this->entities()->persist($other);
         $this->entities()->flush();
         $this->browser->loginUser($other);
@@ -144,7 +144,7 @@ final class RoutesTest extends ApiTestCase
         yield 'nothing to be drawn anew' => ['POST', '/api/sheets/others', ['sums' => []]];
         yield 'a class without a name' => ['PUT', '/api/classes/0b9d1f3e-6c0a-4c55-9a57-1c9c0de0a002', ['name' => ' ']];
         yield 'a child without a name' => ['PUT', '/api/classes/0b9d1f3e-6c0a-4c55-9a57-1c9c0de0a002', ['name' => 'Terns', 'children' => ['Anouk', '']]];
-        yield 'a kind of sum that is none' => ['PUT', '/api/me/house-method', ['kind' => 'square', 'method' => 'column']];
+        yield 'a kind of sum that is none' => ['PUT', '/api/classes/0b9d1f3e-6c0a-4c55-9a57-1c9c0de0a001/method', ['kind' => 'square', 'method' => 'column']];
         yield 'a list without a text' => ['POST', '/api/sheets/read', ['text' => ['1 h']]];
     }
 }

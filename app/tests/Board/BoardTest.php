@@ -68,21 +68,4 @@ final class BoardTest extends ApiTestCase
         $this->ask('POST', '/api/board/hands', ['wanted' => 900, 'hour' => 180, 'minute' => 105]);
         self::assertSame(422, $this->code());
     }
-
-    public function testTheClassHasMethodsOfItsOwn(): void
-    {
-        $this->ask('PUT', '/api/me/house-method', ['kind' => 'elapsed', 'method' => 'column']);
-        self::assertSame(401, $this->code());
-        $this->signIn();
-        $me = $this->ask('PUT', '/api/me/house-method', ['kind' => 'elapsed', 'method' => 'column']);
-        self::assertSame(200, $this->code());
-        self::assertSame([['kind' => 'elapsed', 'method' => 'column']], $me['houseMethods']);
-        self::assertSame($me, $this->ask('GET', '/api/me'));
-        $this->ask('PUT', '/api/me/house-method', ['kind' => 'elapsed', 'method' => 'juggling']);
-        self::assertSame(422, $this->code());
-        $this->ask('PUT', '/api/me/house-method', ['kind' => 'juggling', 'method' => 'column']);
-        self::assertSame(422, $this->code());
-        $me = $this->ask('PUT', '/api/me/house-method', ['kind' => 'elapsed', 'method' => null]);
-        self::assertSame([], $me['houseMethods']);
-    }
 }

@@ -11,7 +11,7 @@ use Symfony\Component\Uid\Uuid;
 
 final class ClassroomTest extends ApiTestCase
 {
-    private const PLAIN = ['name' => 'Terns', 'children' => ['Noor', 'Otis'], 'taught' => ['add-plain']];
+    private const PLAIN = ['name' => 'Terns', 'children' => [['id' => '0b9d1f3e-6c0a-4c55-9a57-1c9c0de0c001', 'name' => 'Noor'], ['id' => '0b9d1f3e-6c0a-4c55-9a57-1c9c0de0c002', 'name' => 'Otis']], 'taught' => ['add-plain']];
 
     protected function setUp(): void
     {
@@ -21,7 +21,7 @@ final class ClassroomTest extends ApiTestCase
 
     private function otherTeacher(): void
     {
-        $other = new Teacher('beryl@ombrel.example', 'Beryl Quay', 'Ombrel Island School', 'Fulmars');
+        $other = new Teacher('beryl@ombrel.example', 'Beryl Quay', 'Ombrel Island School');
         $this->entities()->persist($other);
         $this->entities()->flush();
         $this->browser->loginUser($other);
@@ -35,7 +35,8 @@ final class ClassroomTest extends ApiTestCase
         self::assertSame('Kittiwakes', $all[0]['name']);
         self::assertIsArray($all[0]['children']);
         self::assertCount(24, $all[0]['children']);
-        self::assertContains('Saoirse', $all[0]['children']);
+        self::assertContains('Saoirse', array_column($all[0]['children'], 'name'));
+        self::assertTrue($all[0]['inHand']);
         self::assertIsArray($all[0]['taught']);
         self::assertContains('across-noon', $all[0]['taught']);
         self::assertNotContains('missing-part', $all[0]['taught']);
@@ -44,10 +45,13 @@ final class ClassroomTest extends ApiTestCase
     public function testAClassIsBegunChangedErasedAndBroughtBackUnderItsId(): void
     {
         $id = Uuid::v4()->toRfc4122();
-        $made = $this->ask('PUT', '/api/classes/'.$id, ['name' => ' Terns ', 'children' => [' Noor', 'Otis'], 'taught' => ['add-regroup', 'juggling', 'add-plain']]);
+        [$noor, $otis] = self::PLAIN['children'];
+        $made = $this->ask('PUT', '/api/classes/'.$id, ['name' => ' Terns ', 'children' => [['id' => strtoupper($noor['id']), 'name' => ' Noor'], $otis], 'taught' => ['add-regroup', 'juggling', 'add-plain']]);
         self::assertSame(200, $this->code());
-        self::assertSame(['id' => $id, 'name' => 'Terns', 'children' => ['Noor', 'Otis'], 'taught' => ['add-plain', 'add-regroup']], $made, 'trimmed, and in the order of the ladder');
-        self::assertSame($made, $this->ask('PUT', '/api/classes/'.$id, ['name' => 'Terns', 'children' => ['Noor', 'Otis'], 'taught' => ['add-plain', 'add-regroup']]), 'sent twice, it is there once');
+        self::assertSame(['id' => $id, 'name' => 'Terns', 'children' => [$noor, $otis], 'taught' => ['add-plain', 'add-regroup'], 'methods' => [], 'weekend' => 'saturday-sunday', 'weekBegins' => 'monday', 'inHand' => true], $made, 'trimmed, and in the order of the ladder');
+        self::assertSame($made, $this->ask('PUT', '/api/classes/'.$id, ['name' => 'Terns', 'children' => [$noor, $otis], 'taught' => ['add-plain', 'add-regroup']]), 'sent twice, it is there once');
+        $turned = $this->ask('PUT', '/api/classes/'.$id, ['name' => 'Terns', 'children' => [$otis, ['name' => 'Noor B.'] + $noor], 'weekend' => 'friday-saturday', 'weekBegins' => 'sunday']);
+        self::assertSame([[$otis, ['id' => $noor['id'], 'name' => 'Noor B.']], 'friday-saturday', 'sunday'], [$turned['children'], $turned['weekend'], $turned['weekBegins']], 'another order, another name, the same children');
         self::assertSame(['Kittiwakes', 'Terns'], array_column($this->ask('GET', '/api/classes'), 'name'));
         $this->ask('DELETE', '/api/classes/'.$id);
         self::assertSame(204, $this->code());
@@ -70,8 +74,8 @@ final class ClassroomTest extends ApiTestCase
     public static function wrong(): iterable
     {
         yield 'no name' => [['name' => ''], 'A class needs a name: Kittiwakes'];
-        yield 'a long name of a child' => [['children' => [str_repeat('Anouk ', 8)]], 'A name has no more than 40 letters.'];
-        yield 'too many children' => [['children' => array_map(static fn (int $i): string => 'Wren '.$i, range(1, 61))], 'A class has no more than 60 children.'];
+        yield 'a long name of a child' => [['children' => [['id' => '0b9d1f3e-6c0a-4c55-9a57-1c9c0de0c001', 'name' => str_repeat('Anouk ', 8)]]], 'A name has no more than 40 letters.'];
+        yield 'too many children' => [['children' => array_map(static fn (int $i): array => ['id' => Uuid::v4()->toRfc4122(), 'name' => 'Wren '.$i], range(1, 61))], 'A class has no more than 60 children.'];
     }
 
     public function testNobodyElseSeesOrTakesAClass(): void
@@ -80,12 +84,94 @@ final class ClassroomTest extends ApiTestCase
         $this->ask('PUT', '/api/classes/'.$id, self::PLAIN);
         $this->otherTeacher();
         self::assertSame([], $this->ask('GET', '/api/classes'));
-        foreach (['PUT' => self::PLAIN, 'DELETE' => null] as $method => $body) {
-            $this->ask($method, '/api/classes/'.$id, $body);
-            self::assertSame(404, $this->code(), $method);
+        foreach ([['PUT', '', self::PLAIN], ['DELETE', '', null], ['PUT', '/in-hand', null], ['PUT', '/method', ['kind' => 'total', 'method' => 'column']]] as [$method, $path, $body]) {
+            $this->ask($method, '/api/classes/'.$id.$path, $body);
+            self::assertSame(404, $this->code(), $method.$path);
         }
+        // nor a child of it
+        $this->ask('PUT', '/api/classes/'.Uuid::v4()->toRfc4122(), self::PLAIN);
+        self::assertSame(404, $this->code());
         $this->ask('PUT', '/api/classes/none', self::PLAIN);
         self::assertSame(404, $this->code());
+    }
+
+    public function testTheClassInHandIsTheOneTakenUpLast(): void
+    {
+        $inHand = fn (): array => array_column(array_filter($this->ask('GET', '/api/classes'), static fn (mixed $class): bool => \is_array($class) && true === $class['inHand']), 'name');
+        self::assertSame(['Kittiwakes'], $inHand());
+        $kittiwakes = $this->classId();
+        $id = Uuid::v4()->toRfc4122();
+        $this->ask('PUT', '/api/classes/'.$id, self::PLAIN);
+        self::assertSame(['Terns'], $inHand(), 'a class that is begun');
+        $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Ferry']);
+        self::assertSame($id, $sheet['classId'], 'a sheet is for the class in hand');
+        $this->ask('PUT', '/api/classes/'.$kittiwakes, ['name' => 'Kittiwakes']);
+        self::assertSame(['Terns'], $inHand(), 'to write in the other is not to take it up');
+        self::assertTrue($this->ask('PUT', '/api/classes/'.$kittiwakes.'/in-hand')['inHand']);
+        self::assertSame(['Kittiwakes'], $inHand());
+        self::assertSame($kittiwakes, $this->ask('POST', '/api/sheets', ['title' => 'Ferry'])['classId']);
+    }
+
+    public function testEachClassHasMethodsOfItsOwn(): void
+    {
+        $path = '/api/classes/'.$this->classId().'/method';
+        $class = $this->ask('PUT', $path, ['kind' => 'elapsed', 'method' => 'column']);
+        self::assertSame(200, $this->code());
+        self::assertSame([['kind' => 'elapsed', 'method' => 'column']], $class['methods']);
+        self::assertSame([$class], $this->ask('GET', '/api/classes'));
+        foreach ([['kind' => 'elapsed', 'method' => 'juggling'], ['kind' => 'juggling', 'method' => 'column']] as $wrong) {
+            $this->ask('PUT', $path, $wrong);
+            self::assertSame(422, $this->code());
+        }
+        self::assertSame([], $this->ask('PUT', $path, ['kind' => 'elapsed', 'method' => null])['methods']);
+        $this->browser->restart();
+        $this->ask('PUT', $path, ['kind' => 'elapsed', 'method' => 'column']);
+        self::assertSame(401, $this->code());
+    }
+
+    /** Not in the register, not on copies, nowhere in any table. */
+    public function testAnErasedClassOrChildLeavesItsNameNowhere(): void
+    {
+        $id = Uuid::v4()->toRfc4122();
+        $children = [['id' => Uuid::v4()->toRfc4122(), 'name' => 'Zebulonia'], ['id' => Uuid::v4()->toRfc4122(), 'name' => 'Quillarius']];
+        $this->ask('PUT', '/api/classes/'.$id, ['name' => 'Oystercatcherissima', 'children' => $children]);
+        $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Ferry', 'questions' => [['id' => Uuid::v4()->toRfc4122(), 'text' => ['sum' => '9:20 am to 1:05 pm']]]]);
+        self::assertIsString($sheet['id']);
+        $set = $this->ask('POST', '/api/sheets/'.$sheet['id'].'/sets', ['count' => 2, 'children' => array_column($children, 'id')]);
+        self::assertIsArray($set['copies']);
+        self::assertSame(['Zebulonia', 'Quillarius'], array_column($set['copies'], 'name'));
+        self::assertSame([1, 1, 1], [$this->timesKept('Zebulonia'), $this->timesKept('Quillarius'), $this->timesKept('Oystercatcherissima')]);
+
+        $this->ask('PUT', '/api/classes/'.$id, ['name' => 'Oystercatcherissima', 'children' => [$children[1]]]);
+        self::assertSame([0, 1], [$this->timesKept('Zebulonia'), $this->timesKept('Quillarius')]);
+        $this->ask('DELETE', '/api/classes/'.$id);
+        self::assertSame(204, $this->code());
+        self::assertSame([0, 0], [$this->timesKept('Quillarius'), $this->timesKept('Oystercatcherissima')]);
+
+        // the sheet and its copies are there, for no class and nobody
+        $sheet = $this->ask('GET', '/api/sheets/'.$sheet['id']);
+        self::assertNull($sheet['classId']);
+        self::assertIsString($sheet['id']);
+        $sets = $this->ask('GET', '/api/sheets/'.$sheet['id'].'/sets');
+        self::assertIsArray($sets[0]);
+        self::assertIsArray($sets[0]['copies']);
+        self::assertSame(['', ''], array_column($sets[0]['copies'], 'name'));
+        $this->browser->request('GET', '/print/sheets/'.$sheet['id'].'?part=both&set='.(\is_string($set['id']) ? $set['id'] : ''));
+        self::assertSame(200, $this->code());
+    }
+
+    /** In how many fields of all the tables a word stands. */
+    private function timesKept(string $word): int
+    {
+        $database = $this->entities()->getConnection();
+        $found = 0;
+        foreach ($database->createSchemaManager()->introspectTables() as $table) {
+            foreach ($database->fetchAllAssociative('SELECT * FROM '.$table->getObjectName()->toSQL($database->getDatabasePlatform())) as $row) {
+                $found += \count(array_filter($row, static fn (mixed $field): bool => \is_string($field) && str_contains($field, $word)));
+            }
+        }
+
+        return $found;
     }
 
     public function testWhatHasNotBeenTaughtStandsBesideTheQuestion(): void
@@ -94,15 +180,15 @@ final class ClassroomTest extends ApiTestCase
         $this->ask('PUT', '/api/classes/'.$id, ['taught' => ['how-long-across-hours']] + self::PLAIN);
         $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Ferry', 'questions' => [['id' => Uuid::v4()->toRfc4122(), 'text' => ['sum' => '9:20 am to 1:05 pm']], ['id' => Uuid::v4()->toRfc4122(), 'text' => ['sum' => '9:20 am to 10:15 am']]]]);
         self::assertIsString($sheet['id']);
-        $codes = function (array $settings) use (&$sheet): array {
-            $sheet = $this->ask('PUT', '/api/sheets/'.(\is_string($sheet['id']) ? $sheet['id'] : ''), ['version' => $sheet['version'], 'title' => 'Ferry', 'questions' => $sheet['questions'], 'settings' => $settings]);
+        $codes = function (array $settings, ?string $class) use (&$sheet): array {
+            $sheet = $this->ask('PUT', '/api/sheets/'.(\is_string($sheet['id']) ? $sheet['id'] : ''), ['version' => $sheet['version'], 'title' => 'Ferry', 'questions' => $sheet['questions'], 'settings' => $settings, 'classId' => $class]);
             self::assertIsArray($sheet['questions']);
 
             return array_map(static fn ($q): array => \is_array($q) && \is_array($q['warnings']) ? array_column($q['warnings'], 'text') : [], $sheet['questions']);
         };
-        self::assertSame([['Not yet taught: “I can go across noon.”'], []], $codes(['classId' => $id]));
-        self::assertSame([[], []], $codes(['classId' => $id, 'aims' => ['across-noon']]), 'it is what the sheet is to teach');
-        self::assertSame([[], []], $codes(['classId' => null]));
-        self::assertSame([['It crosses noon, though it should not.'], []], $codes(['limits' => ['noon' => false]]));
+        self::assertSame([['Not yet taught: “I can go across noon.”'], []], $codes([], $id));
+        self::assertSame([[], []], $codes(['aims' => ['across-noon']], $id), 'it is what the sheet is to teach');
+        self::assertSame([[], []], $codes([], null));
+        self::assertSame([['It crosses noon, though it should not.'], []], $codes(['limits' => ['noon' => false]], null));
     }
 }

@@ -102,7 +102,8 @@ final class PaperTest extends ApiTestCase
     /** The class's own method is shown and has its room on the paper, whatever the numbers would suggest. */
     public function testTheHouseMethodIsUsedThroughout(): void
     {
-        $this->ask('PUT', '/api/me/house-method', ['kind' => 'difference', 'method' => 'number-line']);
+        $this->ask('PUT', '/api/classes/'.$this->classId().'/method', ['kind' => 'difference', 'method' => 'number-line']);
+        self::assertSame(200, $this->code());
         $id = $this->sheet(['6 h 10 min - 3 h 45 min'], ['scaffold' => 'full', 'example' => true]);
         $paper = $this->page($id, 'part=sheet');
         self::assertStringContainsString('The number line, worked', $paper);
@@ -146,7 +147,7 @@ final class PaperTest extends ApiTestCase
         $key = $this->page($id, 'part=key');
         self::assertMatchesRegularExpression('~3 h 45 min.*3 h 15 min.*3 h 25 min.*9:40 a\.m\..*09:20.*2 h 25 min.*5:20 p\.m\.~s', $key);
 
-        $set = $this->ask('POST', '/api/sheets/'.$id.'/sets', ['count' => 3, 'names' => [], 'seed' => 5]);
+        $set = $this->ask('POST', '/api/sheets/'.$id.'/sets', ['count' => 3, 'seed' => 5]);
         self::assertIsString($set['id']);
         $copies = $this->page($id, 'part=sheet&set='.$set['id']);
         self::assertSame([3, 6, 3, 3, 3], [substr_count($copies, '<table'), substr_count($copies, '<tr><th scope="row">'), substr_count($copies, 'class="choices"'), substr_count($copies, 'Columns to work in'), substr_count($copies, 'A clock face to draw the hands on')]);
@@ -336,7 +337,7 @@ final class PaperTest extends ApiTestCase
     public function testThePdfOfACopySetComesWithItsProgress(): void
     {
         $id = $this->sheet(['6 h 10 min - 3 h 45 min', '1:50 pm + 3 h 30 min'], []);
-        $set = $this->ask('POST', '/api/sheets/'.$id.'/sets', ['count' => 3, 'names' => ['Anouk', 'Bram', 'Cleo']]);
+        $set = $this->ask('POST', '/api/sheets/'.$id.'/sets', ['count' => 3, 'children' => array_keys($this->children())]);
         self::assertIsString($set['id']);
         self::assertIsArray($set['copies']);
         $this->browser->request('GET', '/print/sheets/'.$id.'.pdf/progress?set='.$set['id'].'&paper=letter');

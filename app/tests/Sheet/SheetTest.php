@@ -118,7 +118,7 @@ final class SheetTest extends ApiTestCase
     {
         $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Private', 'questions' => []]);
         $path = $this->text($sheet['id']);
-        $other = new Teacher('somebody@ombrel.example', 'Somebody', 'Ombrel Island School', 'Terns');
+        $other = new Teacher('somebody@ombrel.example', 'Somebody', 'Ombrel Island School');
         $other->changePassword('x');
         $this->entities()->persist($other);
         $this->entities()->flush();

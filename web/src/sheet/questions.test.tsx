@@ -200,7 +200,10 @@ describe('the questions of the sheet in hand', () => {
     });
     expect(screen.getAllByText(/New numbers; 1 stayed/).length).toBeGreaterThan(0);
     await press('Undo');
-    expect(keeper.snapshot().draft.questions[1]?.text).toMatchObject({ sum: '4 h - 1 h', wording: 'How long is left?' });
+    expect(keeper.snapshot().draft.questions[1]?.text).toMatchObject({
+      sum: '4 h - 1 h',
+      wording: 'How long is left?',
+    });
   });
 
   it('say so where there is no other, and where there is no connection', async () => {

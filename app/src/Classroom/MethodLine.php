@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Rostik\App\Account;
+namespace Rostik\App\Classroom;
 
 use Rostik\Core\Sum\Kind;
 
 /** The method in which a class works one kind of sum. */
-final readonly class HouseMethodReply
+final readonly class MethodLine
 {
     public function __construct(public Kind $kind, public string $method)
     {
