@@ -208,30 +208,6 @@ test('what is being asked for stays when the tab is closed', async ({ desk }) =>
   await expect(later.getByLabel('Title')).toHaveValue('');
 });
 
-test('a class is written down, saved, erased, and brought back', async ({ desk }) => {
-  const { page } = desk;
-  await page.getByRole('button', { name: /Arden Vale/ }).click();
-  await page.getByRole('menuitem', { name: 'Classes' }).click();
-  await expect(page.getByRole('heading', { name: 'Classes' })).toBeVisible();
-  await desk.hasNoBarriers();
-  await page.getByRole('button', { name: 'New class' }).click();
-  await page.getByLabel('Name of the class').fill('Sandpipers');
-  await page.getByLabel('Children, a first name to a line').fill('Wren\nOtis, Uma');
-  await expect(page.getByText('3 children.')).toBeVisible();
-  await page.getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(page.getByText('Sandpipers is saved.').first()).toBeVisible();
-  await page.reload();
-  await page.getByRole('button', { name: 'Sandpipers' }).click();
-  await expect(page.getByLabel('Children, a first name to a line')).toHaveValue('Wren\nOtis\nUma');
-  await page.getByRole('button', { name: 'Erase this class' }).click();
-  await expect(page.getByRole('button', { name: 'Sandpipers' })).toHaveCount(0);
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByRole('button', { name: 'Sandpipers' })).toBeVisible();
-  await page.getByRole('button', { name: 'Sandpipers' }).click();
-  await page.getByRole('button', { name: 'Erase this class' }).click();
-  await expect(page.getByLabel('Name of the class')).toHaveValue('Kittiwakes');
-});
-
 test('without a connection the paper stays, says so, and comes back', async ({ desk }) => {
   const { page } = desk;
   await made(desk, 'Tide table', 'I can take an hour and write it as 60 minutes.');

@@ -18,13 +18,13 @@ final class Version20261126060000 extends AbstractMigration
     {
         $table = ' DEFAULT CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci';
         $this->addSql('CREATE TABLE IF NOT EXISTS child (id BINARY(16) NOT NULL, classroom_id BINARY(16) NOT NULL, name VARCHAR(40) NOT NULL, position SMALLINT NOT NULL, INDEX child_class (classroom_id, position), PRIMARY KEY (id), CONSTRAINT fk_child_class FOREIGN KEY (classroom_id) REFERENCES classroom (id) ON DELETE CASCADE)'.$table);
-        $this->addSql('CREATE TABLE IF NOT EXISTS teaching (classroom_id BINARY(16) NOT NULL, teacher_id BINARY(16) NOT NULL, taken_up_at DATETIME(6) NOT NULL, INDEX teaching_teacher (teacher_id), PRIMARY KEY (classroom_id, teacher_id), CONSTRAINT fk_teaching_class FOREIGN KEY (classroom_id) REFERENCES classroom (id) ON DELETE CASCADE, CONSTRAINT fk_teaching_teacher FOREIGN KEY (teacher_id) REFERENCES teacher (id) ON DELETE CASCADE)'.$table);
+        $this->addSql('CREATE TABLE IF NOT EXISTS teaching (classroom_id BINARY(16) NOT NULL, teacher_id BINARY(16) NOT NULL, taken_up_at DATETIME(6) DEFAULT NULL, INDEX teaching_teacher (teacher_id), PRIMARY KEY (classroom_id, teacher_id), CONSTRAINT fk_teaching_class FOREIGN KEY (classroom_id) REFERENCES classroom (id) ON DELETE CASCADE, CONSTRAINT fk_teaching_teacher FOREIGN KEY (teacher_id) REFERENCES teacher (id) ON DELETE CASCADE)'.$table);
         $this->addSql('ALTER TABLE classroom ADD COLUMN IF NOT EXISTS methods JSON NOT NULL DEFAULT \'{}\', ADD COLUMN IF NOT EXISTS weekend VARCHAR(20) NOT NULL DEFAULT \'saturday-sunday\', ADD COLUMN IF NOT EXISTS week_begins VARCHAR(10) NOT NULL DEFAULT \'monday\'');
         $this->addSql('ALTER TABLE sheet ADD COLUMN IF NOT EXISTS classroom_id BINARY(16) DEFAULT NULL');
         $this->addSql('ALTER TABLE variant ADD COLUMN IF NOT EXISTS child_id BINARY(16) DEFAULT NULL');
 
         // who had a class teaches it; the one whose name stood on the account was the class in hand
-        $this->addSql('INSERT IGNORE INTO teaching (classroom_id, teacher_id, taken_up_at) SELECT c.id, c.owner_id, IF(c.name = t.class_name, \'2000-01-02\', \'2000-01-01\') FROM classroom c JOIN teacher t ON t.id = c.owner_id');
+        $this->addSql('INSERT IGNORE INTO teaching (classroom_id, teacher_id, taken_up_at) SELECT c.id, c.owner_id, IF(c.name = t.class_name, \'2000-01-01\', NULL) FROM classroom c JOIN teacher t ON t.id = c.owner_id');
         $this->addSql('UPDATE classroom c JOIN teacher t ON t.id = c.owner_id SET c.methods = IF(t.house_methods = \'[]\', \'{}\', t.house_methods)');
         // a child for each name in a register; a name that is there twice is two children
         $this->addSql('INSERT INTO child (id, classroom_id, name, position) SELECT UNHEX(REPLACE(UUID(), \'-\', \'\')), c.id, n.name, n.position - 1 FROM classroom c, JSON_TABLE(c.children, \'$[*]\' COLUMNS (position FOR ORDINALITY, name VARCHAR(40) PATH \'$\')) n WHERE NOT EXISTS (SELECT 1 FROM child k WHERE k.classroom_id = c.id)');

@@ -10,7 +10,7 @@ import { BoardScreen } from './board/BoardScreen';
 import { ClockPractice } from './board/ClockPractice';
 import { DayBoard } from './board/DayBoard';
 import { Classes } from './classroom/Classes';
-import { meQuery, queryClient } from './api/queries';
+import { classesQuery, meQuery, queryClient } from './api/queries';
 import { MakeSheets } from './sheet/MakeSheets';
 import { PrintPreview } from './sheet/PrintPreview';
 import { Shelf } from './sheet/Shelf';
@@ -26,11 +26,16 @@ function App() {
     setLast(me.data);
   }
   const who = me.data ?? last;
+  // the board speaks the class's own methods: what the class is comes before the first screen, where there is a connection
+  const classes = useQuery({ ...classesQuery, enabled: who !== null });
   if (me.isPending) {
     return me.failureCount > 1 ? <p className="p-8 text-xl">No connection. Trying again…</p> : null;
   }
   if (who === null) {
     return <SignIn />;
+  }
+  if (classes.isPending && classes.failureCount === 0) {
+    return null;
   }
   return (
     <NoticeProvider>

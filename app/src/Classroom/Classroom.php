@@ -47,10 +47,9 @@ class Classroom implements InClassroom
         Teacher $teacher,
         #[ORM\Column(length: 60)]
         private string $name,
-        \DateTimeImmutable $now,
     ) {
         $this->children = new ArrayCollection();
-        $this->teachings = new ArrayCollection([new Teaching($this, $teacher, $now)]);
+        $this->teachings = new ArrayCollection([new Teaching($this, $teacher)]);
     }
 
     public function id(): Uuid

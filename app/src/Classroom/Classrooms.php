@@ -40,7 +40,7 @@ final readonly class Classrooms
         return $classes;
     }
 
-    /** The class that the teacher took up last; null for who has none. */
+    /** The class that the teacher took up last, or the first of several; null for who has none. */
     public function inHand(Teacher $teacher): ?Classroom
     {
         return self::lastTakenUp($teacher, $this->of($teacher));
@@ -132,7 +132,7 @@ final readonly class Classrooms
     }
 
     /**
-     * Begins the class or changes it; one that was erased comes back under its id. A class that is begun is in hand.
+     * Begins the class or changes it; one that was erased comes back under its id.
      *
      * @throws NotFoundHttpException where the id, or that of a child, is somebody else's
      */
@@ -143,7 +143,7 @@ final readonly class Classrooms
             if (!Uuid::isValid($id) || null !== $this->entities->find(Classroom::class, Uuid::fromString($id))) {
                 throw new NotFoundHttpException();
             }
-            $class = new Classroom(Uuid::fromString($id), $teacher, trim($wanted->name), $this->clock->now());
+            $class = new Classroom(Uuid::fromString($id), $teacher, trim($wanted->name));
             $this->entities->persist($class);
         }
         $names = [];

@@ -20,8 +20,8 @@ class Teaching
         #[ORM\ManyToOne]
         #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
         private Teacher $teacher,
-        #[ORM\Column(columnDefinition: 'DATETIME(6) NOT NULL')]
-        private \DateTimeImmutable $takenUpAt,
+        #[ORM\Column(nullable: true, columnDefinition: 'DATETIME(6) DEFAULT NULL')]
+        private ?\DateTimeImmutable $takenUpAt = null,
     ) {
     }
 
@@ -35,7 +35,7 @@ class Teaching
         return $this->teacher;
     }
 
-    public function takenUpAt(): \DateTimeImmutable
+    public function takenUpAt(): ?\DateTimeImmutable
     {
         return $this->takenUpAt;
     }

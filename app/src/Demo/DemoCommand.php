@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rostik\App\Demo;
 
 use Doctrine\ORM\EntityManagerInterface;
-use Psr\Clock\ClockInterface;
 use Rostik\App\Account\Teacher;
 use Rostik\App\Classroom\Classroom;
 use Rostik\App\Sheet\QuestionRequest;
@@ -29,7 +28,6 @@ final class DemoCommand extends Command
         private readonly EntityManagerInterface $entities,
         private readonly UserPasswordHasherInterface $hasher,
         private readonly Sheets $sheets,
-        private readonly ClockInterface $clock,
     ) {
         parent::__construct();
     }
@@ -42,7 +40,7 @@ final class DemoCommand extends Command
         $teacher = new Teacher(self::EMAIL, 'Arden Vale', 'Ombrel Island School');
         $teacher->changePassword($this->hasher->hashPassword($teacher, self::PASSWORD));
         $this->entities->persist($teacher);
-        $class = new Classroom(Uuid::v7(), $teacher, 'Kittiwakes', $this->clock->now());
+        $class = new Classroom(Uuid::v7(), $teacher, 'Kittiwakes');
         $class->rewrite('Kittiwakes', self::TAUGHT);
         $class->register(array_combine(array_map(static fn (): string => Uuid::v7()->toRfc4122(), self::CHILDREN), self::CHILDREN));
         $this->entities->persist($class);

@@ -48,7 +48,7 @@ final class ClassroomTest extends ApiTestCase
         [$noor, $otis] = self::PLAIN['children'];
         $made = $this->ask('PUT', '/api/classes/'.$id, ['name' => ' Terns ', 'children' => [['id' => strtoupper($noor['id']), 'name' => ' Noor'], $otis], 'taught' => ['add-regroup', 'juggling', 'add-plain']]);
         self::assertSame(200, $this->code());
-        self::assertSame(['id' => $id, 'name' => 'Terns', 'children' => [$noor, $otis], 'taught' => ['add-plain', 'add-regroup'], 'methods' => [], 'weekend' => 'saturday-sunday', 'weekBegins' => 'monday', 'inHand' => true], $made, 'trimmed, and in the order of the ladder');
+        self::assertSame(['id' => $id, 'name' => 'Terns', 'children' => [$noor, $otis], 'taught' => ['add-plain', 'add-regroup'], 'methods' => [], 'weekend' => 'saturday-sunday', 'weekBegins' => 'monday', 'inHand' => false], $made, 'trimmed, and in the order of the ladder');
         self::assertSame($made, $this->ask('PUT', '/api/classes/'.$id, ['name' => 'Terns', 'children' => [$noor, $otis], 'taught' => ['add-plain', 'add-regroup']]), 'sent twice, it is there once');
         $turned = $this->ask('PUT', '/api/classes/'.$id, ['name' => 'Terns', 'children' => [$otis, ['name' => 'Noor B.'] + $noor], 'weekend' => 'friday-saturday', 'weekBegins' => 'sunday']);
         self::assertSame([[$otis, ['id' => $noor['id'], 'name' => 'Noor B.']], 'friday-saturday', 'sunday'], [$turned['children'], $turned['weekend'], $turned['weekBegins']], 'another order, another name, the same children');
@@ -102,7 +102,9 @@ final class ClassroomTest extends ApiTestCase
         $kittiwakes = $this->classId();
         $id = Uuid::v4()->toRfc4122();
         $this->ask('PUT', '/api/classes/'.$id, self::PLAIN);
-        self::assertSame(['Terns'], $inHand(), 'a class that is begun');
+        self::assertSame(['Kittiwakes'], $inHand(), 'to begin another is not to take it up');
+        self::assertTrue($this->ask('PUT', '/api/classes/'.$id.'/in-hand')['inHand']);
+        self::assertSame(['Terns'], $inHand());
         $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Ferry']);
         self::assertSame($id, $sheet['classId'], 'a sheet is for the class in hand');
         $this->ask('PUT', '/api/classes/'.$kittiwakes, ['name' => 'Kittiwakes']);

@@ -99,6 +99,8 @@ export async function askOnce<Reply>(
     response = await fetch(path, {
       method,
       credentials: 'same-origin',
+      // what is erased is erased, even by the last thing that a page does
+      keepalive: method === 'DELETE',
       headers: body === undefined ? {} : { 'Content-Type': 'application/json' },
       ...(body === undefined ? {} : { body: JSON.stringify(body) }),
       ...(signal ? { signal } : {}),

@@ -76,6 +76,11 @@ export interface Changed {
   day: Change | null;
 }
 
+export interface ChildLine {
+  id: string;
+  name: string;
+}
+
 export interface ChooseRequest {
   sum: string;
   count?: number;
@@ -95,17 +100,28 @@ export interface Claim {
   may: string[];
 }
 
+export interface ClassMethodRequest {
+  kind: Kind;
+  method?: string | null;
+}
+
 export interface ClassReply {
   id: string;
   name: string;
-  children: string[];
+  children: ChildLine[];
   taught: string[];
+  methods: MethodLine[];
+  weekend: Weekend;
+  weekBegins: WeekBegins;
+  inHand: boolean;
 }
 
 export interface ClassRequest {
   name: string;
-  children?: string[];
+  children?: ChildLine[];
   taught?: string[];
+  weekend?: Weekend;
+  weekBegins?: WeekBegins;
 }
 
 export interface ClockPicture {
@@ -216,16 +232,6 @@ export interface HandsSet {
   say: string;
 }
 
-export interface HouseMethodReply {
-  kind: Kind;
-  method: string;
-}
-
-export interface HouseMethodRequest {
-  kind: Kind;
-  method?: string | null;
-}
-
 export type Kind = 'total' | 'difference' | 'product' | 'share' | 'later' | 'earlier' | 'elapsed' | 'missing' | 'conversion' | 'comparison' | 'order' | 'rewrite';
 
 export type Layout = 'page' | 'tickets' | 'slips' | 'home';
@@ -297,8 +303,11 @@ export interface MakeSheetsRequest {
 export interface MeReply {
   name: string;
   school: string;
-  className: string;
-  houseMethods: HouseMethodReply[];
+}
+
+export interface MethodLine {
+  kind: Kind;
+  method: string;
 }
 
 export interface MistakesReply {
@@ -426,6 +435,7 @@ export interface SheetReply {
   title: string;
   questions: QuestionReply[];
   settings: SheetSettings;
+  classId: string | null;
   levels: SheetLevelReply[];
   archived: boolean;
 }
@@ -435,6 +445,7 @@ export interface SheetRequest {
   title: string;
   questions: QuestionRequest[];
   settings?: SheetSettings | null;
+  classId?: string | null;
 }
 
 export interface SheetSettings {
@@ -448,7 +459,6 @@ export interface SheetSettings {
   type: TypeSize;
   times: TimesGiven;
   layout: Layout;
-  classId: string | null;
   aims: string[];
   limits: Limits;
 }
@@ -516,7 +526,7 @@ export interface VariantSetReply {
 
 export interface VariantsRequest {
   count: number;
-  names?: string[];
+  children?: string[];
   seed?: number;
 }
 
@@ -526,6 +536,10 @@ export interface Warning {
   code: string;
   text: string;
 }
+
+export type WeekBegins = 'monday' | 'sunday';
+
+export type Weekend = 'saturday-sunday' | 'friday-saturday';
 
 export interface WorkRequest {
   sum: string;

@@ -2,8 +2,8 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Check, ChevronDown } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { ask } from '../api/client';
-import { meQuery } from '../api/queries';
-import type { Kind, MeReply, WorkedMethod } from '../api/types';
+import { classesQuery } from '../api/queries';
+import type { ClassReply, Kind, WorkedMethod } from '../api/types';
 import { useNotice } from '../ui/notices';
 
 const kinds: Record<Kind, string> = {
@@ -26,26 +26,28 @@ export function MethodMenu({
   methods,
   chosen,
   kind,
-  me,
+  own,
   onChoose,
 }: {
   methods: readonly WorkedMethod[];
   chosen: WorkedMethod;
   kind: Kind;
-  me: MeReply;
+  /** The class in hand; null where there is none. */
+  own: ClassReply | null;
   onChoose: (id: string) => void;
 }) {
   const client = useQueryClient();
   const notice = useNotice();
-  const house = me.houseMethods.find((one) => one.kind === kind)?.method ?? null;
+  const house = own?.methods.find((one) => one.kind === kind)?.method ?? null;
   const keep = useMutation({
-    mutationFn: (method: string | null) => ask<MeReply>('PUT', '/api/me/house-method', { kind, method }),
+    mutationFn: (method: string | null) =>
+      ask<ClassReply>('PUT', `/api/classes/${own?.id ?? ''}/method`, { kind, method }),
     onSuccess: (now, method) => {
-      client.setQueryData(meQuery.queryKey, now);
+      client.setQueryData(classesQuery.queryKey, (all) => all?.map((one) => (one.id === now.id ? now : one)));
       notice(
         method === null
           ? `For ${kinds[kind]}, the method that suits the numbers comes first again.`
-          : `${me.className} use this method first for ${kinds[kind]}.`,
+          : `${now.name} use this method first for ${kinds[kind]}.`,
       );
     },
     onError: (failure) => {
@@ -82,21 +84,25 @@ export function MethodMenu({
               </DropdownMenu.RadioItem>
             ))}
           </DropdownMenu.RadioGroup>
-          <DropdownMenu.Separator className="my-2 border-t border-hair" />
-          <DropdownMenu.CheckboxItem
-            className={item}
-            checked={house === chosen.id}
-            onCheckedChange={(wanted) => {
-              keep.mutate(wanted ? chosen.id : null);
-            }}
-          >
-            <DropdownMenu.ItemIndicator>
-              <Check size={20} aria-hidden="true" />
-            </DropdownMenu.ItemIndicator>
-            <span className="col-start-2">
-              {me.className} use this first for {kinds[kind]}
-            </span>
-          </DropdownMenu.CheckboxItem>
+          {own && (
+            <>
+              <DropdownMenu.Separator className="my-2 border-t border-hair" />
+              <DropdownMenu.CheckboxItem
+                className={item}
+                checked={house === chosen.id}
+                onCheckedChange={(wanted) => {
+                  keep.mutate(wanted ? chosen.id : null);
+                }}
+              >
+                <DropdownMenu.ItemIndicator>
+                  <Check size={20} aria-hidden="true" />
+                </DropdownMenu.ItemIndicator>
+                <span className="col-start-2">
+                  {own.name} use this first for {kinds[kind]}
+                </span>
+              </DropdownMenu.CheckboxItem>
+            </>
+          )}
         </DropdownMenu.Content>
       </DropdownMenu.Portal>
     </DropdownMenu.Root>

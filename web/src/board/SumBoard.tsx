@@ -1,8 +1,7 @@
-import { useQuery } from '@tanstack/react-query';
 import { StepBack } from 'lucide-react';
 import { useState } from 'react';
-import { meQuery } from '../api/queries';
 import type { BoardSum, DayReply, WorkedMethod } from '../api/types';
+import { useClasses } from '../classroom/useClasses';
 import { Coverable, CoverContext } from '../models/cover';
 import { Marked } from '../models/Marked';
 import { useLine } from '../shell/line';
@@ -57,9 +56,9 @@ const noMethod: WorkedMethod = { id: '', title: '', steps: [], answer: '' };
 
 function Shown({ data, day, board, change, waiting, onList }: Props) {
   const { worked, clock } = data;
-  const me = useQuery(meQuery).data;
+  const { inHand } = useClasses();
   const online = useOnline();
-  const house = me?.houseMethods.find((one) => one.kind === worked.kind)?.method;
+  const house = inHand?.methods.find((one) => one.kind === worked.kind)?.method;
   const chosen =
     worked.methods.find((one) => one.id === board.method) ??
     worked.methods.find((one) => one.id === house) ??
@@ -208,7 +207,7 @@ function Shown({ data, day, board, change, waiting, onList }: Props) {
               </>
             )}
           </h1>
-          {me && worked.methods.length > 0 && !asked && (
+          {worked.methods.length > 0 && !asked && (
             <div className="flex items-center gap-3">
               {shown.includes('clock') && (
                 <FaceMenu
@@ -218,7 +217,7 @@ function Shown({ data, day, board, change, waiting, onList }: Props) {
                   }}
                 />
               )}
-              <MethodMenu methods={worked.methods} chosen={chosen} kind={worked.kind} me={me} onChoose={choose} />
+              <MethodMenu methods={worked.methods} chosen={chosen} kind={worked.kind} own={inHand} onChoose={choose} />
             </div>
           )}
         </div>

@@ -2,25 +2,23 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ask } from '../api/client';
 import { classesQuery, rungsQuery } from '../api/queries';
-import type { ClassReply, ClassRequest } from '../api/types';
+import type { ClassReply, ClassRequest, WeekBegins, Weekend } from '../api/types';
 import { Button } from '../ui/Button';
 import { newId } from '../ui/newId';
 import { useNotice } from '../ui/notices';
+import { Pick } from '../ui/Pick';
 import { useKept } from '../ui/useKept';
 import { useTitle } from '../ui/useTitle';
+import { namesIn, registerOf } from './register';
 
 const put = (one: ClassReply) =>
   ask<ClassReply>('PUT', `/api/classes/${one.id}`, {
     name: one.name,
     children: one.children,
     taught: one.taught,
+    weekend: one.weekend,
+    weekBegins: one.weekBegins,
   } satisfies ClassRequest);
-
-const namesIn = (text: string): string[] =>
-  text
-    .split(/[\n,;]/)
-    .map((name) => name.trim())
-    .filter((name) => name !== '');
 
 /** The teacher's classes: what the children are called, and what has been taught. */
 export function Classes() {
@@ -50,16 +48,28 @@ export function Classes() {
   });
   const remove = useMutation({
     mutationFn: (one: ClassReply) => ask<null>('DELETE', `/api/classes/${one.id}`),
-    onSuccess: (_, one) => {
-      void refresh();
-      notice(`${one.name} and the names in it are erased. Its sheets stay.`, () => {
-        save.mutate(one);
-      });
-    },
+    onSettled: refresh,
     onError: (failure) => {
       notice(failure.message);
     },
   });
+  /** It is gone from the screen at once, and erased for good as soon as there is no undo any more. */
+  const erase = (one: ClassReply) => {
+    const without = (now: ClassReply[] | undefined) => now?.filter((other) => other.id !== one.id);
+    client.setQueryData(classesQuery.queryKey, (now) => {
+      const left = without(now);
+      return one.inHand ? left?.map((other, i) => ({ ...other, inHand: i === 0 })) : left;
+    });
+    notice(
+      `${one.name} and the names in it are erased. Its sheets stay.`,
+      () => {
+        void refresh();
+      },
+      () => {
+        remove.mutate(one);
+      },
+    );
+  };
   const all = classes.data ? [...classes.data, ...(begun ? [begun] : [])] : [];
   const shown = all.find((one) => one.id === open) ?? all[0];
   return (
@@ -69,7 +79,7 @@ export function Classes() {
         <Button
           onClick={() => {
             // one at a time: the one that is not saved yet is gone on with
-            const fresh = begun ?? { id: newId(), name: '', children: [], taught: [] };
+            const fresh = begun ?? { ...blank, id: newId() };
             change({ begun: fresh });
             setOpen(fresh.id);
           }}
@@ -111,7 +121,8 @@ export function Classes() {
               erased();
               forget();
             } else {
-              remove.mutate(shown, { onSuccess: erased });
+              erased();
+              erase(shown);
             }
           }}
         />
@@ -120,12 +131,33 @@ export function Classes() {
   );
 }
 
+const blank: Omit<ClassReply, 'id'> = {
+  name: '',
+  children: [],
+  taught: [],
+  methods: [],
+  weekend: 'saturday-sunday',
+  weekBegins: 'monday',
+  inHand: false,
+};
+
 /** A class as it is being written down. */
 interface Writing {
   name: string;
   names: string;
   taught: readonly string[];
+  weekend: Weekend;
+  weekBegins: WeekBegins;
 }
+
+const weekends: readonly { value: Weekend; text: string }[] = [
+  { value: 'saturday-sunday', text: 'Saturday, Sunday' },
+  { value: 'friday-saturday', text: 'Friday, Saturday' },
+];
+const beginnings: readonly { value: WeekBegins; text: string }[] = [
+  { value: 'monday', text: 'Monday' },
+  { value: 'sunday', text: 'Sunday' },
+];
 
 interface FormProps {
   before: ClassReply;
@@ -139,14 +171,18 @@ function ClassForm({ before, busy, onSave, onDelete }: FormProps) {
   const rungs = useQuery(rungsQuery);
   const { value, change, forget } = useKept<Writing>(`class.${before.id}`, {
     name: before.name,
-    names: before.children.join('\n'),
+    names: before.children.map((child) => child.name).join('\n'),
     taught: before.taught,
+    weekend: before.weekend,
+    weekBegins: before.weekBegins,
   });
-  const { name, names, taught } = value;
-  const children = namesIn(names);
+  const { name, names, taught, weekend, weekBegins } = value;
+  const children = registerOf(before.children, namesIn(names));
   const changed =
     name !== before.name ||
-    children.join('\n') !== before.children.join('\n') ||
+    weekend !== before.weekend ||
+    weekBegins !== before.weekBegins ||
+    JSON.stringify(children) !== JSON.stringify(before.children) ||
     JSON.stringify(taught) !== JSON.stringify(before.taught);
   const known = rungs.data?.map((rung) => rung.id) ?? [];
   return (
@@ -155,7 +191,7 @@ function ClassForm({ before, busy, onSave, onDelete }: FormProps) {
       onSubmit={(event) => {
         event.preventDefault();
         if (changed && !busy) {
-          onSave({ ...before, name: name.trim(), children, taught: [...taught] }, forget);
+          onSave({ ...before, name: name.trim(), children, taught: [...taught], weekend, weekBegins }, forget);
         }
       }}
     >
@@ -186,9 +222,27 @@ function ClassForm({ before, busy, onSave, onDelete }: FormProps) {
           />
         </label>
         <p id="children-note" className="mt-1 text-soft">
-          {children.length === 1 ? '1 child' : `${children.length} children`}. First names or initials only: they are
-          printed on paper, and kept until you erase them. The school’s own policy decides.
+          {children.length === 1 ? '1 child' : `${children.length} children`}. First names, initials or numbers (1-24)
+          only: they are printed on paper, and kept until you erase them. The school’s own policy decides.
         </p>
+        <div className="mt-3">
+          <Pick
+            label="Weekend"
+            value={weekend}
+            options={weekends}
+            onChange={(chosen) => {
+              change({ weekend: chosen });
+            }}
+          />
+          <Pick
+            label="The week begins on"
+            value={weekBegins}
+            options={beginnings}
+            onChange={(chosen) => {
+              change({ weekBegins: chosen });
+            }}
+          />
+        </div>
         <div className="mt-4 flex flex-wrap gap-3">
           <Button type="submit" look="strong" className="text-lg" aria-disabled={!changed || busy}>
             {busy ? 'Saving…' : 'Save'}

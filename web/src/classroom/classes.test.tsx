@@ -4,11 +4,16 @@ import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
 import { Refused } from '../api/client';
 import type { ClassReply, ClassRequest, RungReply } from '../api/types';
+import { child, classOf } from '../testing/classes';
 import { show, silentServer } from '../testing/show';
 import { Classes } from './Classes';
 
 const rungs: RungReply[] = ['add-plain', 'add-regroup'].map((id) => ({ id, can: `I can ${id}.`, mistakes: [] }));
-const kittiwakes: ClassReply = { id: 'k', name: 'Kittiwakes', children: ['Anouk', 'Bram'], taught: ['add-plain'] };
+const kittiwakes = classOf('k', 'Kittiwakes', {
+  children: [child('Anouk'), child('Bram')],
+  taught: ['add-plain'],
+  inHand: true,
+});
 
 describe('the classes of a teacher', () => {
   const asked = silentServer();
@@ -21,7 +26,7 @@ describe('the classes of a teacher', () => {
         return Promise.reject(refusing);
       }
       if (method === 'PUT') {
-        const saved = { children: [], taught: [], ...(body as ClassRequest), id };
+        const saved = { ...classOf(id, ''), ...shelf.get(id), ...(body as ClassRequest) };
         shelf.set(id, saved);
         return Promise.resolve(saved);
       }
@@ -47,12 +52,9 @@ describe('the classes of a teacher', () => {
     await userEvent.click(await screen.findByLabelText('I can add-regroup.'));
     await press('Save');
     await waitFor(() => {
-      expect(shelf.get('k')).toEqual({
-        id: 'k',
-        name: 'Kittiwakes',
-        children: ['Anouk', 'Cleo', 'Dovid', 'Esme'],
-        taught: ['add-plain', 'add-regroup'],
-      });
+      expect(shelf.get('k')).toMatchObject({ name: 'Kittiwakes', taught: ['add-plain', 'add-regroup'] });
+      expect(shelf.get('k')?.children.map((one) => one.name)).toEqual(['Anouk', 'Cleo', 'Dovid', 'Esme']);
+      expect(shelf.get('k')?.children[0]).toEqual(child('Anouk'));
     });
     expect((await screen.findAllByText('Kittiwakes is saved.')).length).toBeGreaterThan(0);
     expect(window.localStorage.length).toBe(0);
@@ -114,18 +116,41 @@ describe('the classes of a teacher', () => {
     expect(window.localStorage.length).toBe(1);
     await press('Erase this class');
     expect(await screen.findByText(/^No class yet/)).toBeTruthy();
-    expect(shelf.size).toBe(0);
     // no child's name stays behind in the browser
     expect(window.localStorage.length).toBe(0);
+    // what cannot be undone is put off until there is no undo any more
+    expect(shelf.size).toBe(1);
     await press('Undo');
+    expect((await name()).value).toBe('Kittiwakes');
+    window.dispatchEvent(new Event('pagehide'));
+    expect(shelf.get('k')).toEqual(kittiwakes);
+  });
+
+  it('are erased for good when the page goes', async () => {
+    const shelf = page([kittiwakes, classOf('t', 'Terns')]);
+    await name();
+    await press('Erase this class');
+    expect((await name()).value).toBe('Terns');
+    window.dispatchEvent(new Event('pagehide'));
     await waitFor(() => {
-      expect(shelf.get('k')).toEqual(kittiwakes);
+      expect([...shelf.keys()]).toEqual(['t']);
+    });
+  });
+
+  it('have a week of their own', async () => {
+    const shelf = page([kittiwakes]);
+    await name();
+    await userEvent.selectOptions(screen.getByLabelText('Weekend'), 'Friday, Saturday');
+    await userEvent.selectOptions(screen.getByLabelText('The week begins on'), 'Sunday');
+    await press('Save');
+    await waitFor(() => {
+      expect(shelf.get('k')).toMatchObject({ weekend: 'friday-saturday', weekBegins: 'sunday' });
     });
   });
 
   it('say what becomes of the names', async () => {
     page([kittiwakes]);
     await name();
-    expect(screen.getByText(/First names or initials only/).textContent).toContain('until you erase them');
+    expect(screen.getByText(/First names, initials or numbers/).textContent).toContain('until you erase them');
   });
 });

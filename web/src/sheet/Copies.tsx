@@ -3,8 +3,9 @@ import { Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
 import { useId, useState } from 'react';
 import { ask } from '../api/client';
-import { classesQuery, setsQuery } from '../api/queries';
-import type { VariantSetReply, VariantsRequest } from '../api/types';
+import { setsQuery } from '../api/queries';
+import type { ChildLine, VariantSetReply, VariantsRequest } from '../api/types';
+import { useClasses } from '../classroom/useClasses';
 import { Button } from '../ui/Button';
 import { useNotice } from '../ui/notices';
 import { newSeed } from '../ui/newId';
@@ -25,8 +26,8 @@ export function Copies({ sheetId, classId, ready, shown, onShow }: Props) {
   const client = useQueryClient();
   const notice = useNotice();
   const sets = useQuery(setsQuery(sheetId));
-  const classes = useQuery(classesQuery);
-  const mine = classes.data?.find((one) => one.id === classId) ?? classes.data?.[0];
+  const { classes, inHand } = useClasses();
+  const mine = classes.find((one) => one.id === classId) ?? inHand;
   const children = mine?.children ?? [];
   const [count, setCount] = useState('2');
   const [notes, setNotes] = useState<readonly string[]>([]);
@@ -34,10 +35,10 @@ export function Copies({ sheetId, classId, ready, shown, onShow }: Props) {
   const number = Number(count);
   const refresh = () => client.invalidateQueries(setsQuery(sheetId));
   const make = useMutation({
-    mutationFn: (wanted: { count: number; names: readonly string[] }) =>
+    mutationFn: (wanted: { count: number; children: readonly ChildLine[] }) =>
       ask<VariantSetReply>('POST', `/api/sheets/${sheetId}/sets`, {
         count: wanted.count,
-        names: [...wanted.names],
+        children: wanted.children.map(({ id }) => id),
         seed: newSeed(),
       } satisfies VariantsRequest),
     onSuccess: (set) => {
@@ -77,7 +78,7 @@ export function Copies({ sheetId, classId, ready, shown, onShow }: Props) {
         onSubmit={(event) => {
           event.preventDefault();
           if (!busy && number >= 2 && number <= 60) {
-            make.mutate({ count: number, names: [] });
+            make.mutate({ count: number, children: [] });
           }
         }}
       >
@@ -106,7 +107,7 @@ export function Copies({ sheetId, classId, ready, shown, onShow }: Props) {
           aria-disabled={busy}
           onClick={() => {
             if (!busy) {
-              make.mutate({ count: Math.min(60, children.length), names: children });
+              make.mutate({ count: Math.min(60, children.length), children });
             }
           }}
         >

@@ -2,8 +2,9 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { ask } from '../api/client';
-import { classesQuery, rungsQuery, shelfQuery } from '../api/queries';
+import { rungsQuery, shelfQuery } from '../api/queries';
 import type { Layout, Level, MadeSheetsReply, MakeSheetsRequest } from '../api/types';
+import { useClasses } from '../classroom/useClasses';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { useNotice } from '../ui/notices';
@@ -63,13 +64,13 @@ const nothingYet: Making = {
 export function MakeSheets() {
   useTitle('Make a sheet');
   const rungs = useQuery(rungsQuery);
-  const classes = useQuery(classesQuery);
+  const { classes, inHand } = useClasses();
   const client = useQueryClient();
   const navigate = useNavigate();
   const notice = useNotice();
   const { value, change, forget } = useKept<Making>('making', nothingYet);
   const { layout, title, wanted, chosen, numbers, mistakes, challenge, classId } = value;
-  const mine = classes.data?.find((one) => one.id === classId) ?? classes.data?.[0] ?? null;
+  const mine = classes.find((one) => one.id === classId) ?? inHand;
   const total = totalOf(wanted);
   const looked = [
     ...new Map(
@@ -180,11 +181,11 @@ export function MakeSheets() {
           ))}
         </fieldset>
         <div>
-          {(classes.data?.length ?? 0) > 1 && (
+          {classes.length > 1 && (
             <Pick
               label="Class"
               value={mine?.id ?? ''}
-              options={(classes.data ?? []).map((one) => ({ value: one.id, text: one.name }))}
+              options={classes.map((one) => ({ value: one.id, text: one.name }))}
               onChange={(id) => {
                 change({ classId: id });
               }}

@@ -145,11 +145,18 @@ export function PrintPreview() {
                 }}
               />
             </Line>
-            <PrintSettings settings={settings} onChange={change} />
+            <PrintSettings
+              settings={settings}
+              classId={state.draft.classId}
+              onChange={change}
+              onClass={(classId) => {
+                keeper?.change((now) => ({ ...now, classId }));
+              }}
+            />
           </div>
           <Copies
             sheetId={id}
-            classId={settings.classId}
+            classId={state.draft.classId}
             ready={ready}
             shown={copies}
             onShow={(value) => {

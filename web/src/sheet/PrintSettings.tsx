@@ -1,7 +1,6 @@
-import { useQuery } from '@tanstack/react-query';
 import { useId } from 'react';
-import { classesQuery } from '../api/queries';
 import { answerForms, type Layout, type Scaffold, type SheetSettings, type TypeSize } from '../api/types';
+import { useClasses } from '../classroom/useClasses';
 import { Pick, Tick } from '../ui/Pick';
 import { timesGiven } from './forms';
 
@@ -29,12 +28,15 @@ const columns: readonly { value: 'auto' | '1' | '2'; text: string }[] = [
 
 interface Props {
   settings: SheetSettings;
+  /** The class it is for. */
+  classId: string | null;
   onChange: (part: Partial<SheetSettings>) => void;
+  onClass: (id: string | null) => void;
 }
 
 /** How the sheet is set out; kept with the sheet. */
-export function PrintSettings({ settings, onChange }: Props) {
-  const classes = useQuery(classesQuery);
+export function PrintSettings({ settings, classId, onChange, onClass }: Props) {
+  const { classes } = useClasses();
   const instruction = useId();
   const isPage = settings.layout === 'page' || settings.layout === 'home';
   return (
@@ -122,16 +124,13 @@ export function PrintSettings({ settings, onChange }: Props) {
           </div>
         </>
       )}
-      {(classes.data?.length ?? 0) > 0 && (
+      {classes.length > 0 && (
         <Pick
           label="Class"
-          value={settings.classId ?? ''}
-          options={[
-            { value: '', text: 'none' },
-            ...(classes.data ?? []).map((one) => ({ value: one.id, text: one.name })),
-          ]}
+          value={classId ?? ''}
+          options={[{ value: '', text: 'none' }, ...classes.map((one) => ({ value: one.id, text: one.name }))]}
           onChange={(id) => {
-            onChange({ classId: id === '' ? null : id });
+            onClass(id === '' ? null : id);
           }}
         />
       )}

@@ -2,8 +2,9 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { ask } from '../api/client';
-import { classesQuery, codeQuery, rungsQuery, shelfQuery } from '../api/queries';
+import { codeQuery, rungsQuery, shelfQuery } from '../api/queries';
 import type { SheetLineReply, SheetReply } from '../api/types';
+import { useClasses } from '../classroom/useClasses';
 import { Button } from '../ui/Button';
 import { useNotice } from '../ui/notices';
 import { useTitle } from '../ui/useTitle';
@@ -41,6 +42,9 @@ async function each<Reply>(row: Row, act: (sheet: SheetLineReply) => Promise<Rep
 /** What might be the code of a copy. Whether it is one, the server knows. */
 const codeLike = /^[a-z0-9]{4}$/i;
 
+/** In the address: whatever class. */
+const anyClass = 'any';
+
 /** All sheets of the teacher, the one changed last first. */
 export function Shelf() {
   useTitle('Sheets');
@@ -49,7 +53,7 @@ export function Shelf() {
   const notice = useNotice();
   const shelf = useQuery(shelfQuery);
   const [bringing, setBringing] = useState(false);
-  const classes = useQuery(classesQuery);
+  const { classes, inHand } = useClasses();
   const rungs = useQuery(rungsQuery);
   const [params, setParams] = useSearchParams();
   const asked = (name: string) => params.get(name) ?? '';
@@ -68,19 +72,22 @@ export function Shelf() {
   };
   const search = asked('find');
   const archived = asked('in') === 'archive';
-  const [rung, classId] = [asked('rung'), asked('class')];
+  const rung = asked('rung');
+  // the sheets of the class in hand, and those of no class, unless others are wanted
+  const several = classes.length > 1;
+  const classId = several ? asked('class') || (inHand?.id ?? anyClass) : anyClass;
   const words = search.trim().toLowerCase();
   const here = shelf.data?.filter((sheet) => sheet.archived === archived);
   const found = here?.filter(
     (sheet) =>
       sheet.title.toLowerCase().includes(words) &&
       (rung === '' || sheet.rungs.includes(rung)) &&
-      (classId === '' || sheet.classId === classId),
+      (classId === anyClass || sheet.classId === null || sheet.classId === classId),
   );
   const used = new Set(shelf.data?.flatMap((sheet) => sheet.rungs));
   const settled = useSettled(search.trim(), 200);
   const code = useQuery({ ...codeQuery(settled.toUpperCase()), enabled: codeLike.test(settled) });
-  const filtered = search !== '' || rung !== '' || classId !== '';
+  const filtered = search !== '' || rung !== '' || classId !== anyClass;
   const refresh = () => void client.invalidateQueries(shelfQuery);
   const sorry = (failure: Error) => {
     notice(failure.message);
@@ -187,14 +194,14 @@ export function Shelf() {
               put('rung', value);
             }}
           />
-          {(classes.data?.length ?? 0) > 1 && (
+          {several && (
             <Filter
               label="Class"
-              value={classId}
+              value={classId === anyClass ? '' : classId}
               any="any class"
-              options={(classes.data ?? []).map((one) => [one.id, one.name])}
+              options={classes.map((one) => [one.id, one.name])}
               onChange={(value) => {
-                put('class', value);
+                put('class', value === '' ? anyClass : value === inHand?.id ? '' : value);
               }}
             />
           )}
@@ -229,7 +236,7 @@ export function Shelf() {
             type="button"
             className="underline underline-offset-4"
             onClick={() => {
-              setParams({}, { replace: true });
+              setParams(several ? { class: anyClass } : {}, { replace: true });
             }}
           >
             Show all
@@ -246,11 +253,7 @@ export function Shelf() {
           <ShelfRow
             key={row[0].id}
             sheets={row}
-            className={
-              (classes.data?.length ?? 0) > 1
-                ? (classes.data?.find((one) => one.id === row[0].classId)?.name ?? null)
-                : null
-            }
+            className={several ? (classes.find((one) => one.id === row[0].classId)?.name ?? null) : null}
             onCopy={() => {
               copy.mutate(row);
             }}

@@ -5,6 +5,8 @@ export interface Draft {
   title: string;
   questions: QuestionReply[];
   settings: SheetSettings;
+  /** The class it is for. */
+  classId: string | null;
 }
 
 /** A sheet as it is set out where nothing else is said. */
@@ -19,10 +21,11 @@ export const plainSettings: SheetSettings = {
   type: 'usual',
   times: 'as-written',
   layout: 'page',
-  classId: null,
   aims: [],
   limits: { fives: null, regroups: null, noon: null, midnight: null, unknown: null, hour: null },
 };
+
+export const noDraft: Draft = { title: '', questions: [], settings: plainSettings, classId: null };
 
 /** What stands apart stands at the end, on paper as on the screen. */
 export const challengesLast = (questions: readonly QuestionReply[]): QuestionReply[] => [
@@ -59,7 +62,12 @@ export const newQuestion = (
   warnings: [],
 });
 
-export const draftOf = ({ title, questions, settings }: SheetReply): Draft => ({ title, questions, settings });
+export const draftOf = ({ title, questions, settings, classId }: SheetReply): Draft => ({
+  title,
+  questions,
+  settings,
+  classId,
+});
 
 /** Whether a teacher would call them the same; what the server says of them is not looked at. */
 export const sameQuestion = (a: QuestionReply, b: QuestionReply): boolean =>
@@ -70,6 +78,7 @@ const sameText = (a: QuestionText, b: QuestionText): boolean =>
 
 export const sameContent = (a: Draft, b: Draft): boolean =>
   a.title === b.title &&
+  a.classId === b.classId &&
   a.questions.length === b.questions.length &&
   JSON.stringify(a.settings) === JSON.stringify(b.settings) &&
   a.questions.every((question, i) => {

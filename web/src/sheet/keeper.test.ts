@@ -11,6 +11,7 @@ const sheet: SheetReply = {
   title: 'Tide',
   questions: [question('a', '1 h + 2 h')],
   settings: plainSettings,
+  classId: null,
   levels: [],
   archived: false,
 };

@@ -31,6 +31,7 @@ const put: Send = (id, version, draft) =>
     title: draft.title,
     questions: draft.questions.map(({ id: key, text, locked }) => ({ id: key, text, locked })),
     settings: draft.settings,
+    classId: draft.classId,
   });
 
 /**

@@ -5,6 +5,7 @@ import { useLocation } from 'react-router';
 import { describe, expect, it } from 'vitest';
 import { Refused } from '../api/client';
 import type { ClassReply, MadeSheetsReply, RungReply } from '../api/types';
+import { classOf } from '../testing/classes';
 import { show, silentServer } from '../testing/show';
 import { newQuestion, plainSettings, textOf } from './draft';
 import { MakeSheets } from './MakeSheets';
@@ -19,8 +20,8 @@ const rungs = [
   rung('across-noon', 'I can cross noon.', ['keeps-am-pm']),
 ];
 const classes: ClassReply[] = [
-  { id: 'k', name: 'Kittiwakes', children: ['Anouk', 'Bram'], taught: ['add-regroup'] },
-  { id: 't', name: 'Terns', children: [], taught: [] },
+  classOf('k', 'Kittiwakes', { taught: ['add-regroup'], inHand: true }),
+  classOf('t', 'Terns'),
 ];
 const made: MadeSheetsReply = {
   sheets: ['one', 'two'].map((id) => ({
@@ -29,6 +30,7 @@ const made: MadeSheetsReply = {
     title: 'The tide',
     questions: [newQuestion(textOf('1 h + 2 h'))],
     settings: plainSettings,
+    classId: null,
     levels: [],
     archived: false,
   })),

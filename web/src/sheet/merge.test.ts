@@ -8,6 +8,7 @@ const sheet = (questions: QuestionReply[], part: Partial<Draft> = {}): Draft => 
   title: 'Tide',
   questions,
   settings: plainSettings,
+  classId: null,
   ...part,
 });
 const sums = ({ questions }: Draft) => questions.map(({ text }) => text.sum);
@@ -70,12 +71,13 @@ describe('two sheets that were made from the same', () => {
 
   it('sees a change in words, in the form of the answer, in being kept, as it sees one of numbers', () => {
     const base = sheet([question('a')]);
+    const text = question('a').text;
     for (const part of [
-      { wording: 'How long is the seal count?' },
+      { text: { ...text, wording: 'How long is the seal count?' } },
       { locked: true },
-      { challenge: true },
-      { answers: 'hands' },
-      { times: 'words' },
+      { text: { ...text, challenge: true } },
+      { text: { ...text, answers: 'hands' } },
+      { text: { ...text, times: 'words' } },
     ] as const) {
       const changed = sheet([{ ...question('a'), ...part }]);
       expect(putTogether(base, changed, sheet([])).questions).toEqual(changed.questions);
@@ -90,6 +92,13 @@ describe('two sheets that were made from the same', () => {
     const base = sheet([question('a')]);
     const mine = sheet([question('a'), { ...question('b'), text: { ...textOf('b h + 1 h'), challenge: true } }]);
     expect(ids(putTogether(base, mine, sheet([question('a'), question('c')])))).toEqual(['a', 'c', 'b']);
+  });
+
+  it('takes the class from where it was changed', () => {
+    const of = (classId: string | null) => sheet([], { classId });
+    expect(putTogether(of('k'), of('t'), of('k')).classId).toBe('t');
+    expect(putTogether(of('k'), of('k'), of(null)).classId).toBeNull();
+    expect(putTogether(of('k'), of('t'), of(null)).classId).toBe('t');
   });
 
   it('takes each setting from where it was changed', () => {

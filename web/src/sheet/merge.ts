@@ -1,9 +1,9 @@
 import type { QuestionReply, SheetSettings } from '../api/types';
 import { newId } from '../ui/newId';
-import { challengesLast, plainSettings, sameQuestion, type Draft } from './draft';
+import { challengesLast, noDraft, sameQuestion, type Draft } from './draft';
 
 /** Where it is not known how a sheet was before: all that is on it counts as changed. */
-export const nothing: Draft = { title: '', questions: [], settings: plainSettings };
+export const nothing = noDraft;
 
 /**
  * One sheet of two that were made from the same: what was changed in one of them only is as it is there. A question that
@@ -32,6 +32,7 @@ export function putTogether(base: Draft, mine: Draft, theirs: Draft): Draft {
   return {
     title: mine.title === base.title ? theirs.title : mine.title,
     questions: challengesLast([...order].flatMap(both)),
+    classId: mine.classId === base.classId ? theirs.classId : mine.classId,
     settings: settingsOf(base.settings, mine.settings, theirs.settings),
   };
 }

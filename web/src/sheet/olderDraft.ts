@@ -7,14 +7,22 @@ type OlderQuestion = Omit<QuestionReply, 'text'> & QuestionText;
 interface KeptDraft {
   title: string;
   questions: readonly (QuestionReply | OlderQuestion)[];
-  settings: SheetSettings;
+  /** The class stood among them once. */
+  settings: SheetSettings & { classId?: string | null };
+  classId?: string | null;
 }
 
 /** What was kept in this browser before the last release, as it is kept now: an update must not lose what was typed. */
-export const asKeptNow = ({ title, questions, settings }: KeptDraft): Draft => ({
+export const asKeptNow = ({
+  title,
+  questions,
+  settings: { classId: once, ...settings },
+  classId,
+}: KeptDraft): Draft => ({
   title,
   questions: questions.map((question) => ('text' in question ? question : withItsText(question))),
   settings,
+  classId: classId ?? once ?? null,
 });
 
 const withItsText = ({ sum, wording, challenge, answers, times, ...others }: OlderQuestion): QuestionReply => ({

@@ -3,6 +3,7 @@ import { act, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
 import type { ClassReply, SheetSettings, SwapReply, TellingReply, VariantSetReply } from '../api/types';
+import { child, classOf } from '../testing/classes';
 import { show, silentServer } from '../testing/show';
 import { Copies } from './Copies';
 import { plainSettings } from './draft';
@@ -10,7 +11,7 @@ import { PrintSettings } from './PrintSettings';
 import { Telling } from './Telling';
 import { usePdf } from './usePdf';
 
-const kittiwakes: ClassReply = { id: 'k', name: 'Kittiwakes', children: ['Anouk', 'Bram', 'Cleo'], taught: [] };
+const kittiwakes = classOf('k', 'Kittiwakes', { children: ['Anouk', 'Bram', 'Cleo'].map(child), inHand: true });
 const set: VariantSetReply = {
   id: 'set',
   madeAt: '2026-11-25T10:15:00+00:00',
@@ -26,8 +27,8 @@ describe('how a sheet is set out', () => {
   const asked = silentServer();
   const settings = (now: Partial<SheetSettings>) => {
     asked.mockResolvedValue([kittiwakes]);
-    const changed = vi.fn<(part: Partial<SheetSettings>) => void>();
-    show(<PrintSettings settings={{ ...plainSettings, ...now }} onChange={changed} />);
+    const changed = vi.fn<(part: Partial<SheetSettings> | string | null) => void>();
+    show(<PrintSettings settings={{ ...plainSettings, ...now }} classId="k" onChange={changed} onClass={changed} />);
     return changed;
   };
 
@@ -45,10 +46,10 @@ describe('how a sheet is set out', () => {
   });
 
   it('has as many columns as fit again, and a class or none', async () => {
-    const changed = settings({ columns: 1, classId: 'k' });
+    const changed = settings({ columns: 1 });
     await userEvent.selectOptions(screen.getByLabelText('Columns'), 'as they fit');
     await userEvent.selectOptions(await screen.findByLabelText('Class'), 'none');
-    expect(changed.mock.calls).toEqual([[{ columns: null }], [{ classId: null }]]);
+    expect(changed.mock.calls).toEqual([[{ columns: null }], [null]]);
   });
 
   it('leaves out what a small piece of paper has no room for, and an example where the home page has its own', () => {
@@ -86,7 +87,7 @@ describe('copies with other numbers', () => {
       expect(showing).toHaveBeenCalledWith('set');
     });
     expect(sent()[0]?.slice(0, 2)).toEqual(['POST', '/api/sheets/s/sets']);
-    expect(sent()[0]?.[2]).toMatchObject({ count: 4, names: [] });
+    expect(sent()[0]?.[2]).toMatchObject({ count: 4, children: [] });
   });
 
   it('are no fewer than two and no more than sixty', async () => {
@@ -102,7 +103,7 @@ describe('copies with other numbers', () => {
   it('are made for every child of the class by name', async () => {
     copies();
     await userEvent.click(await screen.findByRole('button', { name: 'One for each of Kittiwakes' }));
-    expect(sent()[0]?.[2]).toMatchObject({ count: 3, names: ['Anouk', 'Bram', 'Cleo'] });
+    expect(sent()[0]?.[2]).toMatchObject({ count: 3, children: ['anouk', 'bram', 'cleo'] });
   });
 
   it('wait until the sheet is saved', async () => {

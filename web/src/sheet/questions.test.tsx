@@ -28,6 +28,7 @@ function panel(questions: QuestionReply[]) {
     title: 'The tide',
     questions,
     settings: plainSettings,
+    classId: null,
     levels: [],
     archived: false,
   };

@@ -4,6 +4,7 @@ import userEvent from '@testing-library/user-event';
 import { useLocation } from 'react-router';
 import { describe, expect, it } from 'vitest';
 import type { ReadFileReply, SheetLineReply, SheetReply } from '../api/types';
+import { classOf } from '../testing/classes';
 import { show, silentServer } from '../testing/show';
 import { plainSettings } from './draft';
 import { textOf } from './draft';
@@ -35,6 +36,7 @@ const sheet = (id: string, title: string): SheetReply => ({
   title,
   questions: [],
   settings: plainSettings,
+  classId: null,
   levels: [],
   archived: false,
 });
@@ -53,7 +55,7 @@ describe('the shelf of sheets', () => {
           path === '/api/sheets'
             ? sheets
             : path === '/api/classes'
-              ? ['k', 't'].map((id) => ({ id, name: id === 'k' ? 'Kittiwakes' : 'Terns', children: [], taught: [] }))
+              ? [classOf('k', 'Kittiwakes', { inHand: true }), classOf('t', 'Terns')]
               : path === '/api/sheets/rungs'
                 ? ['add-plain', 'across-noon', 'roman-clock'].map((id) => ({ id, can: `I can ${id}.`, mistakes: [] }))
                 : path === '/api/codes/K7QM'
@@ -85,6 +87,10 @@ describe('the shelf of sheets', () => {
 
   it('has a row for each sheet, one for levels that belong together, none for the archive', async () => {
     await page();
+    // of the class in hand, and of none
+    expect(rows()).toEqual(['The ferry', 'The tide']);
+    await userEvent.selectOptions(screen.getByLabelText('Class'), 'any class');
+    expect(screen.getByTestId('where').textContent).toBe('/sheets?class=any');
     expect(rows()).toEqual(['The ferry', 'The tide', 'Lamp log']);
     const tide = screen.getAllByRole('listitem')[1];
     expect(
@@ -98,10 +104,10 @@ describe('the shelf of sheets', () => {
   });
 
   it('is searched by title, by what it is about, by class; the address keeps it', async () => {
-    await page();
+    await page('/sheets?class=any');
     await userEvent.type(screen.getByRole('searchbox'), 'LAMP');
     expect(rows()).toEqual(['Lamp log']);
-    expect(screen.getByTestId('where').textContent).toBe('/sheets?find=LAMP');
+    expect(screen.getByTestId('where').textContent).toBe('/sheets?class=any&find=LAMP');
     await userEvent.clear(screen.getByRole('searchbox'));
     // only what some sheet is about is offered
     const about = screen.getByLabelText('What it is about');
@@ -110,7 +116,7 @@ describe('the shelf of sheets', () => {
     expect(rows()).toEqual(['The ferry']);
     await userEvent.selectOptions(about, 'about anything');
     await userEvent.selectOptions(screen.getByLabelText('Class'), 'Terns');
-    expect(rows()).toEqual(['Lamp log']);
+    expect(rows()).toEqual(['The tide', 'Lamp log']);
     await userEvent.type(screen.getByRole('searchbox'), 'ferry');
     expect(screen.getByText(/No sheet here is like that/)).toBeTruthy();
     await press('Show all');

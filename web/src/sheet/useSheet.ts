@@ -4,7 +4,7 @@ import { ask } from '../api/client';
 import { meQuery, queryClient } from '../api/queries';
 import type { SheetReply } from '../api/types';
 import { browserStore } from '../ui/browserStore';
-import { plainSettings } from './draft';
+import { noDraft } from './draft';
 import { SheetKeeper, type KeeperState } from './keeper';
 
 const keeperQuery = (id: string) =>
@@ -28,7 +28,7 @@ export function forgetSheet(id: string): void {
 }
 
 const nothing: KeeperState = {
-  draft: { title: '', questions: [], settings: plainSettings },
+  draft: noDraft,
   saving: 'saved',
   outlives: true,
   theirs: null,

@@ -5,6 +5,7 @@ import { useCallback, useState } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import { askOnce, Refused } from '../api/client';
 import type { MeReply } from '../api/types';
+import { ClassPicker } from '../classroom/ClassPicker';
 import { useKeys } from '../ui/keys';
 import { useKept } from '../ui/useKept';
 import { useSettled } from '../ui/useSettled';
@@ -98,9 +99,12 @@ export function Frame({ me }: { me: MeReply }) {
     <LineContext value={{ text, settled, work, open, place, wishes, granted }}>
       <div className={`flex min-h-dvh flex-col ${location.pathname.startsWith('/teach') ? 'md:h-dvh' : 'lg:h-dvh'}`}>
         <header className="flex flex-wrap items-center gap-x-7 border-b-2 border-ink px-6">
-          <NavLink to="/prepare" className="text-2xl font-bold" end>
-            Rostik
-          </NavLink>
+          <div className="flex items-center gap-1">
+            <NavLink to="/prepare" className="text-2xl font-bold" end>
+              Rostik
+            </NavLink>
+            <ClassPicker />
+          </div>
           <nav aria-label="Places" className="flex gap-6">
             <NavLink to="/prepare" className={look}>
               Prepare
@@ -138,7 +142,7 @@ export function Frame({ me }: { me: MeReply }) {
             <DropdownMenu.Root modal={false}>
               <DropdownMenu.Trigger
                 className="grid size-10 shrink-0 place-items-center rounded-md hover:bg-wash"
-                aria-label={`${me.name}, ${me.className}`}
+                aria-label={me.name}
               >
                 <CircleUser aria-hidden="true" />
               </DropdownMenu.Trigger>
@@ -150,9 +154,7 @@ export function Frame({ me }: { me: MeReply }) {
                 >
                   <DropdownMenu.Label className="px-4 pb-2">
                     <span className="block font-bold">{me.name}</span>
-                    <span className="block text-soft">
-                      {me.className}, {me.school}
-                    </span>
+                    <span className="block text-soft">{me.school}</span>
                   </DropdownMenu.Label>
                   <DropdownMenu.Item
                     className="cursor-pointer px-4 py-2 outline-none data-[highlighted]:bg-wash"

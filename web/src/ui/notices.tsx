@@ -1,23 +1,55 @@
 import { Toast } from 'radix-ui';
-import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
+import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { Button } from './Button';
 
 interface Notice {
   id: number;
   text: string;
-  undo?: () => void;
+  undo?: (() => void) | undefined;
 }
 
-const Notices = createContext<(text: string, undo?: () => void) => void>(() => undefined);
+const Notices = createContext<(text: string, undo?: () => void, otherwise?: () => void) => void>(() => undefined);
 
-/** Says something in passing, with a way to undo it. */
+/**
+ * Says something in passing, with a way to undo it. What cannot be undone once it is done is put off: `otherwise` is done
+ * when the time for its undo has passed, or the page goes.
+ */
 export const useNotice = () => useContext(Notices);
 
 export function NoticeProvider({ children }: { children: ReactNode }) {
   const [notices, setNotices] = useState<Notice[]>([]);
-  const notify = useCallback((text: string, undo?: () => void) => {
-    setNotices((all) => [...all.slice(-2), { id: (all.at(-1)?.id ?? 0) + 1, text, ...(undo ? { undo } : {}) }]);
+  const putOff = useRef(new Map<number, () => void>());
+  const last = useRef(0);
+  const settle = useCallback((id: number) => {
+    const act = putOff.current.get(id);
+    putOff.current.delete(id);
+    act?.();
   }, []);
+  const notify = useCallback((text: string, undo?: () => void, otherwise?: () => void) => {
+    last.current += 1;
+    const id = last.current;
+    if (otherwise) {
+      putOff.current.set(id, otherwise);
+    }
+    setNotices((all) => [...all.slice(-2), { id, text, undo }]);
+  }, []);
+  // whatever is no longer on the screen cannot be undone any more
+  useEffect(() => {
+    for (const id of [...putOff.current.keys()]) {
+      if (!notices.some((notice) => notice.id === id)) {
+        settle(id);
+      }
+    }
+  }, [notices, settle]);
+  useEffect(() => {
+    const all = () => {
+      [...putOff.current.keys()].forEach(settle);
+    };
+    window.addEventListener('pagehide', all);
+    return () => {
+      window.removeEventListener('pagehide', all);
+    };
+  }, [settle]);
   const close = useCallback((id: number) => {
     setNotices((all) => all.filter((one) => one.id !== id));
   }, []);
@@ -44,6 +76,7 @@ export function NoticeProvider({ children }: { children: ReactNode }) {
               altText="Undo"
               asChild
               onClick={() => {
+                putOff.current.delete(notice.id);
                 notice.undo?.();
               }}
             >

@@ -1,0 +1,58 @@
+import { expect, test } from './desk.js';
+
+test('a class is written down, taken up, used, erased, and brought back', async ({ desk }) => {
+  const { page } = desk;
+  await page.getByRole('button', { name: 'Class in hand: Kittiwakes' }).click();
+  await page.getByRole('menuitem', { name: 'Names, methods, what is taught' }).click();
+  await expect(page.getByRole('heading', { name: 'Classes' })).toBeVisible();
+  await desk.hasNoBarriers();
+  await page.getByRole('button', { name: 'New class' }).click();
+  await page.getByLabel('Name of the class').fill('Sandpipers');
+  await page.getByLabel('Children, a first name to a line').fill('Wren\nOtis, Uma\n4-6');
+  await expect(page.getByText('6 children.')).toBeVisible();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText('Sandpipers is saved.').first()).toBeVisible();
+  await page.reload();
+  await page.getByRole('button', { name: 'Sandpipers' }).click();
+  await expect(page.getByLabel('Children, a first name to a line')).toHaveValue('Wren\nOtis\nUma\n4\n5\n6');
+
+  // taken up by keyboard, it holds for the board, for sheets, for copies
+  await page.getByRole('button', { name: 'Class in hand: Kittiwakes' }).focus();
+  await page.keyboard.press('Enter');
+  await page.getByRole('menuitemradio', { name: 'Sandpipers' }).press('Enter');
+  await expect(page.getByRole('button', { name: 'Class in hand: Sandpipers' })).toBeVisible();
+  await desk.hasNoBarriers();
+  await page.goto('/teach?sum=9:20+am+to+1:05+pm');
+  await page.getByRole('button', { name: /^Method:/ }).click();
+  await page.getByRole('menuitemcheckbox', { name: 'Sandpipers use this first for how long it is' }).click();
+  await expect(page.getByText('Sandpipers use this method first for how long it is.').first()).toBeVisible();
+  await page.goto('/prepare?sum=9:20+am+to+1:05+pm');
+  await page.getByRole('button', { name: 'Start a sheet' }).click();
+  await page.getByLabel('Title of the sheet').fill('The tide at dusk');
+  await page.getByRole('link', { name: 'Print…' }).click();
+  await page.getByRole('button', { name: 'One for each of Sandpipers' }).click();
+  await expect(desk.paper.getByText('Otis').first()).toBeVisible();
+  await page.getByRole('link', { name: 'Sheets', exact: true }).click();
+  await expect(page.getByRole('link', { name: /^The tide at dusk/ })).toBeVisible();
+
+  // the other class knows nothing of it
+  await page.getByRole('button', { name: 'Class in hand: Sandpipers' }).click();
+  await page.getByRole('menuitemradio', { name: 'Kittiwakes' }).click();
+  await expect(page.getByRole('link', { name: /^The tide at dusk/ })).toHaveCount(0);
+
+  await page.goto('/classes');
+  await page.getByRole('button', { name: 'Sandpipers' }).click();
+  await page.getByRole('button', { name: 'Erase this class' }).click();
+  await expect(page.getByRole('button', { name: 'Sandpipers' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('button', { name: 'Sandpipers' })).toBeVisible();
+  await page.getByRole('button', { name: 'Sandpipers' }).click();
+  await page.getByRole('button', { name: 'Erase this class' }).click();
+  await expect(page.getByLabel('Name of the class')).toHaveValue('Kittiwakes');
+  // gone with the page
+  await page.goto('/sheets');
+  await expect(page.getByRole('link', { name: /^The tide at dusk/ })).toBeVisible();
+  await page.goto('/classes');
+  await expect(page.getByLabel('Name of the class')).toHaveValue('Kittiwakes');
+  await expect(page.getByRole('button', { name: 'Sandpipers' })).toHaveCount(0);
+});

@@ -1,0 +1,17 @@
+import type { ChildLine, ClassReply } from '../api/types';
+
+/** A child of a class in tests: its name in lower case is its id. */
+export const child = (name: string): ChildLine => ({ id: name.toLowerCase(), name });
+
+/** A class in tests. */
+export const classOf = (id: string, name: string, part: Partial<ClassReply> = {}): ClassReply => ({
+  id,
+  name,
+  children: [],
+  taught: [],
+  methods: [],
+  weekend: 'saturday-sunday',
+  weekBegins: 'monday',
+  inHand: false,
+  ...part,
+});
