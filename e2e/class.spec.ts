@@ -3,7 +3,7 @@ import { expect, test } from './desk.js';
 test('a class is written down, taken up, used, erased, and brought back', async ({ desk }) => {
   const { page } = desk;
   await page.getByRole('button', { name: 'Class in hand: Kittiwakes' }).click();
-  await page.getByRole('menuitem', { name: 'Names, methods, what is taught' }).click();
+  await page.getByRole('menuitem', { name: 'Names and what is taught' }).click();
   await expect(page.getByRole('heading', { name: 'Classes' })).toBeVisible();
   await desk.hasNoBarriers();
   await page.getByRole('button', { name: 'New class' }).click();

@@ -16,7 +16,7 @@ test('what might go wrong with a sum, and what a child’s answer may come from'
     ['6 h 15', 'The child may be taking the 60 minutes away and forgetting the hour they make.'],
     ['7h15', 'Right.'],
     ['435 min', 'Right, but not in the usual form.'],
-    ['7:15', 'a unit, or a.m. or p.m., is missing'],
+    ['7:15', 'a unit, or the half of the day, is missing'],
     ['8 h 15', 'may be a slip'],
     ['9 h 33', 'No usual mistake leads to this answer.'],
     ['', 'Nothing is written.'],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\App\Board;
 
+use Rostik\App\Work\WantedStyle;
 use Rostik\App\Work\WorkRequest;
 use Rostik\Core\Activity\DayActivity;
 use Rostik\Core\Board\Board;
@@ -46,7 +47,9 @@ final readonly class BoardController
     #[Route('', methods: ['POST'])]
     public function show(Request $request): Response
     {
-        return new JsonResponse($this->board->show(WorkRequest::of($request)->sum));
+        $wanted = WorkRequest::of($request);
+
+        return new JsonResponse($this->board->show($wanted->sum, $wanted->style ?? new Style()));
     }
 
     /** Other sums to go with one; 422 where it is not understood. */
@@ -71,16 +74,16 @@ final readonly class BoardController
 
     /** How every minute and every length of the day is written, and what happens on a day. The same until the next release. */
     #[Route('/day', methods: ['GET'])]
-    public function day(): Response
+    public function day(#[MapQueryParameter] string $style = ''): Response
     {
-        return new JsonResponse(new DayReply(DayTable::in(Style::canonical()), DayActivity::all()), headers: ['Cache-Control' => 'private, max-age=3600']);
+        return new JsonResponse(new DayReply(DayTable::in(WantedStyle::of($style)), DayActivity::all()), headers: ['Cache-Control' => 'private, max-age=3600']);
     }
 
     /** What is to be said of hands that were set. */
     #[Route('/hands', methods: ['POST'])]
     public function hands(#[MapRequestPayload] HandsRequest $set): Response
     {
-        return new JsonResponse(HandsCheck::of(TimeOfDay::ofMinutes($set->wanted), ClockHands::set($set->hour, $set->minute)));
+        return new JsonResponse(HandsCheck::of(TimeOfDay::ofMinutes($set->wanted), ClockHands::set($set->hour, $set->minute), $set->style));
     }
 
     /** Clocks to be read or set, in minutes since 12. */

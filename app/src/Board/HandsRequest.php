@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\App\Board;
 
+use Rostik\Core\Notation\Style;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** Two hands as they were set. */
@@ -13,12 +14,14 @@ final readonly class HandsRequest
      * @param int   $wanted the time they should show, in minutes since 12, 0 to 719
      * @param float $hour   where the hour hand stands, in degrees from 12
      * @param float $minute where the minute hand stands, in degrees from 12
+     * @param Style $style  in which the class writes
      */
     public function __construct(
         #[Assert\Range(min: 0, max: 719)]
         public int $wanted,
         public float $hour,
         public float $minute,
+        public Style $style = new Style(),
     ) {
     }
 }

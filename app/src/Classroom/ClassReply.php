@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\App\Classroom;
 
+use Rostik\Core\Notation\Style;
 use Rostik\Core\Sum\Kind;
 use Rostik\Core\Time\WeekBegins;
 use Rostik\Core\Time\Weekend;
@@ -15,6 +16,7 @@ final readonly class ClassReply
      * @param list<ChildLine>  $children in the order of the register
      * @param list<string>     $taught   ids of rungs of the ladder
      * @param list<MethodLine> $methods  kinds of sum that it works in a method of its own
+     * @param Style            $style    in which it writes
      * @param bool             $inHand   whether it is the class that the teacher has in hand
      */
     public function __construct(
@@ -23,6 +25,7 @@ final readonly class ClassReply
         public array $children,
         public array $taught,
         public array $methods,
+        public Style $style,
         public Weekend $weekend,
         public WeekBegins $weekBegins,
         public bool $inHand,
@@ -42,6 +45,7 @@ final readonly class ClassReply
             array_map(ChildLine::of(...), $class->children()),
             $class->taught(),
             $methods,
+            $class->style(),
             $class->weekend(),
             $class->weekBegins(),
             $inHand,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rostik\App\Classroom;
 
 use Rostik\App\Api\ProblemListener;
+use Rostik\Core\Notation\Style;
 use Rostik\Core\Time\WeekBegins;
 use Rostik\Core\Time\Weekend;
 use Symfony\Component\Validator\Constraints as Assert;
@@ -15,6 +16,7 @@ final readonly class ClassRequest
     /**
      * @param list<ChildLine> $children in the order of the register
      * @param list<string>    $taught   ids of rungs of the ladder
+     * @param Style           $style    in which it writes
      */
     public function __construct(
         #[Assert\NotBlank(message: 'A class needs a name: Kittiwakes', normalizer: 'trim', payload: ProblemListener::SAY)]
@@ -27,6 +29,7 @@ final readonly class ClassRequest
         #[Assert\Count(max: 60)]
         #[Assert\All([new Assert\Type('string'), new Assert\Length(max: 60)])]
         public array $taught = [],
+        public Style $style = new Style(),
         public Weekend $weekend = Weekend::SaturdaySunday,
         public WeekBegins $weekBegins = WeekBegins::Monday,
     ) {

@@ -8,6 +8,7 @@ use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
 use Rostik\App\Account\Teacher;
+use Rostik\Core\Notation\Style;
 use Rostik\Core\Sum\Kind;
 use Rostik\Core\Time\WeekBegins;
 use Rostik\Core\Time\Weekend;
@@ -30,6 +31,9 @@ class Classroom implements InClassroom
     #[ORM\Column(type: 'json')]
     private array $methods = [];
 
+    #[ORM\Column(type: StyleType::NAME)]
+    private Style $style;
+
     #[ORM\Column(length: 20)]
     private Weekend $weekend = Weekend::SaturdaySunday;
 
@@ -48,6 +52,7 @@ class Classroom implements InClassroom
         #[ORM\Column(length: 60)]
         private string $name,
     ) {
+        $this->style = new Style();
         $this->children = new ArrayCollection();
         $this->teachings = new ArrayCollection([new Teaching($this, $teacher)]);
     }
@@ -93,6 +98,12 @@ class Classroom implements InClassroom
         return $children;
     }
 
+    /** In which it writes times and sets out its working. */
+    public function style(): Style
+    {
+        return $this->style;
+    }
+
     public function weekend(): Weekend
     {
         return $this->weekend;
@@ -125,10 +136,11 @@ class Classroom implements InClassroom
     }
 
     /** @param list<string> $taught ids of rungs of the ladder */
-    public function rewrite(string $name, array $taught, Weekend $weekend = Weekend::SaturdaySunday, WeekBegins $weekBegins = WeekBegins::Monday): void
+    public function rewrite(string $name, array $taught, Style $style = new Style(), Weekend $weekend = Weekend::SaturdaySunday, WeekBegins $weekBegins = WeekBegins::Monday): void
     {
         $this->name = $name;
         $this->taught = $taught;
+        $this->style = $style;
         $this->weekend = $weekend;
         $this->weekBegins = $weekBegins;
     }

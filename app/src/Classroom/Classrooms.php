@@ -155,7 +155,7 @@ final readonly class Classrooms
             $names[$child->id] = $child->name;
         }
         $rungs = array_map(static fn (Rung $rung): string => $rung->id, $this->ladder->rungs());
-        $class->rewrite(trim($wanted->name), array_values(array_intersect($rungs, $wanted->taught)), $wanted->weekend, $wanted->weekBegins);
+        $class->rewrite(trim($wanted->name), array_values(array_intersect($rungs, $wanted->taught)), $wanted->style, $wanted->weekend, $wanted->weekBegins);
         $class->register($names);
         $this->entities->flush();
 

@@ -7,6 +7,7 @@ namespace Rostik\App\Mistake;
 use Rostik\App\Work\WorkRequest;
 use Rostik\Core\Judging\Given;
 use Rostik\Core\Mistake\MistakeBook;
+use Rostik\Core\Notation\Style;
 use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Skill\Another;
 use Rostik\Core\Weighing\Choosing;
@@ -34,9 +35,11 @@ final readonly class MistakeController
     #[Route('', methods: ['POST'])]
     public function predict(Request $request): Response
     {
-        $predicted = $this->book->predict($this->reader->read(WorkRequest::of($request)->sum)->sum, false);
+        $wanted = WorkRequest::of($request);
+        $style = $wanted->style ?? new Style();
+        $predicted = $this->book->predict($style->states($this->reader->read($wanted->sum)->sum), false);
 
-        return new JsonResponse(new MistakesReply($this->likely($predicted)));
+        return new JsonResponse(new MistakesReply($this->likely($predicted, $style)));
     }
 
     /** A sum and what a child wrote in; what is to be said of it out. */
@@ -47,9 +50,9 @@ final readonly class MistakeController
 
         return new JsonResponse(new AnswerReply(
             $judged->verdict,
-            $judged->given?->text(),
-            $judged->expected?->text(),
-            $this->likely(array_intersect_key($judged->predicted, array_flip($judged->fits))),
+            $judged->given?->shown($given->style),
+            $judged->expected?->shown($given->style),
+            $this->likely(array_intersect_key($judged->predicted, array_flip($judged->fits)), $given->style),
             $judged->slip,
         ));
     }
@@ -72,12 +75,12 @@ final readonly class MistakeController
      *
      * @return list<LikelyReply>
      */
-    private function likely(array $predicted): array
+    private function likely(array $predicted, Style $style): array
     {
         $likely = [];
         foreach ($predicted as $id => $given) {
             $mistake = $this->book->mistake($id);
-            $likely[] = new LikelyReply($id, $given->text(), $mistake->may(), $mistake->look(), $mistake->model());
+            $likely[] = new LikelyReply($id, $given->shown($style), $style->signs($mistake->may()), $style->signs($mistake->look()), $mistake->model());
         }
 
         return $likely;

@@ -12,7 +12,7 @@ use Rostik\Core\Picture\ColumnsPicture;
 use Rostik\Core\Picture\LinePicture;
 use Rostik\Core\Question\Room;
 use Rostik\Core\Question\Scaffold;
-use Rostik\Core\Time\StatedTime;
+use Rostik\Core\Question\ShownClock;
 use Twig\Extension\AbstractExtension;
 use Twig\TwigFunction;
 
@@ -36,16 +36,15 @@ final class Drawings extends AbstractExtension
     /**
      * Clock faces beside each other.
      *
-     * @param list<StatedTime> $shown
+     * @param list<ShownClock> $shown
      * @param bool             $empty whether the last is one to draw the hands on
      */
     public function clocks(array $shown, bool $roman, bool $empty = false): string
     {
         $across = \count($shown) + (int) $empty > 1 ? self::BESIDE : self::ALONE;
-        $halves = array_map(static fn (StatedTime $t): string => !$t->halfSaid ? '' : ($t->minutes < 720 ? 'a.m.' : 'p.m.'), $shown);
         // one without a word below it is as high as one with
-        $level = [] !== array_filter($halves, static fn (string $half): bool => '' !== $half);
-        $faces = array_map(static fn (StatedTime $t, string $half): string => ClockDrawing::of($t->time(), $across, $half, $roman, $level), $shown, $halves);
+        $level = [] !== array_filter($shown, static fn (ShownClock $clock): bool => '' !== $clock->half);
+        $faces = array_map(static fn (ShownClock $clock): string => ClockDrawing::of($clock->time->time(), $across, $clock->half, $roman, $level), $shown);
 
         return implode('', $faces).($empty ? ClockDrawing::of(null, $across, '', $roman, $level) : '');
     }

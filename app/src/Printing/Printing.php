@@ -12,6 +12,7 @@ use Rostik\App\Sheet\SheetRepository;
 use Rostik\App\Sheet\SheetSettings;
 use Rostik\App\Sheet\Variant;
 use Rostik\App\Sheet\VariantSets;
+use Rostik\Core\Notation\Style;
 use Rostik\Core\Question\Manner;
 use Rostik\Core\Sheet\Layout;
 use Twig\Environment;
@@ -72,7 +73,7 @@ final readonly class Printing
         $settings = $sheet->settings();
         // a sheet that is for no class in particular is for the one in hand
         $class = $sheet->classroom() ?? $this->classrooms->inHand($sheet->owner());
-        $manner = $settings->manner($class?->methods() ?? []);
+        $manner = $settings->manner($class?->methods() ?? [], $class?->style() ?? new Style());
         // what stands apart stands at the end
         usort($questions, static fn (QuestionText $a, QuestionText $b): int => $a->challenge <=> $b->challenge);
         $plain = array_filter($questions, static fn (QuestionText $q): bool => !$q->challenge);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\App\Sheet;
 
+use Rostik\Core\Notation\Style;
 use Rostik\Core\Question\Form\Written;
 use Rostik\Core\Question\Manner;
 use Rostik\Core\Question\Scaffold;
@@ -79,9 +80,10 @@ final readonly class SheetSettings
      * How its questions are put, where they do not say it themselves.
      *
      * @param array<string, string> $methods ids of the class's own methods, by kind of sum
+     * @param Style                 $style   in which the class writes
      */
-    public function manner(array $methods): Manner
+    public function manner(array $methods, Style $style): Manner
     {
-        return new Manner($this->scaffold, $this->answers, $this->times, $methods);
+        return new Manner($this->scaffold, $this->answers, $this->times, $methods, $style);
     }
 }

@@ -12,6 +12,7 @@ use Rostik\App\Account\Teacher;
 use Rostik\App\Classroom\Classroom;
 use Rostik\App\Classroom\Classrooms;
 use Rostik\Core\Notation\NotUnderstood;
+use Rostik\Core\Notation\Style;
 use Rostik\Core\Sheet\Checking;
 use Rostik\Core\Sheet\Warning;
 use Rostik\Core\Work\Workbench;
@@ -149,6 +150,7 @@ final readonly class Sheets
     public function reply(Sheet $sheet): SheetReply
     {
         $settings = $sheet->settings();
+        $style = $this->styleOf($sheet);
         $taught = $sheet->classroom()?->taught() ?? [];
         $warnings = $this->checking->warnings(
             $sheet->sums(),
@@ -161,7 +163,7 @@ final readonly class Sheets
             $sheet->id()->toRfc4122(),
             $sheet->version(),
             $sheet->title(),
-            array_map($this->question(...), $sheet->questions(), $warnings),
+            array_map(fn (Question $question, array $own): QuestionReply => $this->question($question, $own, $style), $sheet->questions(), $warnings),
             $settings,
             $sheet->classroom()?->id()->toRfc4122(),
             array_map(static fn (Sheet $s): SheetLevelReply => new SheetLevelReply($s->id()->toRfc4122(), $s->settings()->level, $s->title()), $this->sheets->family($sheet)),
@@ -169,12 +171,18 @@ final readonly class Sheets
         );
     }
 
+    /** In which the class writes that it is for, or else the class in hand. */
+    public function styleOf(Sheet $sheet): Style
+    {
+        return ($sheet->classroom() ?? $this->classrooms->inHand($sheet->owner()))?->style() ?? new Style();
+    }
+
     /** @param list<Warning> $warnings */
-    private function question(Question $question, array $warnings): QuestionReply
+    private function question(Question $question, array $warnings, Style $style): QuestionReply
     {
         $text = $question->text();
         try {
-            $answered = $this->bench->answer($text->sum);
+            $answered = $this->bench->answer($text->sum, $style);
             [$shown, $answer] = [$answered->shown, $answered->answer?->shown];
             $problem = $answered->open?->text;
         } catch (NotUnderstood $no) {

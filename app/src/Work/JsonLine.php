@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Rostik\App\Work;
 
 use Rostik\Core\Method\Step;
+use Rostik\Core\Notation\Changed;
 use Rostik\Core\Notation\Marked;
 use Rostik\Core\Notation\NotUnderstood;
-use Rostik\Core\Sum\Changed;
 use Rostik\Core\Work\WorkedAnswer;
 use Rostik\Core\Work\WorkedMethod;
 use Rostik\Core\Work\WorkedReading;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\App\Work;
 
+use Rostik\Core\Notation\Style;
 use Rostik\Core\Work\Workbench;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -21,7 +22,9 @@ final readonly class WorkController
     #[Route('/api/work', name: 'api_work', methods: ['POST'])]
     public function work(Request $request): Response
     {
-        return new JsonResponse($this->bench->work(WorkRequest::of($request)->sum));
+        $wanted = WorkRequest::of($request);
+
+        return new JsonResponse($this->bench->work($wanted->sum, $wanted->style ?? new Style()));
     }
 
     /** An empty reply, against which `rostik bench` measures the others. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\App\Work;
 
+use Rostik\Core\Notation\Style;
 use Symfony\Component\HttpFoundation\Exception\JsonException;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Exception\UnprocessableEntityHttpException;
@@ -11,8 +12,11 @@ use Symfony\Component\HttpKernel\Exception\UnprocessableEntityHttpException;
 /** A sum to be worked. */
 final readonly class WorkRequest
 {
-    /** @param string $sum one line, in any of the usual forms */
-    public function __construct(public string $sum)
+    /**
+     * @param string $sum   one line, in any of the usual forms
+     * @param ?Style $style in which the class writes; null for the usual one
+     */
+    public function __construct(public string $sum, public ?Style $style = null)
     {
     }
 
@@ -25,8 +29,9 @@ final readonly class WorkRequest
      */
     public static function of(Request $request): self
     {
-        $sum = $request->toArray()['sum'] ?? null;
+        $body = $request->toArray();
+        $sum = $body['sum'] ?? null;
 
-        return \is_string($sum) ? new self($sum) : throw new UnprocessableEntityHttpException('There is no sum in it.');
+        return \is_string($sum) ? new self($sum, WantedStyle::of($body['style'] ?? null)) : throw new UnprocessableEntityHttpException('There is no sum in it.');
     }
 }

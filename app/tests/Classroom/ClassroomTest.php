@@ -13,6 +13,8 @@ final class ClassroomTest extends ApiTestCase
 {
     private const PLAIN = ['name' => 'Terns', 'children' => [['id' => '0b9d1f3e-6c0a-4c55-9a57-1c9c0de0c001', 'name' => 'Noor'], ['id' => '0b9d1f3e-6c0a-4c55-9a57-1c9c0de0c002', 'name' => 'Otis']], 'taught' => ['add-plain']];
 
+    private const USUAL = ['halves' => 'a.m.', 'separator' => ':', 'past' => 'past', 'nameTwelve' => true, 'always24' => false, 'leadingNought' => true, 'minutesFirst' => false, 'converts' => false];
+
     protected function setUp(): void
     {
         parent::setUp();
@@ -48,7 +50,7 @@ final class ClassroomTest extends ApiTestCase
         [$noor, $otis] = self::PLAIN['children'];
         $made = $this->ask('PUT', '/api/classes/'.$id, ['name' => ' Terns ', 'children' => [['id' => strtoupper($noor['id']), 'name' => ' Noor'], $otis], 'taught' => ['add-regroup', 'juggling', 'add-plain']]);
         self::assertSame(200, $this->code());
-        self::assertSame(['id' => $id, 'name' => 'Terns', 'children' => [$noor, $otis], 'taught' => ['add-plain', 'add-regroup'], 'methods' => [], 'weekend' => 'saturday-sunday', 'weekBegins' => 'monday', 'inHand' => false], $made, 'trimmed, and in the order of the ladder');
+        self::assertSame(['id' => $id, 'name' => 'Terns', 'children' => [$noor, $otis], 'taught' => ['add-plain', 'add-regroup'], 'methods' => [], 'style' => self::USUAL, 'weekend' => 'saturday-sunday', 'weekBegins' => 'monday', 'inHand' => false], $made, 'trimmed, and in the order of the ladder');
         self::assertSame($made, $this->ask('PUT', '/api/classes/'.$id, ['name' => 'Terns', 'children' => [$noor, $otis], 'taught' => ['add-plain', 'add-regroup']]), 'sent twice, it is there once');
         $turned = $this->ask('PUT', '/api/classes/'.$id, ['name' => 'Terns', 'children' => [$otis, ['name' => 'Noor B.'] + $noor], 'weekend' => 'friday-saturday', 'weekBegins' => 'sunday']);
         self::assertSame([[$otis, ['id' => $noor['id'], 'name' => 'Noor B.']], 'friday-saturday', 'sunday'], [$turned['children'], $turned['weekend'], $turned['weekBegins']], 'another order, another name, the same children');
@@ -114,6 +116,46 @@ final class ClassroomTest extends ApiTestCase
         self::assertSame($kittiwakes, $this->ask('POST', '/api/sheets', ['title' => 'Ferry'])['classId']);
     }
 
+    /** What the class writes stands on its sheets, on their paper and in their key; what is worked is asked for in it. */
+    public function testEachClassHasItsWayOfWriting(): void
+    {
+        $style = ['halves' => 'am', 'separator' => '.'] + self::USUAL;
+        $class = $this->classId();
+        $kept = $this->ask('GET', '/api/classes')[0] ?? null;
+        self::assertIsArray($kept);
+        self::assertSame($style, $this->ask('PUT', '/api/classes/'.$class, ['style' => $style] + array_filter($kept, is_string(...), \ARRAY_FILTER_USE_KEY))['style']);
+        $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Ferry', 'questions' => [['id' => Uuid::v4()->toRfc4122(), 'text' => ['sum' => '1:50 pm + 3 h 30 min']]]]);
+        self::assertIsArray($sheet['questions']);
+        self::assertSame(['{h:5}.{m:20} {x:pm}'], array_column($sheet['questions'], 'answer'));
+        self::assertSame(['1:50 pm + 3 h 30 min'], self::texts($sheet, 'sum'), 'what was typed stays');
+        self::assertIsString($sheet['id']);
+        $this->browser->request('GET', '/print/sheets/'.$sheet['id'].'?part=worked');
+        $paper = (string) $this->browser->getResponse()->getContent();
+        self::assertStringContainsString('1.50 pm + 3 h 30 min', $paper);
+        self::assertStringContainsString('5.20 pm', $paper);
+        self::assertDoesNotMatchRegularExpression('/[1-9]:\d\d|[ap]\.m\./', strip_tags($paper));
+        $worked = $this->ask('POST', '/api/work', ['sum' => '1:50 pm + 3 h 30 min', 'style' => ['always24' => true, 'leadingNought' => 'yes']]);
+        self::assertIsArray($worked['answer']);
+        self::assertSame(['1:50 p.m. + 3 h 30 min', '{h:13}:{m:50} + {h:3 h} {m:30 min}', '17:20'], [$worked['sum'], $worked['shown'], $worked['answer']['text']]);
+        $board = $this->ask('POST', '/api/board', ['sum' => '1:50 pm + 3 h 30 min', 'style' => $style]);
+        self::assertIsArray($board['worked']);
+        self::assertSame('{h:1}.{m:50} {x:pm} + {h:3 h} {m:30 min}', $board['worked']['shown']);
+        $day = $this->ask('GET', '/api/board/day?style='.urlencode((string) json_encode(['halves' => 'AM'])));
+        self::assertIsArray($day['table']);
+        self::assertIsArray($day['table']['halves']);
+        self::assertSame(['AM', 'PM'], [$day['table']['halves'][0], $day['table']['halves'][1439]]);
+        $likely = $this->ask('POST', '/api/mistakes', ['sum' => '1:50 pm + 3 h 30 min', 'style' => $style])['likely'];
+        self::assertIsArray($likely);
+        self::assertContains('5.20 am', array_column($likely, 'answer'));
+        // what is sent in some other way is as usual
+        foreach (['', 'x', '[]', '{"halves":7}'] as $odd) {
+            $this->ask('GET', '/api/board/day?style='.urlencode($odd));
+            self::assertSame(200, $this->code(), $odd);
+        }
+        $this->ask('PUT', '/api/classes/'.$class, ['name' => 'Kittiwakes', 'style' => ['halves' => 'forenoon']]);
+        self::assertSame(422, $this->code());
+    }
+
     public function testEachClassHasMethodsOfItsOwn(): void
     {
         $path = '/api/classes/'.$this->classId().'/method';
@@ -137,6 +179,7 @@ final class ClassroomTest extends ApiTestCase
         $id = Uuid::v4()->toRfc4122();
         $children = [['id' => Uuid::v4()->toRfc4122(), 'name' => 'Zebulonia'], ['id' => Uuid::v4()->toRfc4122(), 'name' => 'Quillarius']];
         $this->ask('PUT', '/api/classes/'.$id, ['name' => 'Oystercatcherissima', 'children' => $children]);
+        $this->ask('PUT', '/api/classes/'.$id.'/in-hand');
         $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Ferry', 'questions' => [['id' => Uuid::v4()->toRfc4122(), 'text' => ['sum' => '9:20 am to 1:05 pm']]]]);
         self::assertIsString($sheet['id']);
         $set = $this->ask('POST', '/api/sheets/'.$sheet['id'].'/sets', ['count' => 2, 'children' => array_column($children, 'id')]);

@@ -23,7 +23,7 @@ final class SheetTest extends ApiTestCase
         self::assertSame(201, $this->code());
         self::assertSame('Seal count', $sheet['title']);
         $path = '/api/sheets/'.$this->text($sheet['id']);
-        self::assertSame(['{h:5}:{m:20} p.m.'], array_column($this->questions($sheet), 'answer'));
+        self::assertSame(['{h:5}:{m:20} {x:p.m.}'], array_column($this->questions($sheet), 'answer'));
 
         // add, rename, reorder
         $first = $this->questions($sheet)[0];

@@ -6,6 +6,7 @@ namespace Rostik\Core\Board;
 
 use Rostik\Core\Method\Step;
 use Rostik\Core\Notation\NotUnderstood;
+use Rostik\Core\Notation\Style;
 use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\Unknown;
@@ -25,10 +26,10 @@ final readonly class Board
      *
      * @throws NotUnderstood when it cannot be read, or has no answer
      */
-    public function show(string $typed): BoardSum
+    public function show(string $typed, Style $style = new Style()): BoardSum
     {
-        $worked = $this->bench->work($typed);
-        $sum = $this->reader->read($typed)->sum;
+        $worked = $this->bench->work($typed, $style);
+        $sum = $style->states($this->reader->read($typed)->sum);
         $clock = $this->clock($sum);
 
         return new BoardSum(

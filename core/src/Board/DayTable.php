@@ -37,7 +37,7 @@ final readonly class DayTable
     public static function in(Style $style): self
     {
         $writer = Writer::marked($style);
-        $spoken = new SpokenTime($style->past);
+        $spoken = new SpokenTime($style->past->value);
         $digits = [];
         $digits24 = [];
         $halves = [];
@@ -48,7 +48,7 @@ final readonly class DayTable
             $open = StatedTime::open($time->hour12(), $time->minute());
             $digits[] = $writer->clock($open);
             $digits24[] = $writer->clock(StatedTime::of($time, ClockForm::TwentyFour));
-            $halves[] = $writer->half($time->half());
+            $halves[] = $style->halves->of($time->half());
             if ($m < 720) {
                 $words[] = $spoken->of($open);
             }

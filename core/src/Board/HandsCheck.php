@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Board;
 
+use Rostik\Core\Notation\Style;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Time\ClockHands;
 use Rostik\Core\Time\HandsDisagree;
@@ -22,10 +23,10 @@ final class HandsCheck
     /** Degrees by which the minute hand may be off: half a minute. */
     private const MINUTE_TOLERANCE = 3.0;
 
-    public static function of(TimeOfDay $wanted, ClockHands $set): HandsSet
+    public static function of(TimeOfDay $wanted, ClockHands $set, Style $style = new Style()): HandsSet
     {
         $right = ClockHands::at($wanted);
-        $writer = Writer::plain();
+        $writer = Writer::plain($style);
         $time = $writer->clock(StatedTime::open($wanted->hour12(), $wanted->minute()));
         $minuteOff = self::apart($right->minute, $set->minute);
         $hourOff = self::apart($right->hour, $set->hour);

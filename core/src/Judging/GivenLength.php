@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Judging;
 
+use Rostik\Core\Notation\Style;
 use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\AmountPart;
 use Rostik\Core\Time\Unit;
@@ -73,6 +74,11 @@ final readonly class GivenLength implements Given
 
             return $number.' '.$p->unit->after($number);
         }, $this->parts));
+    }
+
+    public function shown(Style $style): string
+    {
+        return $this->text();
     }
 
     public function says(Given $other): bool

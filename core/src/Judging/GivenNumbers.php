@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Judging;
 
+use Rostik\Core\Notation\Style;
 use Rostik\Core\Time\AmountPart;
 use Rostik\Core\Time\Unit;
 
@@ -32,6 +33,11 @@ final readonly class GivenNumbers implements Given
         }
 
         return GivenLength::of(...array_map(AmountPart::whole(...), $this->numbers, $units));
+    }
+
+    public function shown(Style $style): string
+    {
+        return $this->text();
     }
 
     public function says(Given $other): bool

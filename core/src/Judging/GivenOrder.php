@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Judging;
 
+use Rostik\Core\Notation\Style;
+use Rostik\Core\Notation\Writer;
+use Rostik\Core\Time\Amount;
+use Rostik\Core\Time\StatedTime;
+
 /** Things in the order in which a child put them. */
 final readonly class GivenOrder implements Given
 {
     /**
-     * @param list<int>    $positions of the given things, first to last, counted from 0
-     * @param list<string> $things    as the sum gives them
+     * @param list<int>               $positions of the given things, first to last, counted from 0
+     * @param list<StatedTime|Amount> $things    as the sum gives them
      */
     public function __construct(public array $positions, private array $things)
     {
@@ -17,7 +22,22 @@ final readonly class GivenOrder implements Given
 
     public function text(): string
     {
-        return implode(', ', array_map(fn (int $i): string => $this->things[$i] ?? '?', $this->positions));
+        return $this->shown(Style::canonical());
+    }
+
+    public function shown(Style $style): string
+    {
+        $writer = Writer::plain($style);
+
+        return implode(', ', array_map(function (int $i) use ($writer): string {
+            $thing = $this->things[$i] ?? null;
+
+            return match (true) {
+                $thing instanceof StatedTime => $writer->time($thing),
+                $thing instanceof Amount => $writer->amount($thing),
+                default => '?',
+            };
+        }, $this->positions));
     }
 
     /** Things that are alike may stand either way round. */

@@ -10,7 +10,6 @@ use Rostik\Core\Notation\Line;
 use Rostik\Core\Notation\TimeReader;
 use Rostik\Core\Notation\TimeReading;
 use Rostik\Core\Notation\UnitWords;
-use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\ClockMove;
 use Rostik\Core\Sum\Comparison;
 use Rostik\Core\Sum\Order;
@@ -34,13 +33,10 @@ final readonly class GivenReader
 
     private const HALF = '(?:\s*([ap])\.?\s?m\.?)?';
 
-    private Writer $writer;
-
     public function __construct(
         private TimeReader $times = new TimeReader(),
         private LengthReader $lengths = new LengthReader(),
     ) {
-        $this->writer = Writer::plain();
     }
 
     /** Whether nothing is written, or nothing that was left to stand. */
@@ -159,7 +155,7 @@ final readonly class GivenReader
     /** The things themselves in order, or their letters (b, a, c) or numbers (2, 1, 3). */
     private function order(string $text, Order $sum): ?GivenOrder
     {
-        $things = [] !== $sum->times ? array_map($this->writer->time(...), $sum->times) : array_map($this->writer->amount(...), $sum->lengths);
+        $things = [] !== $sum->times ? $sum->times : $sum->lengths;
         $count = \count($things);
         $pieces = preg_split('~\s*(?:,|;|<|→|->|\bthen\b)\s*~u', $text) ?: [];
         if (\count($pieces) !== $count) {

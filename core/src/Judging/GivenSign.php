@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Judging;
 
+use Rostik\Core\Notation\Style;
+
 /** The sign between two lengths. */
 final readonly class GivenSign implements Given
 {
@@ -15,6 +17,11 @@ final readonly class GivenSign implements Given
     public function text(): string
     {
         return $this->sign;
+    }
+
+    public function shown(Style $style): string
+    {
+        return $this->text();
     }
 
     public function says(Given $other): bool

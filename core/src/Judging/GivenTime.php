@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rostik\Core\Judging;
 
 use Rostik\Core\Notation\SpokenTime;
+use Rostik\Core\Notation\Style;
 use Rostik\Core\Time\ClockForm;
 use Rostik\Core\Time\HalfOfDay;
 use Rostik\Core\Time\StatedTime;
@@ -78,13 +79,24 @@ final readonly class GivenTime implements Given
 
     public function text(): string
     {
+        return $this->shown(new Style(nameTwelve: false));
+    }
+
+    public function shown(Style $style): string
+    {
         $minutes = $this->minutes();
         if ($this->words && null !== $minutes) {
-            return (new SpokenTime())->of(StatedTime::open(intdiv($minutes + 660, 60) % 12 + 1, $minutes % 60));
+            return (new SpokenTime($style->past->value))->of(StatedTime::open(intdiv($minutes + 660, 60) % 12 + 1, $minutes % 60));
         }
-        $digits = \sprintf($this->by24 ? '%02d:%02d' : '%d:%02d', $this->hour, $this->minute);
+        if ($this->by24) {
+            return \sprintf($style->leadingNought ? '%02d:%02d' : '%d:%02d', $this->hour, $this->minute);
+        }
+        if ($style->nameTwelve && null !== $this->half && 12 === $this->hour && 0 === $this->minute) {
+            return HalfOfDay::Am === $this->half ? '12 midnight' : '12 noon';
+        }
+        $digits = \sprintf('%d%s%02d', $this->hour, $style->separator->value, $this->minute);
 
-        return null === $this->half ? $digits : $digits.' '.$this->half->value;
+        return null === $this->half ? $digits : $digits.' '.$style->halves->of($this->half);
     }
 
     public function says(Given $other): bool

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Judging;
 
-use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\ConversionAnswer;
 use Rostik\Core\Sum\LengthAnswer;
 use Rostik\Core\Sum\NumberAnswer;
@@ -18,13 +17,6 @@ use Rostik\Core\Sum\TimeForm;
 /** The right answer to a sum, as it would be written. */
 final readonly class RightAnswer
 {
-    private Writer $writer;
-
-    public function __construct()
-    {
-        $this->writer = Writer::plain();
-    }
-
     /** Null where there is none that could be written in one way, as with a conversion that is not exact. */
     public function to(Sum $sum): ?Given
     {
@@ -37,16 +29,8 @@ final readonly class RightAnswer
             $answer instanceof RewriteAnswer => GivenTime::stated($answer->time, TimeForm::Words === $answer->as),
             $answer instanceof NumberAnswer => new GivenNumbers([$answer->number], (string) $answer->number),
             $answer instanceof SignAnswer => new GivenSign($answer->sign),
-            $answer instanceof OrderAnswer => new GivenOrder($answer->positions, $this->things($answer)),
+            $answer instanceof OrderAnswer => new GivenOrder($answer->positions, [] !== $answer->of->times ? $answer->of->times : $answer->of->lengths),
             default => null,
         };
-    }
-
-    /** @return list<string> */
-    private function things(OrderAnswer $answer): array
-    {
-        return [] !== $answer->of->times
-            ? array_map($this->writer->time(...), $answer->of->times)
-            : array_map($this->writer->amount(...), $answer->of->lengths);
     }
 }

@@ -40,7 +40,7 @@ final class AllMinutesMethod implements Method
         return 'All in one unit';
     }
 
-    public function suits(Sum $sum): ?Suit
+    public function suits(Sum $sum, Writer $writer): ?Suit
     {
         return match (true) {
             $sum instanceof Total, $sum instanceof Difference => new Suit(30, 'In one unit they are calculated like any numbers.'),

@@ -13,26 +13,31 @@ use Rostik\Core\Notation\Marked;
  */
 final class ColumnAdding
 {
-    /** @return list<int> the number in each column of the answer */
-    public static function rows(ColumnPaper $paper): array
+    /**
+     * @param bool $converts whether 85 min is turned into 1 h 25 min, rather than 60 taken away and 1 carried
+     *
+     * @return list<int> the number in each column of the answer
+     */
+    public static function rows(ColumnPaper $paper, bool $converts = false): array
     {
-        return self::worked($paper, null);
+        return self::worked($paper, null, $converts);
     }
 
     /** @return list<int> the same for the first row taken so many times */
-    public static function times(ColumnPaper $paper, int $times): array
+    public static function times(ColumnPaper $paper, int $times, bool $converts = false): array
     {
-        return self::worked($paper, $times);
+        return self::worked($paper, $times, $converts);
     }
 
     /**
      * Adds the rows, smallest unit first; or multiplies the first row.
      *
-     * @param ?int $times how often the first row is taken; null to add the rows
+     * @param ?int $times    how often the first row is taken; null to add the rows
+     * @param bool $converts see {@see self::rows()}
      *
      * @return list<int> the number in each column of the answer
      */
-    private static function worked(ColumnPaper $paper, ?int $times): array
+    private static function worked(ColumnPaper $paper, ?int $times, bool $converts): array
     {
         $found = array_fill(0, \count($paper->units), 0);
         $carried = 0;
@@ -50,16 +55,29 @@ final class ColumnAdding
                 $larger = $paper->units[$c - 1];
                 $paper->rough($written);
                 $paper->say($head.$written.'. That is '.$limit.' or more.', $c);
-                $paper->rough(\sprintf('%d − %d = %d', $sum, $carried * $limit, $rest));
+                $paper->rough($converts
+                    ? \sprintf('%d %s = %d %s %d %s', $sum, $unit->after($sum), $carried, $larger->after($carried), $rest, $unit->after($rest))
+                    : \sprintf('%d − %d = %d', $sum, $carried * $limit, $rest));
                 $paper->carry($c - 1, $carried);
                 $paper->answer($c, $rest);
-                $paper->say(\sprintf(
-                    'Take %s away, write %s, and carry %s to the %s.',
-                    Marked::unit($unit, ($carried * $limit).' '.$unit->after($carried * $limit)),
-                    $paper->written($c, $rest),
-                    Marked::unit($larger, $carried.' '.$larger->after($carried)),
-                    $larger->words(),
-                ), $c);
+                $carry = Marked::unit($larger, $carried.' '.$larger->after($carried));
+                $paper->say($converts
+                    ? \sprintf(
+                        'Turn it into %s: %s is %s %s. Write %s, and carry %s.',
+                        $larger->words(),
+                        Marked::unit($unit, $sum.' '.$unit->after($sum)),
+                        $carry,
+                        Marked::unit($unit, $rest.' '.$unit->after($rest)),
+                        $paper->written($c, $rest),
+                        $carry,
+                    )
+                    : \sprintf(
+                        'Take %s away, write %s, and carry %s to the %s.',
+                        Marked::unit($unit, ($carried * $limit).' '.$unit->after($carried * $limit)),
+                        $paper->written($c, $rest),
+                        $carry,
+                        $larger->words(),
+                    ), $c);
                 $found[$c] = $rest;
             } else {
                 $carried = 0;

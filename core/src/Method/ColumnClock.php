@@ -53,7 +53,7 @@ final class ColumnClock
                 ), 0);
             }
         }
-        [$hours, $minutes] = $forward ? ColumnAdding::rows($paper) : ColumnTaking::rows($paper);
+        [$hours, $minutes] = $forward ? ColumnAdding::rows($paper, $writer->style->converts) : ColumnTaking::rows($paper);
         $taken = $forward && $hours >= $turn + $lowest ? intdiv($hours - $lowest, $turn) * $turn : 0;
         if (0 !== $taken) {
             $paper->rough(\sprintf('%d − %d = %d', $hours, $taken, $hours - $taken));
@@ -108,7 +108,7 @@ final class ColumnClock
     {
         $said = [];
         foreach ($times as $time) {
-            if ($time->halfSaid && ClockForm::Twelve === $time->form && (HalfOfDay::Pm === $time->time()->half() || $time->minutes < 60)) {
+            if ($time->halfSaid && ClockForm::Twelve === $time->form && !$writer->style->always24 && (HalfOfDay::Pm === $time->time()->half() || $time->minutes < 60)) {
                 $said[] = $writer->time($time).' as '.$writer->clock($time->as24());
             }
         }

@@ -34,7 +34,7 @@ final class ColumnMethod implements Method
         return 'Columns';
     }
 
-    public function suits(Sum $sum): ?Suit
+    public function suits(Sum $sum, Writer $writer): ?Suit
     {
         return match (true) {
             $sum instanceof Total => $sum->regroups()
@@ -98,7 +98,7 @@ final class ColumnMethod implements Method
         $units = $this->units($answer->amount, ...$sum->addends);
         $paper = new ColumnPaper($units, $this->rows($units, ...$sum->addends), '+', false);
         $paper->say($this->layOut($units));
-        $found = ColumnAdding::rows($paper);
+        $found = ColumnAdding::rows($paper, $writer->style->converts);
 
         return $this->concluded($paper, $found, $writer);
     }
@@ -164,7 +164,7 @@ final class ColumnMethod implements Method
         $multiplier[\count($units) - 1] = $sum->times;
         $paper = new ColumnPaper($units, [...$rows, array_values($multiplier)], '×', false);
         $paper->say(\sprintf('%s Multiply every column by %d.', $this->layOut($units), $sum->times));
-        $found = ColumnAdding::times($paper, $sum->times);
+        $found = ColumnAdding::times($paper, $sum->times, $writer->style->converts);
 
         return $this->concluded($paper, $found, $writer);
     }

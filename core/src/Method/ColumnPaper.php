@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Method;
 
+use Rostik\Core\Notation\Changed;
 use Rostik\Core\Notation\Marked;
 use Rostik\Core\Picture\ColumnCell;
 use Rostik\Core\Picture\ColumnHead;
 use Rostik\Core\Picture\ColumnRow;
 use Rostik\Core\Picture\ColumnsPicture;
 use Rostik\Core\Sum\Answer;
-use Rostik\Core\Sum\Changed;
 use Rostik\Core\Time\Unit;
 
 /**

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Method;
 
+use Rostik\Core\Notation\Changed;
 use Rostik\Core\Notation\Marked;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Picture\ClockPicture;
-use Rostik\Core\Sum\Changed;
 use Rostik\Core\Sum\ClockMove;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\LengthAnswer;
@@ -33,7 +33,7 @@ final class FivesMethod implements Method
         return 'Count fives';
     }
 
-    public function suits(Sum $sum): ?Suit
+    public function suits(Sum $sum, Writer $writer): ?Suit
     {
         if ($sum instanceof Rewrite) {
             return TimeForm::Digital === $sum->as && ClockForm::Twelve === $sum->time->form
@@ -68,9 +68,9 @@ final class FivesMethod implements Method
         };
         $from = $start->minutes % 60;
         $stops = [];
-        $changed = static fn (int $done): ?Changed => $sum instanceof ClockMove ? Changed::between($sum, 0, $done) : null;
-        $picture = static function (int $done) use ($start, $way, $from, &$stops): ClockPicture {
-            return new ClockPicture($start->moved($way * $done)->minutes % 720, $from, $way * $done, $stops);
+        $changed = static fn (int $done): ?Changed => $sum instanceof ClockMove ? Changed::between($sum, 0, $done, $writer) : null;
+        $picture = static function (int $done) use ($start, $way, $from, &$stops, $writer): ClockPicture {
+            return new ClockPicture($start->moved($way * $done)->minutes % 720, $from, $way * $done, $stops, $writer->style->separator->value);
         };
         $steps = [new Step(
             \sprintf('Start at %s: the minute hand is at %s.', $writer->time($start), Marked::minute($from)),
@@ -125,7 +125,7 @@ final class FivesMethod implements Method
         $time = $sum->time->time();
         $minute = $time->minute();
         $hour = Marked::hour($time->hour12());
-        $picture = static fn (int $counted, int ...$stops): ClockPicture => new ClockPicture($time->minutes % 720, 0, $counted, array_values($stops));
+        $picture = static fn (int $counted, int ...$stops): ClockPicture => new ClockPicture($time->minutes % 720, 0, $counted, array_values($stops), $writer->style->separator->value);
         $steps = [new Step(
             match (true) {
                 0 === $minute => \sprintf('The hour hand points straight at %s.', $hour),

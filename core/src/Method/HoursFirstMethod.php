@@ -22,7 +22,7 @@ final class HoursFirstMethod extends OnTheLine
         return 'Hours first';
     }
 
-    public function suits(Sum $sum): ?Suit
+    public function suits(Sum $sum, Writer $writer): ?Suit
     {
         $minutes = match (true) {
             $sum instanceof ClockMove, $sum instanceof Elapsed => $sum->minutes(),

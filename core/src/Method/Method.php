@@ -19,7 +19,7 @@ interface Method
     /**
      * How well it suits these numbers, with the reason; null where it does not apply.
      */
-    public function suits(Sum $sum): ?Suit;
+    public function suits(Sum $sum, Writer $writer): ?Suit;
 
     /**
      * The working, step by step.

@@ -31,12 +31,12 @@ final readonly class MethodBook
     }
 
     /** @return list<Chosen> the methods that apply, the one that suits these numbers best first */
-    public function choose(Sum $sum): array
+    public function choose(Sum $sum, Writer $writer): array
     {
         $plain = $sum->plain();
         $chosen = [];
         foreach ($this->methods as $method) {
-            $suit = $method->suits($plain);
+            $suit = $method->suits($plain, $writer);
             if (null !== $suit) {
                 $chosen[] = new Chosen($method, $suit, $plain, $plain !== $sum);
             }
@@ -49,6 +49,6 @@ final readonly class MethodBook
     /** @return list<Working> in the same order */
     public function work(Sum $sum, Writer $writer): array
     {
-        return array_map(static fn (Chosen $c): Working => $c->work($writer), $this->choose($sum));
+        return array_map(static fn (Chosen $c): Working => $c->work($writer), $this->choose($sum, $writer));
     }
 }

@@ -30,7 +30,7 @@ final class MultiplyDivideMethod implements Method
         return 'Multiply or divide';
     }
 
-    public function suits(Sum $sum): ?Suit
+    public function suits(Sum $sum, Writer $writer): ?Suit
     {
         return match (true) {
             $sum instanceof Conversion && $sum->isExact() => new Suit(60, $sum->units[0]->size() < $sum->amount->largest()->size()

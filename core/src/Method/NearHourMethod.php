@@ -28,14 +28,14 @@ final class NearHourMethod implements Method
         return 'Near the hour';
     }
 
-    public function suits(Sum $sum): ?Suit
+    public function suits(Sum $sum, Writer $writer): ?Suit
     {
         $length = $this->length($sum);
         if (null === $length) {
             return null;
         }
         [$whole, $off] = $this->near($length);
-        $text = Writer::plain()->minutes($length);
+        $text = Writer::plain($writer->style)->minutes($length);
 
         return $off > 0
             ? new Suit(82, \sprintf('%s is only %d min less than %d h.', $text, $off, $whole))

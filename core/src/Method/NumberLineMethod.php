@@ -16,7 +16,6 @@ use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\LengthAnswer;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Time\Amount;
-use Rostik\Core\Time\ClockForm;
 use Rostik\Core\Time\Duration;
 use Rostik\Core\Time\Unit;
 
@@ -36,10 +35,10 @@ final class NumberLineMethod extends OnTheLine
         return 'Number line';
     }
 
-    public function suits(Sum $sum): ?Suit
+    public function suits(Sum $sum, Writer $writer): ?Suit
     {
         if ($sum instanceof ClockMove) {
-            return $this->isDrawn($sum->minutes()) ? $this->suitsMove($sum) : null;
+            return $this->isDrawn($sum->minutes()) ? $this->suitsMove($sum, $writer) : null;
         }
         if ($sum instanceof Elapsed) {
             return new Suit(80, $sum->regroups()
@@ -70,15 +69,13 @@ final class NumberLineMethod extends OnTheLine
         return Jumps::through($from, $to, 60, $landmark);
     }
 
-    private function suitsMove(ClockMove $sum): Suit
+    private function suitsMove(ClockMove $sum, Writer $writer): Suit
     {
         $forward = $sum->direction() > 0;
         if ($sum->regroups()) {
             return new Suit(80, \sprintf(
                 'The minutes pass the o’clock, so go from %s %s to the o’clock first, and then %s.',
-                ClockForm::TwentyFour === $sum->start->form
-                    ? $sum->start->digits()
-                    : \sprintf('%d:%02d', $sum->start->time()->hour12(), $sum->start->minutes % 60),
+                Writer::plain($writer->style)->clock($sum->start),
                 $forward ? 'on' : 'back',
                 $forward ? 'further on' : 'further back',
             ));

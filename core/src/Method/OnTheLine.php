@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Method;
 
+use Rostik\Core\Notation\Changed;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Picture\LineJump;
 use Rostik\Core\Picture\LinePicture;
 use Rostik\Core\Picture\LinePoint;
 use Rostik\Core\Sum\CannotBeDone;
-use Rostik\Core\Sum\Changed;
 use Rostik\Core\Sum\ClockMove;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\LengthAnswer;
@@ -58,7 +58,7 @@ abstract class OnTheLine implements Method
             $steps[] = new Step(
                 $this->sayMove($jump, $sum, $here, $sum->minutes() - $done, $writer),
                 new LinePicture($from, $to, 60, $points, $drawn),
-                Changed::between($sum, $before, $done),
+                Changed::between($sum, $before, $done, $writer),
                 $jump->to,
             );
         }

@@ -29,7 +29,7 @@ final class PartsMethod implements Method
         return 'In parts';
     }
 
-    public function suits(Sum $sum): ?Suit
+    public function suits(Sum $sum, Writer $writer): ?Suit
     {
         if ($sum instanceof Total) {
             return $sum->regroups()
@@ -70,6 +70,9 @@ final class PartsMethod implements Method
             }
         }
         krsort($sizes);
+        if ($writer->style->minutesFirst) {
+            ksort($sizes);
+        }
         foreach ($sizes as $unit) {
             $numbers = [];
             foreach ($amounts as $amount) {
@@ -122,8 +125,11 @@ final class PartsMethod implements Method
         if (!$open && $writer->clock($sum->start) !== $writer->clock($sum->start->as24())) {
             $lines->add($writer->time($sum->start).' = '.$writer->clock($sum->start->as24()), 'By the 24-hour clock, '.$writer->time($sum->start).' is '.$writer->clock($sum->start->as24()).'.');
         }
-        $lines->add(\sprintf('%s + %s = %s', Marked::hour($hour), Marked::hour($addHours), Marked::hour($hours)), \sprintf('%s: %d + %d = %d.', Marked::hour('Hours'), $hour, $addHours, $hours));
-        $lines->add(\sprintf('%s + %s = %s', Marked::minute($time->minute()), Marked::minute($addMinutes), Marked::minute($minutes)), \sprintf('%s: %d + %d = %d.', Marked::minute('Minutes'), $time->minute(), $addMinutes, $minutes));
+        $inHours = [\sprintf('%s + %s = %s', Marked::hour($hour), Marked::hour($addHours), Marked::hour($hours)), \sprintf('%s: %d + %d = %d.', Marked::hour('Hours'), $hour, $addHours, $hours)];
+        $inMinutes = [\sprintf('%s + %s = %s', Marked::minute($time->minute()), Marked::minute($addMinutes), Marked::minute($minutes)), \sprintf('%s: %d + %d = %d.', Marked::minute('Minutes'), $time->minute(), $addMinutes, $minutes)];
+        foreach ($writer->style->minutesFirst ? [$inMinutes, $inHours] : [$inHours, $inMinutes] as [$line, $say]) {
+            $lines->add($line, $say);
+        }
         if ($minutes >= 60) {
             $minutes -= 60;
             ++$hours;

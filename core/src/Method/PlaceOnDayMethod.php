@@ -15,6 +15,7 @@ use Rostik\Core\Sum\RewriteAnswer;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeForm;
 use Rostik\Core\Time\ClockForm;
+use Rostik\Core\Time\HalfOfDay;
 use Rostik\Core\Time\StatedTime;
 
 /** Pins times on the line of the day and reads it from left to right. For order, and for a.m. and p.m. */
@@ -30,7 +31,7 @@ final class PlaceOnDayMethod implements Method
         return 'On the day line';
     }
 
-    public function suits(Sum $sum): ?Suit
+    public function suits(Sum $sum, Writer $writer): ?Suit
     {
         return match (true) {
             $sum instanceof Order && [] !== $sum->times => new Suit(80, 'On the day line the times stand in their order by themselves.'),
@@ -71,6 +72,7 @@ final class PlaceOnDayMethod implements Method
 
     private function rewrite(Rewrite $sum, Writer $writer): Working
     {
+        $writer = $writer->eachInItsForm();
         $time = $sum->time->time();
         $picture = new DayPicture(new DayStrip([new DayPin($time->minutes, $writer->time($sum->time), 'start')], []));
         $answer = new RewriteAnswer(match ($sum->as) {
@@ -82,7 +84,7 @@ final class PlaceOnDayMethod implements Method
             \sprintf('Pin %s on the day line: it is %s.', $writer->time($sum->time), match (true) {
                 0 === $time->minutes => 'the very beginning of the day',
                 720 === $time->minutes => 'noon itself',
-                default => $time->minutes < 720 ? 'before noon, a.m.' : 'after noon, p.m.',
+                default => $time->minutes < 720 ? 'before noon'.$writer->andHalf(HalfOfDay::Am) : 'after noon'.$writer->andHalf(HalfOfDay::Pm),
             }),
             $picture,
         )];
@@ -91,15 +93,15 @@ final class PlaceOnDayMethod implements Method
             $steps[] = new Step(match (true) {
                 0 === $hour => 'In the first hour of the day the 24-hour clock writes 00, not 12.',
                 12 === $hour => 'From noon to 1 the 12 stays 12.',
-                $hour > 12 => \sprintf('From 1 p.m. on, add 12 hours: %d + 12 = %d.', $hour - 12, $hour),
+                $hour > 12 => \sprintf('From 1 %s on, add 12 hours: %d + 12 = %d.', $writer->half(HalfOfDay::Pm), $hour - 12, $hour),
                 default => 'In the morning the hour stays as it is, with two digits.',
             }, $picture);
         } elseif (TimeForm::Twelve === $sum->as) {
             $steps[] = new Step(match (true) {
-                0 === $hour => '00 is the first hour after midnight: 12 a.m.',
-                12 === $hour => 'From noon to 1 the 12 stays 12: p.m.',
-                $hour > 12 => \sprintf('Take 12 hours off: %d − 12 = %d, p.m.', $hour, $hour - 12),
-                default => 'In the morning the hour stays as it is: a.m.',
+                0 === $hour => '00 is the first hour after midnight: 12 '.$writer->half(HalfOfDay::Am).'.',
+                12 === $hour => 'From noon to 1 the 12 stays 12: '.$writer->half(HalfOfDay::Pm).'.',
+                $hour > 12 => \sprintf('Take 12 hours off: %d − 12 = %d, %s.', $hour, $hour - 12, $writer->half(HalfOfDay::Pm)),
+                default => 'In the morning the hour stays as it is: '.$writer->half(HalfOfDay::Am).'.',
             }, $picture);
         }
         $steps[] = new Step(\sprintf('Write it: %s.', $writer->answer($answer)), $picture);

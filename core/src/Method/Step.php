@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Method;
 
+use Rostik\Core\Notation\Changed;
 use Rostik\Core\Picture\Picture;
-use Rostik\Core\Sum\Changed;
 
 /** One step of a working: what a teacher would say, and the model as it then stands. */
 final readonly class Step
@@ -21,6 +21,6 @@ final readonly class Step
     public function __construct(string $say, public Picture $picture, public ?Changed $changed = null, public ?int $at = null)
     {
         // a sentence that ends in "p.m." takes no second full stop
-        $this->say = str_replace('.m..', '.m.', $say);
+        $this->say = str_replace(['.m..', '.m.}.'], ['.m.', '.m.}'], $say);
     }
 }

@@ -36,7 +36,7 @@ final class TableMethod implements Method
         return 'Table';
     }
 
-    public function suits(Sum $sum): ?Suit
+    public function suits(Sum $sum, Writer $writer): ?Suit
     {
         $units = $this->units($sum);
         if (null === $units) {

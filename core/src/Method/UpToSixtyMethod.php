@@ -27,7 +27,7 @@ final class UpToSixtyMethod implements Method
         return 'Up to sixty';
     }
 
-    public function suits(Sum $sum): ?Suit
+    public function suits(Sum $sum, Writer $writer): ?Suit
     {
         if (!$sum instanceof Rewrite) {
             return null;
@@ -54,14 +54,14 @@ final class UpToSixtyMethod implements Method
         if (TimeForm::Digital === $sum->as) {
             return $this->backFromSixty($sum, $writer);
         }
-        $picture = static fn (int $swept, int ...$stops): ClockPicture => new ClockPicture($time->minutes % 720, $minute, $swept, array_values($stops));
+        $picture = static fn (int $swept, int ...$stops): ClockPicture => new ClockPicture($time->minutes % 720, $minute, $swept, array_values($stops), $writer->style->separator->value);
         $answer = new RewriteAnswer($sum->time->halfSaid ? StatedTime::of($time) : $sum->time, TimeForm::Words);
         $steps = [];
         if ($minute <= 30) {
             $steps[] = new Step(
                 0 === $minute
                     ? 'No minutes: it is the o’clock.'
-                    : \sprintf('%s is not more than 30: say the minutes past %s.', Marked::minute($minute), Marked::hour($time->hour12())),
+                    : \sprintf('%s is not more than 30: say the minutes %s %s.', Marked::minute($minute), $writer->style->past->value, Marked::hour($time->hour12())),
                 $picture(0),
             );
         } else {
@@ -92,7 +92,7 @@ final class UpToSixtyMethod implements Method
         $to = 60 - $time->minute();
         $named = $time->hour12() % 12 + 1;
         $answer = new RewriteAnswer($sum->time, TimeForm::Digital);
-        $picture = static fn (int $swept, int ...$stops): ClockPicture => new ClockPicture(($time->minutes + $to + $swept) % 720, 0, $swept, array_values($stops));
+        $picture = static fn (int $swept, int ...$stops): ClockPicture => new ClockPicture(($time->minutes + $to + $swept) % 720, 0, $swept, array_values($stops), $writer->style->separator->value);
 
         return new Working($this, [
             new Step(\sprintf('It is not yet %s o’clock: %s missing.', Marked::hour($named), Marked::minute($to.(1 === $to ? ' minute' : ' minutes')).(1 === $to ? ' is' : ' are')), $picture(0)),

@@ -7,10 +7,13 @@ namespace Rostik\Core\Notation;
 use Rostik\Core\Sum\Answer;
 use Rostik\Core\Sum\EitherWay;
 use Rostik\Core\Sum\Kind;
+use Rostik\Core\Sum\Phrase;
 use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeForm;
 use Rostik\Core\Time\ClockForm;
+use Rostik\Core\Time\HalfOfDay;
+use Rostik\Core\Time\StatedTime;
 
 /** All forms of sum: every class in the folder Form, in the order that they state themselves. */
 final readonly class Forms
@@ -45,6 +48,16 @@ final readonly class Forms
         $form = $this->of($sum->kind());
 
         return $form instanceof SolvedForm ? $form->writeSolved($sum, $answer, $writer) : null;
+    }
+
+    public function phrase(Phrase $phrase, Writer $writer): string
+    {
+        return implode('', array_map(fn (string|StatedTime|HalfOfDay|Sum $part): string => match (true) {
+            \is_string($part) => $part,
+            $part instanceof StatedTime => $writer->time($part),
+            $part instanceof HalfOfDay => $writer->half($part),
+            default => $this->write($part, $writer),
+        }, $phrase->parts));
     }
 
     public function write(Sum $sum, Writer $writer): string

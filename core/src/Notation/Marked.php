@@ -8,7 +8,7 @@ use Rostik\Core\Time\Unit;
 
 /**
  * Text in which hours, minutes and seconds are marked, so that whoever draws it can give each its colour and shape:
- * "{h:3}:{m:45} p.m.", "{h:2 h} {m:30 min}". Other units are marked {d:…}.
+ * "{h:3}:{m:45} {x:p.m.}", "{h:2 h} {m:30 min}". Other units are marked {d:…}, the half of the day {x:…}.
  */
 final class Marked
 {
@@ -20,6 +20,12 @@ final class Marked
     public static function minute(string|int $text): string
     {
         return '{m:'.$text.'}';
+    }
+
+    /** A.m. or p.m., in whatever signs. */
+    public static function half(string $text): string
+    {
+        return '{x:'.$text.'}';
     }
 
     public static function unit(Unit $unit, string|int $text): string
@@ -41,6 +47,6 @@ final class Marked
     /** The text without its marks. */
     public static function plain(string $marked): string
     {
-        return preg_replace('/\{[hmsd]:([^}]*)\}/', '$1', $marked) ?? $marked;
+        return preg_replace('/\{[hmsdx]:([^}]*)\}/', '$1', $marked) ?? $marked;
     }
 }

@@ -4,49 +4,72 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Notation;
 
-/** How a class writes times: schools differ, and each way is right. */
+use Rostik\Core\Sum\By24Hours;
+use Rostik\Core\Sum\Sum;
+use Rostik\Core\Time\HalfOfDay;
+
+/** How a class writes and says times, and sets out its working: schools differ, and each way is right. */
 final readonly class Style
 {
     /**
-     * @param string $am         "a.m.", "am" or "AM"
-     * @param string $pm         "p.m.", "pm" or "PM"
-     * @param string $separator  between hours and minutes on a 12-hour clock: ":" or "."
-     * @param bool   $always24   whether times are written by the 24-hour clock however they were stated
-     * @param string $past       "past" or "after": twenty past three, twenty after three
-     * @param bool   $nameTwelve "12 noon" and "12 midnight" rather than 12:00 p.m. and 12:00 a.m.
+     * @param bool $nameTwelve    "12 noon" and "12 midnight" rather than 12:00 p.m. and 12:00 a.m.
+     * @param bool $always24      whether times are written by the 24-hour clock however they were stated
+     * @param bool $leadingNought 09:20 rather than 9:20 by the 24-hour clock
+     * @param bool $minutesFirst  whether minutes are added before hours even where nothing regroups
+     * @param bool $converts      whether 105 min is turned into 1 h 45 min, rather than 60 taken away and 1 carried
      */
-    private function __construct(
-        public string $am = 'a.m.',
-        public string $pm = 'p.m.',
-        public string $separator = ':',
+    public function __construct(
+        public HalfSigns $halves = HalfSigns::Dotted,
+        public Separator $separator = Separator::Colon,
+        public PastWord $past = PastWord::Past,
         public bool $nameTwelve = true,
-        public string $past = 'past',
         public bool $always24 = false,
+        public bool $leadingNought = true,
+        public bool $minutesFirst = false,
+        public bool $converts = false,
     ) {
     }
 
-    /**
-     * A school's own way of writing.
-     *
-     * @param 'a.m.'|'am'|'AM' $am
-     * @param ':'|'.'          $separator
-     * @param 'past'|'after'   $past
-     */
-    public static function of(string $am = 'a.m.', string $separator = ':', string $past = 'past', bool $nameTwelve = true, bool $always24 = false): self
+    /** 1:50 p.m., 12 noon: the one form in which sums are kept. */
+    public static function canonical(): self
     {
-        return new self($am, strtr($am, ['a' => 'p', 'A' => 'P']), $separator, $nameTwelve, $past, $always24);
+        return new self();
     }
 
-    /** @return list<self> every combination, for whoever offers the choice and for the tests */
+    /** A fixed sentence, written with a.m. and p.m., with the signs of the class. */
+    public function signs(string $sentence): string
+    {
+        if (HalfSigns::Dotted === $this->halves) {
+            return $sentence;
+        }
+        // the last stop of p.m. may have been that of the sentence, too
+        $end = 1 === preg_match('/^[A-Z].*[ap]\.m\.$/s', $sentence) ? '.' : '';
+
+        return strtr($sentence, ['a.m.' => $this->halves->of(HalfOfDay::Am), 'p.m.' => $this->halves->of(HalfOfDay::Pm)]).$end;
+    }
+
+    /** A sum as the class states it. */
+    public function states(Sum $sum): Sum
+    {
+        return $this->always24 ? By24Hours::of($sum) : $sum;
+    }
+
+    /** The same without its rule that every time is written by the 24-hour clock. */
+    public function byBothClocks(): self
+    {
+        return new self($this->halves, $this->separator, $this->past, $this->nameTwelve, false, $this->leadingNought, $this->minutesFirst, $this->converts);
+    }
+
+    /** @return list<self> every combination of writing and saying, for the tests */
     public static function all(): array
     {
         $styles = [];
-        foreach (['a.m.', 'am', 'AM'] as $am) {
-            foreach ([':', '.'] as $separator) {
-                foreach (['past', 'after'] as $past) {
+        foreach (HalfSigns::cases() as $halves) {
+            foreach (Separator::cases() as $separator) {
+                foreach (PastWord::cases() as $past) {
                     foreach ([true, false] as $nameTwelve) {
-                        foreach ([true, false] as $always24) {
-                            $styles[] = self::of($am, $separator, $past, $nameTwelve, $always24);
+                        foreach ([[false, true], [true, true], [true, false]] as [$always24, $leadingNought]) {
+                            $styles[] = new self($halves, $separator, $past, $nameTwelve, $always24, $leadingNought);
                         }
                     }
                 }
@@ -54,11 +77,5 @@ final readonly class Style
         }
 
         return $styles;
-    }
-
-    /** 1:50 p.m., 12 noon: the one form in which sums are kept. */
-    public static function canonical(): self
-    {
-        return new self();
     }
 }

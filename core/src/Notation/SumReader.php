@@ -11,6 +11,7 @@ use Rostik\Core\Sum\EitherWay;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\Grouping;
 use Rostik\Core\Sum\Order;
+use Rostik\Core\Sum\Phrase;
 use Rostik\Core\Sum\Reading;
 use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\Share;
@@ -96,23 +97,23 @@ final readonly class SumReader
                 [$h, $min] = [(int) $hours, (int) substr($hours, -2)];
 
                 return $this->either($line, [
-                    ...$this->readings(\sprintf('if %s is %d h %d min', $pointed, $h, $min), $this->settled($other[0], $line)->sum),
-                    ...$this->readings(\sprintf('if the point in %s is a decimal point', $pointed), $this->settled($sums[0], $line)->sum),
+                    ...$this->readings(Phrase::of(\sprintf('if %s is %d h %d min', $pointed, $h, $min)), $this->settled($other[0], $line)->sum),
+                    ...$this->readings(Phrase::of(\sprintf('if the point in %s is a decimal point', $pointed)), $this->settled($sums[0], $line)->sum),
                 ], $sums[0]);
             }
         }
         $time = [] !== $sums && $sums[0] instanceof Elapsed && !$line->saysFrom ? $this->asOneTime($line) : null;
         if (null !== $time) {
             return $this->either($line, [
-                new Reading(\sprintf('if it is the time %s', $this->plain->time($time)), Rewrite::of($time, TimeForm::Digital)),
-                ...$this->readings('if it is from the one to the other', $this->settled($sums[0], $line)->sum),
+                new Reading(Phrase::of('if it is the time ', $time), Rewrite::of($time, TimeForm::Digital)),
+                ...$this->readings(Phrase::of('if it is from the one to the other'), $this->settled($sums[0], $line)->sum),
             ], $sums[0]);
         }
         if (isset($sums[1])) {
             $readings = [];
             foreach ($sums as $sum) {
                 $settled = $this->settled($sum, $line)->sum;
-                $readings = [...$readings, ...$this->readings(\sprintf('if it means %s', $this->forms->write($settled, $this->plain)), $settled)];
+                $readings = [...$readings, ...$this->readings(Phrase::of('if it means ', $settled), $settled)];
             }
 
             return $this->either($line, $readings, $sums[0]);
@@ -219,11 +220,11 @@ final readonly class SumReader
     }
 
     /** @return list<Reading> the sum, or each of the ways in which it can be meant itself; none where it cannot be done */
-    private function readings(string $assumes, Sum $sum): array
+    private function readings(Phrase $assumes, Sum $sum): array
     {
         $inner = $sum->readings();
         if ([] !== $inner) {
-            return array_map(static fn (Reading $r): Reading => new Reading($assumes.', '.$r->assumes, $r->sum), $inner);
+            return array_map(static fn (Reading $r): Reading => new Reading($assumes->and(', ', $r->assumes), $r->sum), $inner);
         }
         try {
             $sum->answer();

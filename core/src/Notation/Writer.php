@@ -51,6 +51,12 @@ final readonly class Writer
         return new self($this->style, $this->marked, true);
     }
 
+    /** The same writer for a time that is to be written in the other form: each clock is then written as it is. */
+    public function eachInItsForm(): self
+    {
+        return !$this->style->always24 ? $this : new self($this->style->byBothClocks(), $this->marked, $this->says24);
+    }
+
     public function time(StatedTime $stated): string
     {
         return $this->written->times[$stated->key()] ??= $this->composed($stated);
@@ -71,7 +77,7 @@ final readonly class Writer
         }
         $digits = $this->digits12($stated->minutes);
 
-        return $stated->halfSaid ? $digits.' '.($stated->minutes < 720 ? $this->style->am : $this->style->pm) : $digits;
+        return $stated->halfSaid ? $digits.' '.$this->half($stated->minutes < 720 ? HalfOfDay::Am : HalfOfDay::Pm) : $digits;
     }
 
     /** The digits of a time alone, without its half of the day: 1:50. */
@@ -92,12 +98,26 @@ final readonly class Writer
     /** A time as a question says it, with its numbers in digits: half past 3, 23 minutes to 9 in the morning. */
     public function spoken(StatedTime $stated): string
     {
-        return (new SpokenTime($this->style->past, true, $this->marked))->of($stated);
+        return (new SpokenTime($this->style->past->value, true, $this->marked))->of($stated);
     }
 
     public function half(HalfOfDay $half): string
     {
-        return HalfOfDay::Am === $half ? $this->style->am : $this->style->pm;
+        $sign = $this->style->halves->of($half);
+
+        return $this->marked ? Marked::half($sign) : $sign;
+    }
+
+    /** "a.m. or p.m." */
+    public function eitherHalf(): string
+    {
+        return $this->half(HalfOfDay::Am).' or '.$this->half(HalfOfDay::Pm);
+    }
+
+    /** The half of the day as a sentence has it: ", a.m.", or nothing where only 24-hour times are written. */
+    public function andHalf(HalfOfDay $half): string
+    {
+        return $this->style->always24 ? '' : ', '.$this->half($half);
     }
 
     public function amount(Amount $amount): string
@@ -125,8 +145,12 @@ final readonly class Writer
 
     private function rewritten(RewriteAnswer $answer): string
     {
+        if ($this->style->always24) {
+            return $this->eachInItsForm()->rewritten($answer);
+        }
+
         return match ($answer->as) {
-            TimeForm::Words => (new SpokenTime($this->style->past))->of($answer->time),
+            TimeForm::Words => (new SpokenTime($this->style->past->value))->of($answer->time),
             TimeForm::Digital => $answer->time->halfSaid && ClockForm::Twelve === $answer->time->form
                 ? $this->clock($answer->time).' '.$this->half($answer->time->time()->half())
                 : $this->clock($answer->time),
@@ -211,12 +235,12 @@ final readonly class Writer
 
     private function digits12(int $minutes): string
     {
-        return $this->digits((string) ((intdiv($minutes, 60) + 11) % 12 + 1), $this->style->separator, $minutes % 60);
+        return $this->digits((string) ((intdiv($minutes, 60) + 11) % 12 + 1), $this->style->separator->value, $minutes % 60);
     }
 
     private function digits24(int $minutes): string
     {
-        return $this->digits(($minutes < 600 ? '0' : '').intdiv($minutes, 60), ':', $minutes % 60);
+        return $this->digits(($minutes < 600 && $this->style->leadingNought ? '0' : '').intdiv($minutes, 60), ':', $minutes % 60);
     }
 
     private function digits(string $hour, string $separator, int $minute): string

@@ -19,14 +19,16 @@ final readonly class ClockPicture implements Picture
      * @param int       $from    where the counting began, in minutes of the hour, 0 to 59
      * @param int       $swept   minutes counted since then; negative backwards
      * @param list<int> $stops   minutes of the hour at which a count was said, in order
+     * @param string    $between what stands between hours and minutes
      */
     public function __construct(
         public int $minutes,
         public int $from,
         public int $swept,
         public array $stops,
+        string $between = ':',
     ) {
         $this->type = self::TYPE;
-        $this->reads = \sprintf('%d:%02d', (intdiv($minutes, 60) + 11) % 12 + 1, $minutes % 60);
+        $this->reads = \sprintf('%d%s%02d', (intdiv($minutes, 60) + 11) % 12 + 1, $between, $minutes % 60);
     }
 }

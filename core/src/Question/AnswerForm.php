@@ -7,7 +7,6 @@ namespace Rostik\Core\Question;
 use Rostik\Core\Judging\Judge;
 use Rostik\Core\Judging\Judgement;
 use Rostik\Core\Sum\Sum;
-use Rostik\Core\Time\StatedTime;
 
 /**
  * A way in which questions are answered, and, laid out for one question, its data: where the squares, the boxes, the
@@ -53,9 +52,9 @@ interface AnswerForm
     /**
      * What is shown on clocks in this form.
      *
-     * @param list<StatedTime> $clocks that the question speaks of
+     * @param list<ShownClock> $clocks that the question speaks of
      *
-     * @return list<StatedTime>
+     * @return list<ShownClock>
      */
     public function shows(array $clocks): array;
 

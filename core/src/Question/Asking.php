@@ -7,7 +7,9 @@ namespace Rostik\Core\Question;
 use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\Marked;
 use Rostik\Core\Notation\SpokenTime;
+use Rostik\Core\Notation\Style;
 use Rostik\Core\Notation\Writer;
+use Rostik\Core\Sum\By24Hours;
 use Rostik\Core\Sum\Comparison;
 use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\Earlier;
@@ -20,32 +22,31 @@ use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeForm;
 use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\ClockForm;
+use Rostik\Core\Time\HalfOfDay;
 use Rostik\Core\Time\StatedTime;
 
 /** How a sum is asked: in signs, in words, or by clocks. */
 final readonly class Asking
 {
-    private Writer $marked;
+    private Writer $writer;
     private SpokenTime $spoken;
 
-    public function __construct(private Forms $forms)
+    public function __construct(private Forms $forms, Style $style = new Style())
     {
-        $this->marked = Writer::marked();
-        $this->spoken = new SpokenTime();
+        $this->writer = Writer::marked($style);
+        $this->spoken = new SpokenTime($style->past->value);
     }
 
-    /** The sum as its times are to be given: by the 24-hour clock, where that is wanted and the half of the day is said. */
+    /** The same for a class that writes in its own way. */
+    public function in(Style $style): self
+    {
+        return new self($this->forms, $style);
+    }
+
+    /** The sum as its times are to be given: by the 24-hour clock, where that is wanted or the class's way, and the half of the day is said. */
     public function given(Sum $sum, TimesGiven $times): Sum
     {
-        if (TimesGiven::TwentyFour !== $times || $sum instanceof Rewrite || [] !== $sum->readings()) {
-            return $sum;
-        }
-        $stated = $sum->times();
-        if ([] === $stated || [] !== array_filter($stated, static fn (StatedTime $t): bool => !$t->halfSaid)) {
-            return $sum;
-        }
-
-        return $sum->withTimes(...array_map(static fn (StatedTime $t): StatedTime => $t->as24(), $stated));
+        return TimesGiven::TwentyFour === $times ? By24Hours::of($sum) : $this->writer->style->states($sum);
     }
 
     /** @param bool $hands whether the hands of a clock are to be drawn */
@@ -80,7 +81,7 @@ final readonly class Asking
             $sum instanceof Comparison => str_replace(' ? ', ' '.$answer.' ', $text),
             $sum->plain() !== $sum => str_replace('_', $answer, $text),
             $sum instanceof Order => str_replace('Put in order', 'In order', $this->inOrder($sum)).$answer,
-            $sum instanceof Conversion => Marked::plain($this->marked->amount($sum->amount)).' = '.$answer,
+            $sum instanceof Conversion => Marked::plain($this->writer->amount($sum->amount)).' = '.$answer,
             $sum instanceof Rewrite => ucfirst($this->spoken->of($sum->time)).' is '.$answer,
             default => $text.' = '.$answer,
         };
@@ -88,7 +89,7 @@ final readonly class Asking
 
     public function inSigns(Sum $sum): string
     {
-        return Marked::plain($this->forms->write($sum, $this->marked));
+        return Marked::plain($this->forms->write($sum, $this->writer));
     }
 
     /** Whether a clock is to be read: then it is drawn, and not said. */
@@ -97,21 +98,36 @@ final readonly class Asking
         return $sum instanceof Rewrite && TimeForm::Digital === $sum->as && ClockForm::Twelve === $sum->time->form;
     }
 
-    /** @return list<StatedTime> the times to be drawn as clocks, in the order in which they are spoken of */
+    /** @return list<ShownClock> the times to be drawn as clocks, in the order in which they are spoken of */
     public function clocks(Sum $sum, TimesGiven $times, bool $hands = false): array
     {
-        if ($sum instanceof Rewrite && $this->reads($sum)) {
-            return $hands ? [] : [$sum->time];
+        return array_map(fn (StatedTime $time): ShownClock => new ShownClock($time, $time->halfSaid ? $this->below($time) : ''), $this->drawn($sum, $times, $hands));
+    }
+
+    /** What stands below a face, which shows no half of the day itself. */
+    private function below(StatedTime $time): string
+    {
+        $half = $time->time()->half();
+
+        return match (true) {
+            !$this->writer->style->always24 => Marked::plain($this->writer->half($half)),
+            HalfOfDay::Am === $half => 'before noon',
+            default => 'after noon',
+        };
+    }
+
+    /** @return list<StatedTime> */
+    private function drawn(Sum $sum, TimesGiven $times, bool $hands): array
+    {
+        if ($this->reads($sum)) {
+            return $hands ? [] : $sum->times();
         }
         if (!$times->areDrawn() || null === $this->byClocks($sum)) {
             return [];
         }
-        if ($sum instanceof Missing) {
-            // counted back, the sum begins with the later of the two
-            return array_values(array_filter($sum->direction > 0 ? [$sum->start, $sum->end] : [$sum->end, $sum->start]));
-        }
 
-        return $sum->times();
+        // counted back, a sum with a part missing begins with the later of the two
+        return $sum instanceof Missing && $sum->direction < 0 ? array_reverse($sum->times()) : $sum->times();
     }
 
     private function byClocks(Sum $sum): ?string
@@ -152,13 +168,19 @@ final readonly class Asking
         };
     }
 
+    /** "a.m. or p.m." */
+    public function eitherHalf(): string
+    {
+        return Marked::plain($this->writer->eitherHalf());
+    }
+
     public function time(StatedTime $time): string
     {
-        return Marked::plain($this->marked->time($time));
+        return Marked::plain($this->writer->time($time));
     }
 
     public function length(Amount $length): string
     {
-        return Marked::plain($this->marked->amount($length));
+        return Marked::plain($this->writer->amount($length));
     }
 }

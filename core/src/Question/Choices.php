@@ -6,6 +6,7 @@ namespace Rostik\Core\Question;
 
 use Rostik\Core\Judging\RightAnswer;
 use Rostik\Core\Mistake\MistakeBook;
+use Rostik\Core\Notation\Style;
 use Rostik\Core\Sum\CannotBeDone;
 use Rostik\Core\Sum\Sum;
 
@@ -17,12 +18,13 @@ final readonly class Choices
     }
 
     /**
-     * @param int $most how many at the most, the right one among them
-     * @param int $seed the same seed gives the same order
+     * @param int   $most  how many at the most, the right one among them
+     * @param int   $seed  the same seed gives the same order
+     * @param Style $style in which they are written
      *
      * @return list<Choice> none where no usual mistake leads to another answer
      */
-    public function for(Sum $sum, int $most, int $seed): array
+    public function for(Sum $sum, int $most, int $seed, Style $style = new Style()): array
     {
         try {
             $right = $this->right->to($sum);
@@ -34,13 +36,13 @@ final readonly class Choices
         }
         $wrong = [];
         foreach ($this->book->predict($sum) as $id => $given) {
-            $wrong[$given->text()] ??= new Choice($given->text(), $id);
+            $wrong[$given->text()] ??= new Choice($given->shown($style), $id);
         }
         if ([] === $wrong) {
             return [];
         }
         $chance = new \Random\Randomizer(new \Random\Engine\Xoshiro256StarStar($seed));
-        $choices = [new Choice($right->text(), null), ...\array_slice($chance->shuffleArray(array_values($wrong)), 0, max(1, $most - 1))];
+        $choices = [new Choice($right->shown($style), null), ...\array_slice($chance->shuffleArray(array_values($wrong)), 0, max(1, $most - 1))];
 
         return $chance->shuffleArray($choices);
     }

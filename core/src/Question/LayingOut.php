@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rostik\Core\Question;
 
 use Rostik\Core\Method\Working;
+use Rostik\Core\Notation\Style;
 use Rostik\Core\Sum\Answer;
 use Rostik\Core\Sum\Sum;
 
@@ -26,8 +27,19 @@ final readonly class LayingOut
         public ?Working $working,
         public int $seed,
         public Asking $asking,
-        public Choices $choices,
+        private Choices $choices,
+        private Style $style,
     ) {
+    }
+
+    /**
+     * Answers to choose from.
+     *
+     * @return list<Choice> none where no usual mistake leads to another answer
+     */
+    public function choices(int $most): array
+    {
+        return $this->choices->for($this->sum, $most, $this->seed, $this->style);
     }
 
     /** Whether the question shows a clock that is to be read. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Question;
 
+use Rostik\Core\Notation\Style;
 use Rostik\Core\Question\Form\Written;
 
 /** How questions are put, where they do not say it themselves. */
@@ -13,12 +14,14 @@ final readonly class Manner
      * @param string                $answers id of the form of the answers
      * @param TimesGiven            $times   in which form times are given
      * @param array<string, string> $methods ids of the class's own methods, by kind of sum
+     * @param Style                 $style   in which the class writes
      */
     public function __construct(
         public Scaffold $scaffold = Scaffold::Outline,
         public string $answers = Written::TYPE,
         public TimesGiven $times = TimesGiven::AsWritten,
         public array $methods = [],
+        public Style $style = new Style(),
     ) {
     }
 }

@@ -6,14 +6,13 @@ namespace Rostik\Core\Question;
 
 use Rostik\Core\Method\Working;
 use Rostik\Core\Question\Form\Written;
-use Rostik\Core\Time\StatedTime;
 
 /** A question as it is put: what is asked, what is shown, how it is answered, and its answer. */
 final readonly class PosedQuestion
 {
     /**
      * @param string           $asked   plain
-     * @param list<StatedTime> $clocks  times that are shown on clock faces, in the order in which they are spoken of
+     * @param list<ShownClock> $clocks  faces that are shown, in the order in which they are spoken of
      * @param bool             $roman   whether the faces have Roman numerals
      * @param AnswerForm       $form    how it is answered, with its data
      * @param ?string          $answer  in that form, plain; null where it has none

@@ -17,8 +17,7 @@ use Rostik\Core\Sum\Sum;
 /** Puts questions: settles how each is asked, shown and answered, and finds its answer. */
 final readonly class Posing
 {
-    private Writer $plain;
-    private Writer $marked;
+    private Writer $kept;
 
     public function __construct(
         private AnswerForms $answerForms,
@@ -28,8 +27,7 @@ final readonly class Posing
         private Forms $forms,
         private SumReader $reader,
     ) {
-        $this->plain = Writer::plain();
-        $this->marked = Writer::marked();
+        $this->kept = Writer::plain();
     }
 
     /**
@@ -38,52 +36,54 @@ final readonly class Posing
      */
     public function pose(Question $question, Manner $manner, int $number = 1): PosedQuestion
     {
+        $asking = $this->asking->in($manner->style);
+        $marked = Writer::marked($manner->style);
         $times = $question->times ?? $manner->times;
-        $sum = $this->asking->given($question->sum, $times);
-        $asked = '' === $question->wording ? $this->asking->inSigns($sum) : $question->wording;
+        $sum = $asking->given($question->sum, $times);
+        $asked = '' === $question->wording ? $asking->inSigns($sum) : $question->wording;
         $open = $sum->leavesOpen();
         if (null !== $open) {
-            return PosedQuestion::withoutAnswer($asked, $open->text());
+            return PosedQuestion::withoutAnswer($asked, $this->forms->phrase($open->says(), Writer::plain($manner->style)));
         }
         try {
             $answer = $sum->answer();
         } catch (CannotBeDone $cannot) {
-            return PosedQuestion::withoutAnswer($asked, $this->reader->refused($cannot, $this->forms->write($sum, $this->plain), $sum)->getMessage());
+            return PosedQuestion::withoutAnswer($asked, $this->reader->refused($cannot, $this->forms->write($sum, $this->kept), $sum)->getMessage());
         }
         $wanted = $this->answerForms->form($question->answers ?? $manner->answers);
-        $working = $this->working($sum, $wanted, $manner);
-        $layingOut = new LayingOut($sum, $answer, $question->wording, $times, $manner->scaffold, $working, crc32($number.$this->forms->write($sum, $this->plain)), $this->asking, $this->choices);
+        $working = $this->working($sum, $wanted, $manner, $marked);
+        $layingOut = new LayingOut($sum, $answer, $question->wording, $times, $manner->scaffold, $working, crc32($number.$this->forms->write($this->asking->given($question->sum, $times), $this->kept)), $asking, $this->choices, $manner->style);
         $form = $wanted->layOut($layingOut) ?? (new Written())->layOut($layingOut);
         $told = '' !== $question->wording;
 
         return new PosedQuestion(
-            $form->asks($told ? $question->wording : $this->asking->question($sum, $times, $form->drawsTheTime()), $question->wording),
+            $form->asks($told ? $question->wording : $asking->question($sum, $times, $form->drawsTheTime()), $question->wording),
             // words tell their own times
-            $form->shows(!$told || $this->asking->reads($sum) ? $this->asking->clocks($sum, $times, $form->drawsTheTime()) : []),
+            $form->shows(!$told || $asking->reads($sum) ? $asking->clocks($sum, $times, $form->drawsTheTime()) : []),
             TimesGiven::RomanClocks === $times,
             $form,
-            $form->key(Marked::plain($this->marked->answer($answer))),
+            $form->key(Marked::plain($marked->answer($answer))),
             null,
             $working,
         );
     }
 
     /** In the method for which the form has room, in the class's own, or in the usual one for such sums. */
-    private function working(Sum $sum, AnswerForm $form, Manner $manner): ?Working
+    private function working(Sum $sum, AnswerForm $form, Manner $manner, Writer $marked): ?Working
     {
         $wanted = $form->methods();
         if ([] === $wanted) {
             $wanted = [$manner->methods[$sum->kind()->value] ?? '', null === $sum->plain()->way() ? 'column' : 'number-line'];
         }
-        $chosen = $this->methods->choose($sum);
+        $chosen = $this->methods->choose($sum, $marked);
         foreach ($wanted as $id) {
             foreach ($chosen as $one) {
                 if ($one->method->id() === $id) {
-                    return $one->work($this->marked);
+                    return $one->work($marked);
                 }
             }
         }
 
-        return ($chosen[0] ?? null)?->work($this->marked);
+        return ($chosen[0] ?? null)?->work($marked);
     }
 }

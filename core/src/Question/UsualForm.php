@@ -7,7 +7,6 @@ namespace Rostik\Core\Question;
 use Rostik\Core\Judging\Judge;
 use Rostik\Core\Judging\Judgement;
 use Rostik\Core\Sum\Sum;
-use Rostik\Core\Time\StatedTime;
 
 /** What most forms of answer have in common. The class has a constant TYPE and a property `type`. */
 trait UsualForm
@@ -49,9 +48,9 @@ trait UsualForm
     }
 
     /**
-     * @param list<StatedTime> $clocks
+     * @param list<ShownClock> $clocks
      *
-     * @return list<StatedTime>
+     * @return list<ShownClock>
      */
     public function shows(array $clocks): array
     {

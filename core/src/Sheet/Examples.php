@@ -41,7 +41,7 @@ final readonly class Examples
     public function for(array $sums, Manner $manner, int $seed): ?PosedQuestion
     {
         // an example is a sum in signs, whatever is told or drawn on the sheet
-        $plainly = new Manner($manner->scaffold, Written::TYPE, TimesGiven::TwentyFour === $manner->times ? $manner->times : TimesGiven::AsWritten, $manner->methods);
+        $plainly = new Manner($manner->scaffold, Written::TYPE, TimesGiven::TwentyFour === $manner->times ? $manner->times : TimesGiven::AsWritten, $manner->methods, $manner->style);
         $taken = [];
         foreach ($sums as $sum) {
             $taken[$this->forms->write($sum, $this->plain)] = $sum;

@@ -58,7 +58,7 @@ final readonly class Comparison implements Sum
         foreach (array_unique([$least, max($least, min($most, $other)), $most]) as $days) {
             $amount = Amount::of(AmountPart::whole($days, Unit::Day));
             $readings[] = new Reading(
-                \sprintf('if it has %d days', $days),
+                Phrase::of(\sprintf('if it has %d days', $days)),
                 $isLeft ? new self($amount, $this->right) : new self($this->left, $amount),
             );
         }

@@ -92,15 +92,15 @@ final readonly class Elapsed implements Sum
         if (!$this->start->halfSaid && !$this->end->halfSaid) {
             $start = $this->start->in(HalfOfDay::Am);
             $readings = [
-                new Reading('both in the same half of the day', new self($start, $this->end->in(HalfOfDay::Am), $this->nextDay)),
-                new Reading('one a.m., the other p.m.', new self($start, $this->end->in(HalfOfDay::Pm), $this->nextDay)),
+                new Reading(Phrase::of('both in the same half of the day'), new self($start, $this->end->in(HalfOfDay::Am), $this->nextDay)),
+                new Reading(Phrase::of('one ', HalfOfDay::Am, ', the other ', HalfOfDay::Pm), new self($start, $this->end->in(HalfOfDay::Pm), $this->nextDay)),
             ];
         } else {
             $open = $this->start->halfSaid ? 'the end' : 'the start';
             $readings = [];
             foreach (HalfOfDay::cases() as $half) {
                 $readings[] = new Reading(
-                    \sprintf('if %s is %s', $open, $half->value),
+                    Phrase::of('if '.$open.' is ', $half),
                     $this->start->halfSaid
                         ? new self($this->start, $this->end->in($half), $this->nextDay)
                         : new self($this->start->in($half), $this->end, $this->nextDay),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Sum;
 
+use Rostik\Core\Time\HalfOfDay;
+
 /** What was not said of a sum, though its answer depends on it. */
 enum LeftOpen: string
 {
@@ -13,12 +15,12 @@ enum LeftOpen: string
     case WhichSum = 'two-readings';
 
     /** In a sentence. */
-    public function text(): string
+    public function says(): Phrase
     {
         return match ($this) {
-            self::HalfOfTheDay => 'It is not said whether a.m. or p.m. is meant, and it changes the answer.',
-            self::Month => 'It depends on which month or year is meant.',
-            self::WhichSum => 'This can be taken in more than one way.',
+            self::HalfOfTheDay => Phrase::of('It is not said whether ', HalfOfDay::Am, ' or ', HalfOfDay::Pm, ' is meant, and it changes the answer.'),
+            self::Month => Phrase::of('It depends on which month or year is meant.'),
+            self::WhichSum => Phrase::of('This can be taken in more than one way.'),
         };
     }
 }

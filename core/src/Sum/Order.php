@@ -162,18 +162,18 @@ final readonly class Order implements Sum
      * @param list<int>       $open   positions
      * @param list<HalfOfDay> $halves one each
      */
-    private function assumed(array $open, array $halves): string
+    private function assumed(array $open, array $halves): Phrase
     {
         if (\count($open) > self::MOST_OPEN) {
-            return \sprintf('if all the open ones are %s', $halves[0]->value ?? '');
+            return Phrase::of('if all the open ones are ', $halves[0] ?? HalfOfDay::Am);
         }
-        $parts = [];
+        $phrase = null;
         foreach ($open as $n => $i) {
-            $time = $this->times[$i]->time();
-            $parts[] = \sprintf('%d:%02d is %s', $time->hour12(), $time->minute(), $halves[$n]->value ?? '');
+            $one = Phrase::of($this->times[$i], ' is ', $halves[$n] ?? HalfOfDay::Am);
+            $phrase = null === $phrase ? Phrase::of('if ')->and('', $one) : $phrase->and(' and ', $one);
         }
 
-        return 'if '.implode(' and ', $parts);
+        return $phrase ?? Phrase::of('');
     }
 
     /** @return list<int> */

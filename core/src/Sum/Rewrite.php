@@ -62,7 +62,7 @@ final readonly class Rewrite implements Sum
         }
 
         return array_map(
-            fn (HalfOfDay $half): Reading => new Reading('if it is '.$half->value, new self($this->time->in($half), $this->as)),
+            fn (HalfOfDay $half): Reading => new Reading(Phrase::of('if it is ', $half), new self($this->time->in($half), $this->as)),
             HalfOfDay::cases(),
         );
     }

@@ -8,9 +8,11 @@ use Rostik\Core\Method\Chosen;
 use Rostik\Core\Method\MethodBook;
 use Rostik\Core\Method\OnTheLine;
 use Rostik\Core\Method\Working;
+use Rostik\Core\Notation\Changed;
 use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\Note;
 use Rostik\Core\Notation\NotUnderstood;
+use Rostik\Core\Notation\Style;
 use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Picture\DayPin;
@@ -19,7 +21,6 @@ use Rostik\Core\Picture\DayStrip;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Sum\Answer;
 use Rostik\Core\Sum\CannotBeDone;
-use Rostik\Core\Sum\Changed;
 use Rostik\Core\Sum\ClockMove;
 use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\Crossing;
@@ -30,6 +31,7 @@ use Rostik\Core\Sum\Missing;
 use Rostik\Core\Sum\Order;
 use Rostik\Core\Sum\RangeAnswer;
 use Rostik\Core\Sum\Reading;
+use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\RewriteAnswer;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeAnswer;
@@ -40,8 +42,7 @@ use Rostik\Core\Time\TimeOfDay;
 /** Takes a sum's text and gives it back worked: its answer, every method step by step, what changed, what to note. */
 final readonly class Workbench
 {
-    private Writer $plain;
-    private Writer $marked;
+    private Writer $kept;
 
     public function __construct(
         private SumReader $reader,
@@ -50,39 +51,42 @@ final readonly class Workbench
         private Ladder $ladder,
         private Claims $claims,
     ) {
-        $this->plain = Writer::plain();
-        $this->marked = Writer::marked();
+        $this->kept = Writer::plain();
     }
 
     /**
      * @param string $typed one sum, in any of the usual forms
+     * @param Style  $style of the class for which it is worked
      *
      * @throws NotUnderstood when it cannot be read, or has no answer
      */
-    public function work(string $typed): WorkedSum
+    public function work(string $typed, Style $style = new Style()): WorkedSum
     {
+        $plain = Writer::plain($style);
+        $marked = Writer::marked($style);
         $read = $this->reader->read($typed);
-        $sum = $read->sum;
+        $kept = $this->forms->write($read->sum, $this->kept);
+        $sum = $style->states($read->sum);
         $readings = $sum->readings();
-        $open = self::open($sum->leavesOpen());
+        $open = $this->open($sum->leavesOpen(), $plain);
         $notes = $read->notes;
         if (null !== $open) {
             $notes[] = $open;
 
             return new WorkedSum(
-                $this->forms->write($sum, $this->plain),
-                $this->forms->write($sum, $this->marked),
+                $kept,
+                $this->forms->write($sum, $marked),
                 null,
                 $sum->kind(),
                 null,
-                array_map($this->reading(...), $readings),
+                array_map(fn (Reading $reading): WorkedReading => $this->reading($reading, $plain, $marked), $readings),
                 [],
                 $sum->regroups(),
                 LeftOpen::HalfOfTheDay === $sum->leavesOpen(),
                 null,
                 null,
                 [],
-                $this->strip($sum),
+                $this->strip($sum, $marked),
                 $this->ladder->exercisedBy($sum),
                 $notes,
                 $open,
@@ -93,26 +97,26 @@ final readonly class Workbench
         } catch (CannotBeDone $cannot) {
             throw $this->reader->refused($cannot, $typed, $sum);
         }
-        $chosen = $this->methods->choose($sum);
+        $chosen = $this->methods->choose($sum, $marked);
 
         return new WorkedSum(
-            $this->forms->write($sum, $this->plain),
-            $this->forms->write($sum, $this->marked),
-            $this->forms->writeSolved($sum, $answer, $this->marked),
+            $kept,
+            $this->forms->write($sum, $marked),
+            $this->forms->writeSolved($sum, $answer, $marked),
             $sum->kind(),
-            $this->written($answer),
+            $this->written($answer, $plain, $marked),
             [],
             Crossing::of($sum),
             $sum->regroups(),
             !$answer instanceof RangeAnswer && !($sum instanceof Conversion && !$sum->isExact()),
-            $sum instanceof ClockMove ? Changed::by($sum) : null,
+            $sum instanceof ClockMove ? Changed::by($sum, $marked) : null,
             isset($chosen[0]) ? new Recommended($chosen[0]->method->id(), $chosen[0]->suit->because) : null,
-            array_map(fn (Chosen $c): WorkedMethod => $this->method($c->work($this->marked)), $chosen),
-            $this->strip($sum),
+            array_map(fn (Chosen $c): WorkedMethod => $this->method($c->work($marked), $plain), $chosen),
+            $this->strip($sum, $marked),
             $this->ladder->exercisedBy($sum),
-            [...$notes, ...$this->notes($sum, $answer)],
+            [...$notes, ...$this->notes($sum, $answer, $plain)],
             null,
-            '' === $read->claimed ? null : $this->claims->judge($sum, $read->claimed, $this->plain->answer($answer)),
+            '' === $read->claimed ? null : $this->claims->judge($sum, $read->claimed, $plain->answer($answer)),
         );
     }
 
@@ -121,59 +125,62 @@ final readonly class Workbench
      *
      * @throws NotUnderstood when it cannot be read, or has no answer
      */
-    public function answer(string $typed): AnsweredSum
+    public function answer(string $typed, Style $style = new Style()): AnsweredSum
     {
-        $sum = $this->reader->read($typed)->sum;
+        $plain = Writer::plain($style);
+        $marked = Writer::marked($style);
+        $read = $this->reader->read($typed)->sum;
+        $sum = $style->states($read);
         $open = $sum->leavesOpen();
         try {
-            $answer = null !== $open ? null : $this->written($sum->answer());
+            $answer = null !== $open ? null : $this->written($sum->answer(), $plain, $marked);
         } catch (CannotBeDone $cannot) {
             throw $this->reader->refused($cannot, $typed, $sum);
         }
 
-        return new AnsweredSum($this->forms->write($sum, $this->plain), $this->forms->write($sum, $this->marked), $answer, self::open($open));
+        return new AnsweredSum($this->forms->write($read, $this->kept), $this->forms->write($sum, $marked), $answer, $this->open($open, $plain));
     }
 
     /** Why a sum of several readings has no one answer; null where it has one. */
-    private static function open(?LeftOpen $open): ?Note
+    private function open(?LeftOpen $open, Writer $plain): ?Note
     {
-        return null === $open ? null : new Note($open->value, $open->text());
+        return null === $open ? null : new Note($open->value, $this->forms->phrase($open->says(), $plain));
     }
 
-    private function written(Answer $answer): WorkedAnswer
+    private function written(Answer $answer, Writer $plain, Writer $marked): WorkedAnswer
     {
         return new WorkedAnswer(
-            $this->plain->answer($answer),
-            $this->marked->answer($answer),
-            $answer instanceof RewriteAnswer ? $this->plain->answer($answer) : $answer->value(),
+            $plain->answer($answer),
+            $marked->answer($answer),
+            $answer instanceof RewriteAnswer ? $this->kept->answer($answer) : $answer->value(),
             $answer instanceof TimeAnswer ? $answer->dayOffset : null,
             $answer instanceof LengthAnswer && Chain::Clock === $answer->amount->duration->chain ? $answer->amount->duration->count : null,
             $answer instanceof LengthAnswer && Chain::Calendar === $answer->amount->duration->chain ? $answer->amount->duration->count : null,
         );
     }
 
-    private function reading(Reading $reading): WorkedReading
+    private function reading(Reading $reading, Writer $plain, Writer $marked): WorkedReading
     {
-        return new WorkedReading($reading->assumes, $this->forms->write($reading->sum, $this->plain), $this->written($reading->sum->answer()));
+        return new WorkedReading($this->forms->phrase($reading->assumes, $plain), $this->forms->write($reading->sum, $this->kept), $this->forms->write($reading->sum, $marked), $this->written($reading->sum->answer(), $plain, $marked));
     }
 
-    private function method(Working $working): WorkedMethod
+    private function method(Working $working, Writer $plain): WorkedMethod
     {
         return new WorkedMethod(
             $working->method->id(),
             $working->method->title(),
             $working->steps,
-            $this->plain->answer($working->answer),
+            $plain->answer($working->answer),
         );
     }
 
     /** @return list<Note> */
-    private function notes(Sum $sum, Answer $answer): array
+    private function notes(Sum $sum, Answer $answer, Writer $plainly): array
     {
         $notes = [];
         $plain = $sum->plain();
         if ($plain instanceof Elapsed && $plain->overMidnight()) {
-            $notes[] = new Note('over-midnight', $this->overMidnight($plain, $sum));
+            $notes[] = new Note('over-midnight', $this->overMidnight($plain, $sum, $plainly));
         }
         if ($sum instanceof ClockMove && OnTheLine::LONGEST * 60 < $sum->minutes()) {
             $notes[] = new Note('too-far-for-a-picture', \sprintf('That is too far for a picture: the line would be %d days long.', intdiv($sum->minutes(), TimeOfDay::DAY)));
@@ -199,16 +206,16 @@ final readonly class Workbench
             $notes[] = new Note('does-not-come-out', \sprintf('It does not come out in whole %s.', $sum->units[\count($sum->units) - 1]->words()));
         }
         if ($sum instanceof Order && $sum->sameHalfTaken()) {
-            $notes[] = new Note('half-not-said', 'It is not said whether a.m. or p.m. is meant; all are taken to be in the same half of the day.');
+            $notes[] = new Note('half-not-said', 'It is not said whether '.$plainly->eitherHalf().' is meant; all are taken to be in the same half of the day.');
         }
         if ($answer instanceof TimeAnswer && !$answer->time->halfSaid) {
-            $notes[] = new Note('half-not-said', 'It is not said whether a.m. or p.m. is meant; the answer holds for both.');
+            $notes[] = new Note('half-not-said', 'It is not said whether '.$plainly->eitherHalf().' is meant; the answer holds for both.');
         }
 
         return $notes;
     }
 
-    private function overMidnight(Elapsed $plain, Sum $asked): string
+    private function overMidnight(Elapsed $plain, Sum $asked, Writer $plainly): string
     {
         if ($plain->start->equals($plain->end)) {
             return $plain === $asked
@@ -218,19 +225,21 @@ final readonly class Workbench
 
         return $plain === $asked || ($asked instanceof Missing && $asked->direction > 0)
             ? 'This goes over midnight: the end is on the next day.'
-            : \sprintf('This goes over midnight: %s is on the day before.', $this->plain->time($plain->start));
+            : \sprintf('This goes over midnight: %s is on the day before.', $plainly->time($plain->start));
     }
 
     /** Its times pinned on the day, and the way along the clock as a span. */
-    private function strip(Sum $sum): DayStrip
+    private function strip(Sum $sum, Writer $marked): DayStrip
     {
         $plain = $sum->plain();
         $way = $plain->way();
         if (null === $way) {
             $pins = [];
+            // a time that is to be written in the other form stands as it is
+            $marked = $plain instanceof Rewrite ? $marked->eachInItsForm() : $marked;
             foreach ([] === $plain->readings() || $plain instanceof Order ? $plain->times() : [] as $i => $time) {
                 if ($time->halfSaid) {
-                    $pins[] = new DayPin($time->minutes, $this->marked->time($time), 'pin-'.$i);
+                    $pins[] = new DayPin($time->minutes, $marked->time($time), 'pin-'.$i);
                 }
             }
 
@@ -239,8 +248,8 @@ final readonly class Workbench
 
         return !$way->halfSaid() ? new DayStrip([], []) : new DayStrip(
             [
-                new DayPin($way->start->minutes, $this->marked->time($way->start), 'start'),
-                new DayPin($way->end->minutes, $this->marked->time($way->end), 'end'),
+                new DayPin($way->start->minutes, $marked->time($way->start), 'start'),
+                new DayPin($way->end->minutes, $marked->time($way->end), 'end'),
             ],
             $this->spans($way->low(), $way->high()),
         );

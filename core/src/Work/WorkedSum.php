@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Work;
 
+use Rostik\Core\Notation\Changed;
 use Rostik\Core\Notation\Note;
 use Rostik\Core\Picture\DayStrip;
-use Rostik\Core\Sum\Changed;
 use Rostik\Core\Sum\Crossing;
 use Rostik\Core\Sum\Kind;
 

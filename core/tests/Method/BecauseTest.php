@@ -31,7 +31,7 @@ final class BecauseTest extends TestCase
         $reasons = [];
         $book = Core::get(MethodBook::class);
         foreach (self::sums() as $text => $sum) {
-            foreach ($book->choose($sum) as $chosen) {
+            foreach ($book->choose($sum, Writer::marked()) as $chosen) {
                 $because = $chosen->suit->because;
                 $reasons[preg_replace('/\d+/', '#', $because)] = true;
                 try {

@@ -10,8 +10,8 @@ use PHPUnit\Framework\TestCase;
 use Rostik\Core\Method\Jump;
 use Rostik\Core\Method\Jumps;
 use Rostik\Core\Method\MethodBook;
+use Rostik\Core\Notation\Changed;
 use Rostik\Core\Notation\Writer;
-use Rostik\Core\Sum\Changed;
 use Rostik\Core\Sum\ClockMove;
 use Rostik\Core\Sum\Difference;
 use Rostik\Core\Sum\Earlier;
@@ -140,7 +140,7 @@ final class EveryTest extends TestCase
         $writer ??= Writer::marked();
         \assert($book instanceof MethodBook && $writer instanceof Writer);
         $answer = $sum->answer();
-        foreach ($book->choose($sum) as $chosen) {
+        foreach ($book->choose($sum, Writer::marked()) as $chosen) {
             $working = $chosen->work($writer);
             if (!$working->answer->equals($answer)) {
                 return $working->method->id().' ends elsewhere';
@@ -172,7 +172,7 @@ final class EveryTest extends TestCase
     private function changedRightly(ClockMove $sum, int $from, int $end): bool
     {
         $to = (($end % self::DAY) + self::DAY) % self::DAY;
-        $changed = Changed::by($sum);
+        $changed = Changed::by($sum, Writer::marked());
         $twelve = ClockForm::Twelve === $sum->start->form;
         $hour = static fn (int $m): int => $twelve ? intdiv($m, 60) % 12 : intdiv($m, 60);
 

@@ -6,9 +6,12 @@ namespace Rostik\Core\Tests\Notation;
 
 use PHPUnit\Framework\TestCase;
 use Rostik\Core\Notation\Forms;
+use Rostik\Core\Notation\HalfSigns;
 use Rostik\Core\Notation\LengthReader;
 use Rostik\Core\Notation\Line;
 use Rostik\Core\Notation\Marked;
+use Rostik\Core\Notation\PastWord;
+use Rostik\Core\Notation\Separator;
 use Rostik\Core\Notation\SpokenTime;
 use Rostik\Core\Notation\Style;
 use Rostik\Core\Notation\SumReader;
@@ -22,7 +25,7 @@ use Rostik\Core\Time\TimeOfDay;
 
 final class StyleTest extends TestCase
 {
-    /** Every minute of the day through every style of writing and back: 1440 minutes, 48 styles, both clocks. */
+    /** Every minute of the day through every style of writing and back: 1440 minutes, 72 styles, both clocks. */
     public function testEveryMinuteInEveryStyleIsReadBack(): void
     {
         $times = new TimeReader();
@@ -86,12 +89,12 @@ final class StyleTest extends TestCase
         $time = StatedTime::of(TimeOfDay::of(13, 50));
         $write = static fn (Style $style): string => Writer::plain($style)->time($time);
         self::assertSame('1:50 p.m.', $write(Style::canonical()));
-        self::assertSame('1.50 pm', $write(Style::of('am', '.')));
-        self::assertSame('13:50', $write(Style::of(always24: true)));
-        self::assertSame('12:00 PM', Writer::plain(Style::of('AM', nameTwelve: false))->time(StatedTime::of(TimeOfDay::of(12, 0))));
+        self::assertSame('1.50 pm', $write(new Style(HalfSigns::Small, Separator::Point)));
+        self::assertSame('13:50', $write(new Style(always24: true)));
+        self::assertSame('12:00 PM', Writer::plain(new Style(HalfSigns::Large, nameTwelve: false))->time(StatedTime::of(TimeOfDay::of(12, 0))));
         $sum = Core::get(SumReader::class)->read('3:20 pm as words')->sum;
         self::assertInstanceOf(Rewrite::class, $sum);
-        self::assertSame('twenty after three in the afternoon', Writer::plain(Style::of(past: 'after'))->answer($sum->answer()));
-        self::assertSame('3.20 pm as words', Core::get(Forms::class)->write($sum, Writer::plain(Style::of('am', '.'))));
+        self::assertSame('twenty after three in the afternoon', Writer::plain(new Style(past: PastWord::After))->answer($sum->answer()));
+        self::assertSame('3.20 pm as words', Core::get(Forms::class)->write($sum, Writer::plain(new Style(HalfSigns::Small, Separator::Point))));
     }
 }

@@ -111,7 +111,7 @@ final class EveryFormTest extends TestCase
             self::assertNotContains($posed->answer, $form->cells, $what);
             self::assertCount(1, array_filter($form->cells, static fn (?string $cell): bool => null === $cell || str_contains($cell, '____')), $what);
         } elseif ($form instanceof Hands) {
-            $shown = array_map(static fn ($time): int => $time->minutes % 720, $posed->clocks);
+            $shown = array_map(static fn ($clock): int => $clock->time->minutes % 720, $posed->clocks);
             $answer = $sum->plain()->answer()->onHands();
             self::assertNotNull($answer, $what);
             if ($answer->minutes % 720 !== ($sum->times()[0]->minutes ?? 0) % 720 || 'as-written' === $what) {

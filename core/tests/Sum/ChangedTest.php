@@ -6,8 +6,9 @@ namespace Rostik\Core\Tests\Sum;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Rostik\Core\Notation\Changed;
 use Rostik\Core\Notation\SumReader;
-use Rostik\Core\Sum\Changed;
+use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\ClockMove;
 use Rostik\Core\Sum\Crossing;
 use Rostik\Core\Tests\Core;
@@ -23,7 +24,7 @@ final class ChangedTest extends TestCase
     {
         $sum = Core::get(SumReader::class)->read($text)->sum;
         self::assertInstanceOf(ClockMove::class, $sum);
-        $found = Changed::by($sum);
+        $found = Changed::by($sum, Writer::marked());
         $parts = array_filter([
             'hour' => $found->hour->changed,
             'minute' => $found->minute->changed,
@@ -59,7 +60,7 @@ final class ChangedTest extends TestCase
             $sum = Core::get(SumReader::class)->read($text)->sum;
             self::assertInstanceOf(ClockMove::class, $sum);
 
-            return Changed::by($sum);
+            return Changed::by($sum, Writer::marked());
         };
         self::assertSame('12 noon was crossed', $read('12:50 pm - 3 h')->half?->why);
         self::assertSame('12 was not crossed', $read('1:50 pm + 3 h 30 min')->half?->why);

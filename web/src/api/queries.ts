@@ -12,6 +12,7 @@ import type {
   MistakesReply,
   RungReply,
   SheetLineReply,
+  Style,
   TellingReply,
   VariantSetReply,
   WorkedSum,
@@ -41,11 +42,21 @@ export const meQuery = queryOptions({
   staleTime: Infinity,
 });
 
+/** The way of writing of the class in hand; null where there is none. */
+export const styleInHand = (): Style | null =>
+  queryClient.getQueryData(classesQuery.queryKey)?.find((one) => one.inHand)?.style ?? null;
+
+/** What is asked for, in the way of writing of the class in hand. */
+export const withStyle = <Wanted extends object>(wanted: Wanted): Wanted & { style?: Style } => {
+  const style = styleInHand();
+  return style === null ? wanted : { ...wanted, style };
+};
+
 /** A sum, worked. What a text means never changes, so a reply is good for ever. */
 export const workQuery = (sum: string) =>
   queryOptions({
-    queryKey: ['work', sum],
-    queryFn: ({ signal }) => ask<WorkedSum>('POST', '/api/work', { sum }, signal),
+    queryKey: ['work', sum, styleInHand()],
+    queryFn: ({ signal }) => ask<WorkedSum>('POST', '/api/work', withStyle({ sum }), signal),
     enabled: sum.trim() !== '',
     staleTime: Infinity,
     placeholderData: keepPreviousData,
@@ -98,16 +109,16 @@ export const shelfQuery = queryOptions({
 /** The likely wrong answers to a sum; good for ever, like a worked sum. */
 export const mistakesQuery = (sum: string) =>
   queryOptions({
-    queryKey: ['mistakes', sum],
-    queryFn: ({ signal }) => ask<MistakesReply>('POST', '/api/mistakes', { sum }, signal),
+    queryKey: ['mistakes', sum, styleInHand()],
+    queryFn: ({ signal }) => ask<MistakesReply>('POST', '/api/mistakes', withStyle({ sum }), signal),
     staleTime: Infinity,
   });
 
 /** A sum with everything the board needs; good for ever, like a worked sum. */
 export const boardQuery = (sum: string) =>
   queryOptions({
-    queryKey: ['board', sum],
-    queryFn: ({ signal }) => ask<BoardSum>('POST', '/api/board', { sum }, signal),
+    queryKey: ['board', sum, styleInHand()],
+    queryFn: ({ signal }) => ask<BoardSum>('POST', '/api/board', withStyle({ sum }), signal),
     enabled: sum.trim() !== '',
     staleTime: Infinity,
     gcTime: Infinity,
@@ -123,12 +134,16 @@ export const anotherQuery = (sum: string, seed: number) =>
   });
 
 /** How every minute and every length of the day is written. */
-export const dayQuery = queryOptions({
-  queryKey: ['day'],
-  queryFn: ({ signal }) => ask<DayReply>('GET', '/api/board/day', undefined, signal),
-  staleTime: Infinity,
-  gcTime: Infinity,
-});
+export const dayQuery = () => {
+  const style = styleInHand();
+  const how = style === null ? '' : `?${new URLSearchParams({ style: JSON.stringify(style) }).toString()}`;
+  return queryOptions({
+    queryKey: ['day', style],
+    queryFn: ({ signal }) => ask<DayReply>('GET', `/api/board/day${how}`, undefined, signal),
+    staleTime: Infinity,
+    gcTime: Infinity,
+  });
+};
 
 /** Clocks to be read or set. */
 export const clocksQuery = (level: Level, seed: number) =>

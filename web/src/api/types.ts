@@ -34,6 +34,7 @@ export interface AnswerReply {
 export interface AnswerRequest {
   sum: string;
   given: string;
+  style?: Style;
 }
 
 export interface Asked {
@@ -111,6 +112,7 @@ export interface ClassReply {
   children: ChildLine[];
   taught: string[];
   methods: MethodLine[];
+  style: Style;
   weekend: Weekend;
   weekBegins: WeekBegins;
   inHand: boolean;
@@ -120,6 +122,7 @@ export interface ClassRequest {
   name: string;
   children?: ChildLine[];
   taught?: string[];
+  style?: Style;
   weekend?: Weekend;
   weekBegins?: WeekBegins;
 }
@@ -221,10 +224,13 @@ export interface FoundVariantReply {
 
 export type HalfOfDay = 'a.m.' | 'p.m.';
 
+export type HalfSigns = 'a.m.' | 'am' | 'AM';
+
 export interface HandsRequest {
   wanted: number;
   hour: number;
   minute: number;
+  style?: Style;
 }
 
 export interface HandsSet {
@@ -338,6 +344,8 @@ export interface OthersRequest {
 
 export type Paper = 'a4' | 'letter';
 
+export type PastWord = 'past' | 'after';
+
 export type Picture = ClockPicture | ColumnsPicture | DayPicture | LinePicture | TablePicture | WrittenPicture;
 
 export type PrintPart = 'sheet' | 'key' | 'worked' | 'both';
@@ -410,6 +418,8 @@ export interface RungReply {
 
 export type Scaffold = 'full' | 'outline' | 'none';
 
+export type Separator = ':' | '.';
+
 export interface SheetLevelReply {
   id: string;
   level: Level | null;
@@ -468,6 +478,17 @@ export interface Step {
   picture: Picture;
   changed: Changed | null;
   at: number | null;
+}
+
+export interface Style {
+  halves: HalfSigns;
+  separator: Separator;
+  past: PastWord;
+  nameTwelve: boolean;
+  always24: boolean;
+  leadingNought: boolean;
+  minutesFirst: boolean;
+  converts: boolean;
 }
 
 export interface SwapReply {
@@ -543,6 +564,7 @@ export type Weekend = 'saturday-sunday' | 'friday-saturday';
 
 export interface WorkRequest {
   sum: string;
+  style?: Style | null;
 }
 
 export interface WorkedAnswer {
@@ -564,6 +586,7 @@ export interface WorkedMethod {
 export interface WorkedReading {
   assumes: string;
   sum: string;
+  shown: string;
   answer: WorkedAnswer;
 }
 

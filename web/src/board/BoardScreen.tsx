@@ -14,7 +14,7 @@ import { SumBoard } from './SumBoard';
 export function BoardScreen() {
   useTitle('Teach');
   const [board, change] = useBoardAddress();
-  const day = useQuery(dayQuery);
+  const day = useQuery(dayQuery());
   const [settled, setSettled] = useState(board.sum);
   useEffect(() => {
     // while somebody types in the sum line the board waits for a pause

@@ -26,7 +26,7 @@ const levels: readonly { value: Level; text: string }[] = [
 export function ClockPractice() {
   useTitle('Clock practice');
   const [params, setParams] = useSearchParams();
-  const day = useQuery(dayQuery);
+  const day = useQuery(dayQuery());
   const task = tasks.find((one) => one.value === params.get('task'))?.value ?? 'set';
   const level = levels.find((one) => one.value === params.get('level'))?.value ?? 'support';
   const seed = Number(params.get('seed') ?? '1') || 1;

@@ -4,6 +4,7 @@ import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { dayQuery } from '../api/queries';
 import type { DayActivity, DayReply } from '../api/types';
+import { useHalves } from '../models/halves';
 import { DayStrip } from '../models/DayStrip';
 import { Marked, plain } from '../models/Marked';
 import { Button } from '../ui/Button';
@@ -23,7 +24,7 @@ interface Pinned {
 /** The day as one line: times and activities are pinned on it, and sorted into a.m. and p.m.; some fit both. */
 export function DayBoard() {
   useTitle('The day');
-  const day = useQuery(dayQuery);
+  const day = useQuery(dayQuery());
   if (!day.data) {
     return day.failureCount > 1 ? <p className="p-8 text-2xl">No connection. Trying again…</p> : null;
   }
@@ -60,7 +61,8 @@ function Pinning({ day }: { day: DayReply }) {
   const write = (next: readonly Pinned[]) => {
     setParams(next.length > 0 ? { pins: next.map((pin) => `${pin.what}@${pin.at}`).join('.') } : {}, { replace: true });
   };
-  const time = (at: number) => `${day.table.digits[at] ?? ''} ${day.table.halves[at] ?? ''}`;
+  const { am, pm, by24 } = useHalves();
+  const time = (at: number) => `${day.table.digits[at] ?? ''} ${day.table.halves[at] ?? ''}`.trim();
   const label = (pin: Pinned) =>
     pin.what < 0 ? time(pin.at) : `${day.activities[pin.what]?.name ?? ''}, ${time(pin.at)}`;
   const free = day.activities
@@ -175,7 +177,9 @@ function Pinning({ day }: { day: DayReply }) {
         <p className="min-h-10 text-2xl" aria-live="polite" data-testid="talk">
           {talk && (
             <>
-              {talk.fits.length > 1 ? <strong>Fits both a.m. and p.m. </strong> : null}
+              {talk.fits.length > 1 ? (
+                <strong>{by24 ? 'Fits before noon and after it. ' : `Fits both ${am} and ${pm} `}</strong>
+              ) : null}
               {talk.say}
             </>
           )}
@@ -211,7 +215,7 @@ function Pinning({ day }: { day: DayReply }) {
             }
           }}
         >
-          Pin it at 9:00 a.m.
+          Pin it at {plain(time(540))}
         </Button>
         <Button
           className="min-h-12"

@@ -14,7 +14,7 @@ const options: readonly [string, string][] = [
   ['second', 'Second hand'],
   ['digital', 'Time in digits'],
   ['words', 'Time in words'],
-  ['half', 'a.m. or p.m.'],
+  ['half', 'Half of the day'],
   ['snap', 'Move by fives'],
 ];
 

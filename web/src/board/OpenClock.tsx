@@ -3,6 +3,7 @@ import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { anotherQuery } from '../api/queries';
 import type { DayReply } from '../api/types';
+import { useHalves } from '../models/halves';
 import { CoverContext } from '../models/cover';
 import { DayStrip } from '../models/DayStrip';
 import type { Hand } from '../models/GearedClock';
@@ -25,6 +26,7 @@ const dayMinutes = 1440;
 
 /** A clock to turn, without a sum: the hands are geared, and the day turns over with them. */
 export function OpenClock({ day, board, change }: { day: DayReply; board: BoardAddress; change: ChangeBoard }) {
+  const { am, pm, by24 } = useHalves();
   // minutes since midnight of the day on which it was set; goes below 0 and beyond 1439
   const [at, setAt] = useState(board.at);
   const exact = useRef(board.at);
@@ -36,7 +38,7 @@ export function OpenClock({ day, board, change }: { day: DayReply; board: BoardA
   const snap = board.face.includes('snap');
   const minute = minuteOfDay(at);
   const days = Math.floor(Math.round(at) / dayMinutes);
-  const time = plain(`${day.table.digits[minute] ?? ''} ${day.table.halves[minute] ?? ''}`);
+  const time = plain(`${day.table.digits[minute] ?? ''} ${day.table.halves[minute] ?? ''}`).trim();
 
   const settle = (to: number) => {
     exact.current = to;
@@ -136,7 +138,11 @@ export function OpenClock({ day, board, change }: { day: DayReply; board: BoardA
         <DayStrip
           strip={{
             pins: [
-              { at: minute, label: `${day.table.digits[minute] ?? ''} ${day.table.halves[minute] ?? ''}`, role: 'end' },
+              {
+                at: minute,
+                label: `${day.table.digits[minute] ?? ''} ${day.table.halves[minute] ?? ''}`.trim(),
+                role: 'end',
+              },
             ],
             spans: [],
           }}
@@ -221,7 +227,7 @@ export function OpenClock({ day, board, change }: { day: DayReply; board: BoardA
                 </button>
               </li>
               <li>
-                <Link to="/teach/day">The day: a.m. or p.m.?</Link>
+                <Link to="/teach/day">{by24 ? 'The day' : `The day: ${am} or ${pm}?`}</Link>
               </li>
             </ul>
           </nav>

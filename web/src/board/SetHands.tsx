@@ -1,6 +1,7 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ask } from '../api/client';
+import { withStyle } from '../api/queries';
 import type { HandsSet } from '../api/types';
 import { GearedClock, plainFace, type Hand, type Hands } from '../models/GearedClock';
 import { Marked } from '../models/Marked';
@@ -15,7 +16,8 @@ export function SetHands({ day, wanted, chooser, onNext }: Round) {
   const [hand, setHand] = useState<Hand>('minute');
   const [inWords, setInWords] = useState(false);
   const check = useMutation({
-    mutationFn: () => ask<HandsSet>('POST', '/api/board/hands', { wanted, hour: hands.hour, minute: hands.minute }),
+    mutationFn: () =>
+      ask<HandsSet>('POST', '/api/board/hands', withStyle({ wanted, hour: hands.hour, minute: hands.minute })),
   });
   const turn = (which: Hand, degrees: number) => {
     check.reset();

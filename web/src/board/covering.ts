@@ -7,7 +7,7 @@ export const hideable: readonly [Part, string][] = [
   ['answer', 'The answer'],
   ['hour', 'Hours'],
   ['minutes', 'Minutes'],
-  ['half', 'a.m. and p.m.'],
+  ['half', 'Halves of the day'],
   ['jump', 'Jumps'],
   ['digit', 'Digits in the columns'],
 ];

@@ -99,7 +99,7 @@ export function stripAt(data: BoardSum, day: DayReply, at: number, withEnd: bool
   const label = (m: number) =>
     clock.by24
       ? (day.table.digits24[minuteOfDay(m)] ?? '')
-      : `${day.table.digits[minuteOfDay(m)] ?? ''} ${day.table.halves[minuteOfDay(m)] ?? ''}`;
+      : `${day.table.digits[minuteOfDay(m)] ?? ''} ${day.table.halves[minuteOfDay(m)] ?? ''}`.trim();
   const pins = [{ at: minuteOfDay(clock.from), label: label(clock.from), role: 'start' }];
   if (!clock.endAsked && clock.to !== clock.from) {
     pins.push({ at: minuteOfDay(clock.to), label: label(clock.to), role: 'end' });

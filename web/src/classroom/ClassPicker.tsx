@@ -67,7 +67,7 @@ export function ClassPicker() {
               void navigate('/classes');
             }}
           >
-            <span className="col-start-2">Names, methods, what is taught</span>
+            <span className="col-start-2">Names and what is taught</span>
           </DropdownMenu.Item>
         </DropdownMenu.Content>
       </DropdownMenu.Portal>

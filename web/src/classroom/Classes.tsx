@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ask } from '../api/client';
 import { classesQuery, rungsQuery } from '../api/queries';
-import type { ClassReply, ClassRequest, WeekBegins, Weekend } from '../api/types';
+import type { ClassReply, ClassRequest, Style, WeekBegins, Weekend } from '../api/types';
 import { Button } from '../ui/Button';
 import { newId } from '../ui/newId';
 import { useNotice } from '../ui/notices';
@@ -10,12 +10,15 @@ import { Pick } from '../ui/Pick';
 import { useKept } from '../ui/useKept';
 import { useTitle } from '../ui/useTitle';
 import { namesIn, registerOf } from './register';
+import { StyleChoices } from './StyleChoices';
+import { usualStyle } from './styles';
 
 const put = (one: ClassReply) =>
   ask<ClassReply>('PUT', `/api/classes/${one.id}`, {
     name: one.name,
     children: one.children,
     taught: one.taught,
+    style: one.style,
     weekend: one.weekend,
     weekBegins: one.weekBegins,
   } satisfies ClassRequest);
@@ -136,6 +139,7 @@ const blank: Omit<ClassReply, 'id'> = {
   children: [],
   taught: [],
   methods: [],
+  style: usualStyle,
   weekend: 'saturday-sunday',
   weekBegins: 'monday',
   inHand: false,
@@ -146,6 +150,7 @@ interface Writing {
   name: string;
   names: string;
   taught: readonly string[];
+  style: Style;
   weekend: Weekend;
   weekBegins: WeekBegins;
 }
@@ -173,17 +178,19 @@ function ClassForm({ before, busy, onSave, onDelete }: FormProps) {
     name: before.name,
     names: before.children.map((child) => child.name).join('\n'),
     taught: before.taught,
+    style: before.style,
     weekend: before.weekend,
     weekBegins: before.weekBegins,
   });
-  const { name, names, taught, weekend, weekBegins } = value;
+  const { name, names, taught, style, weekend, weekBegins } = value;
   const children = registerOf(before.children, namesIn(names));
   const changed =
     name !== before.name ||
     weekend !== before.weekend ||
     weekBegins !== before.weekBegins ||
     JSON.stringify(children) !== JSON.stringify(before.children) ||
-    JSON.stringify(taught) !== JSON.stringify(before.taught);
+    JSON.stringify(taught) !== JSON.stringify(before.taught) ||
+    JSON.stringify(style) !== JSON.stringify(before.style);
   const known = rungs.data?.map((rung) => rung.id) ?? [];
   return (
     <form
@@ -191,7 +198,7 @@ function ClassForm({ before, busy, onSave, onDelete }: FormProps) {
       onSubmit={(event) => {
         event.preventDefault();
         if (changed && !busy) {
-          onSave({ ...before, name: name.trim(), children, taught: [...taught], weekend, weekBegins }, forget);
+          onSave({ ...before, name: name.trim(), children, taught: [...taught], style, weekend, weekBegins }, forget);
         }
       }}
     >
@@ -212,7 +219,7 @@ function ClassForm({ before, busy, onSave, onDelete }: FormProps) {
           Children, a first name to a line
           <textarea
             value={names}
-            rows={14}
+            rows={12}
             spellCheck={false}
             aria-describedby="children-note"
             onChange={(event) => {
@@ -222,7 +229,7 @@ function ClassForm({ before, busy, onSave, onDelete }: FormProps) {
           />
         </label>
         <p id="children-note" className="mt-1 text-soft">
-          {children.length === 1 ? '1 child' : `${children.length} children`}. First names, initials or numbers (1-24)
+          {children.length === 1 ? '1 child' : `${children.length} children`}. First names, initials or numbers (1–24)
           only: they are printed on paper, and kept until you erase them. The school’s own policy decides.
         </p>
         <div className="mt-3">
@@ -243,42 +250,50 @@ function ClassForm({ before, busy, onSave, onDelete }: FormProps) {
             }}
           />
         </div>
-        <div className="mt-4 flex flex-wrap gap-3">
-          <Button type="submit" look="strong" className="text-lg" aria-disabled={!changed || busy}>
-            {busy ? 'Saving…' : 'Save'}
-          </Button>
-          <Button
-            onClick={() => {
-              onDelete(forget);
-            }}
-          >
-            Erase this class
-          </Button>
-        </div>
       </div>
-      <fieldset>
-        <legend className="text-lg font-bold">Taught so far</legend>
-        <p className="text-soft">What needs more than this is pointed out beside a question.</p>
-        <ul className="mt-1">
-          {rungs.data?.map((rung) => (
-            <li key={rung.id}>
-              <label className="flex min-h-9 items-center gap-3 border-b border-hair">
-                <input
-                  type="checkbox"
-                  className="size-5 shrink-0 accent-ink"
-                  checked={taught.includes(rung.id)}
-                  onChange={(event) => {
-                    change({
-                      taught: known.filter((id) => (id === rung.id ? event.target.checked : taught.includes(id))),
-                    });
-                  }}
-                />
-                {rung.can}
-              </label>
-            </li>
-          ))}
-        </ul>
-      </fieldset>
+      <div>
+        <StyleChoices
+          style={style}
+          onChange={(chosen) => {
+            change({ style: chosen });
+          }}
+        />
+        <fieldset className="mt-5">
+          <legend className="text-lg font-bold">Taught so far</legend>
+          <p className="text-soft">What needs more than this is pointed out beside a question.</p>
+          <ul className="mt-1">
+            {rungs.data?.map((rung) => (
+              <li key={rung.id}>
+                <label className="flex min-h-9 items-center gap-3 border-b border-hair">
+                  <input
+                    type="checkbox"
+                    className="size-5 shrink-0 accent-ink"
+                    checked={taught.includes(rung.id)}
+                    onChange={(event) => {
+                      change({
+                        taught: known.filter((id) => (id === rung.id ? event.target.checked : taught.includes(id))),
+                      });
+                    }}
+                  />
+                  {rung.can}
+                </label>
+              </li>
+            ))}
+          </ul>
+        </fieldset>
+      </div>
+      <div className="sticky bottom-0 flex flex-wrap gap-3 border-t border-hair bg-paper py-3 md:col-span-2">
+        <Button type="submit" look="strong" className="text-lg" aria-disabled={!changed || busy}>
+          {busy ? 'Saving…' : 'Save'}
+        </Button>
+        <Button
+          onClick={() => {
+            onDelete(forget);
+          }}
+        >
+          Erase this class
+        </Button>
+      </div>
     </form>
   );
 }

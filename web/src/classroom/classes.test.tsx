@@ -7,6 +7,7 @@ import type { ClassReply, ClassRequest, RungReply } from '../api/types';
 import { child, classOf } from '../testing/classes';
 import { show, silentServer } from '../testing/show';
 import { Classes } from './Classes';
+import { usualStyle } from './styles';
 
 const rungs: RungReply[] = ['add-plain', 'add-regroup'].map((id) => ({ id, can: `I can ${id}.`, mistakes: [] }));
 const kittiwakes = classOf('k', 'Kittiwakes', {
@@ -64,7 +65,7 @@ describe('the classes of a teacher', () => {
     page([kittiwakes]);
     await name();
     await press('Save');
-    expect(asked.mock.calls.filter(([method]) => method !== 'GET')).toEqual([]);
+    expect(asked.mock.calls.filter(([method]) => method === 'PUT')).toEqual([]);
   });
 
   it('keep what is typed when it cannot be saved, and say why', async () => {
@@ -134,6 +135,31 @@ describe('the classes of a teacher', () => {
     window.dispatchEvent(new Event('pagehide'));
     await waitFor(() => {
       expect([...shelf.keys()]).toEqual(['t']);
+    });
+  });
+
+  it('have a way of writing of their own, with an example that follows', async () => {
+    const shelf = page([kittiwakes]);
+    await name();
+    await userEvent.selectOptions(screen.getByLabelText('Halves of the day'), 'am and pm');
+    await userEvent.selectOptions(screen.getByLabelText('Hours and minutes'), '1.50');
+    await userEvent.selectOptions(screen.getByLabelText('Regrouping in columns'), 'turn 105 min into 1 h 45');
+    expect(asked.mock.calls.filter(([, path]) => path === '/api/work').at(-1)?.[2]).toMatchObject({
+      style: { halves: 'am', separator: '.', converts: true },
+    });
+    await userEvent.selectOptions(screen.getByLabelText('Clock'), '24-hour clock');
+    expect(screen.queryByLabelText('Halves of the day')).toBeNull();
+    await userEvent.selectOptions(screen.getByLabelText('Hours before ten'), '9:20');
+    await press('Save');
+    await waitFor(() => {
+      expect(shelf.get('k')?.style).toEqual({
+        ...usualStyle,
+        halves: 'am',
+        separator: '.',
+        converts: true,
+        always24: true,
+        leadingNought: false,
+      });
     });
   });
 

@@ -1,7 +1,7 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ask } from '../api/client';
-import { mistakesQuery } from '../api/queries';
+import { mistakesQuery, withStyle } from '../api/queries';
 import type { AnswerReply, ChosenReply, Verdict } from '../api/types';
 import { Button } from '../ui/Button';
 import { useNotice } from '../ui/notices';
@@ -10,7 +10,7 @@ import { newSeed } from '../ui/newId';
 const verdicts: Record<Verdict, string> = {
   right: 'Right.',
   'other-form': 'Right, but not in the usual form.',
-  incomplete: 'Right as far as it goes: a unit, or a.m. or p.m., is missing.',
+  incomplete: 'Right as far as it goes: a unit, or the half of the day, is missing.',
   wrong: 'Not right.',
   blank: 'Nothing is written.',
   unreadable: 'This cannot be read as an answer. Type it as it was written: 6 h 85, 5:75 pm.',
@@ -28,7 +28,7 @@ export function Mistakes({ sum, onAdd }: Props) {
   const notice = useNotice();
   const [written, setWritten] = useState('');
   const read = useMutation({
-    mutationFn: (given: string) => ask<AnswerReply>('POST', '/api/mistakes/answer', { sum, given }),
+    mutationFn: (given: string) => ask<AnswerReply>('POST', '/api/mistakes/answer', withStyle({ sum, given })),
   });
   const choose = useMutation({
     mutationFn: async () => {

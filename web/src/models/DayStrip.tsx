@@ -1,5 +1,6 @@
 import { memo, useId } from 'react';
 import type { DayStrip as Strip } from '../api/types';
+import { useHalves } from './halves';
 import { MarkedSpans, plain } from './Marked';
 
 const left = 24;
@@ -58,6 +59,7 @@ export const DayStrip = memo(function DayStrip({
   wide?: boolean;
 }) {
   const gradient = useId();
+  const { am, pm, by24 } = useHalves();
   // drawn narrower it appears larger
   const width = wide ? 1000 : large ? 800 : 1200;
   const right = width - 24;
@@ -119,7 +121,7 @@ export const DayStrip = memo(function DayStrip({
               fontWeight={big ? 700 : 400}
               style={{ fill: big ? 'var(--color-ink)' : 'var(--color-soft)' }}
             >
-              {hour % 12 === 0 ? 12 : hour % 12}
+              {by24 ? hour : hour % 12 === 0 ? 12 : hour % 12}
             </text>
           </g>
         );
@@ -133,12 +135,16 @@ export const DayStrip = memo(function DayStrip({
       <text x={right + 14} y={top + 52} textAnchor="end" fontSize="12" style={{ fill: 'var(--color-soft)' }}>
         midnight
       </text>
-      <text x={x(360)} y={top + 52} textAnchor="middle" fontSize="12" style={{ fill: 'var(--color-soft)' }}>
-        a.m.
-      </text>
-      <text x={x(1080)} y={top + 52} textAnchor="middle" fontSize="12" style={{ fill: 'var(--color-soft)' }}>
-        p.m.
-      </text>
+      {!by24 && (
+        <>
+          <text x={x(360)} y={top + 52} textAnchor="middle" fontSize="12" style={{ fill: 'var(--color-soft)' }}>
+            {am}
+          </text>
+          <text x={x(1080)} y={top + 52} textAnchor="middle" fontSize="12" style={{ fill: 'var(--color-soft)' }}>
+            {pm}
+          </text>
+        </>
+      )}
       {strip.spans.map((span) => (
         <g key={span.from}>
           <rect

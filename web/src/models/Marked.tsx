@@ -1,13 +1,14 @@
 import type { ReactNode } from 'react';
 
-const pattern = /\{([hmsd]):([^}]*)\}/g;
+const pattern = /\{([hmsdx]):([^}]*)\}/g;
 
 export interface Run {
-  mark: '' | 'h' | 'm' | 's' | 'd';
+  /** Hours, minutes, seconds, days and longer; x is the half of the day. */
+  mark: '' | 'h' | 'm' | 's' | 'd' | 'x';
   text: string;
 }
 
-/** Cuts marked text ("{h:3}:{m:45} p.m.") into runs. */
+/** Cuts marked text ("{h:3}:{m:45} {x:p.m.}") into runs. */
 export function runs(marked: string): Run[] {
   const found: Run[] = [];
   let end = 0;
@@ -33,7 +34,7 @@ export function plain(marked: string): string {
 /** Marked text in a paragraph: hours and minutes in their colours. */
 export function Marked({ text }: { text: string }): ReactNode {
   return runs(text).map((run, i) =>
-    run.mark === '' ? (
+    run.mark === '' || run.mark === 'x' ? (
       run.text
     ) : (
       <span key={i} className={`mark-${run.mark}`}>
@@ -46,7 +47,7 @@ export function Marked({ text }: { text: string }): ReactNode {
 /** Marked text inside an SVG text element. */
 export function MarkedSpans({ text }: { text: string }): ReactNode {
   return runs(text).map((run, i) => (
-    <tspan key={i} className={run.mark === '' ? undefined : `mark-${run.mark}`}>
+    <tspan key={i} className={run.mark === '' || run.mark === 'x' ? undefined : `mark-${run.mark}`}>
       {run.text}
     </tspan>
   ));

@@ -189,7 +189,7 @@ function PointLabel({
         const wide = (width * run.text.length) / total;
         const text = (
           <text x={from + wide / 2} y={y} textAnchor="middle" fontSize={size} fontWeight="700">
-            <tspan className={run.mark === '' ? undefined : `mark-${run.mark}`}>{run.text}</tspan>
+            <tspan className={run.mark === '' || run.mark === 'x' ? undefined : `mark-${run.mark}`}>{run.text}</tspan>
           </text>
         );
         return run.mark === 'h' || run.mark === 'm' ? (

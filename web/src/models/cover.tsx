@@ -115,6 +115,7 @@ export function CoverPlate({
 const kinds: Record<string, { part: Part; name: string }> = {
   h: { part: 'hour', name: 'the hour' },
   m: { part: 'minutes', name: 'the minutes' },
+  x: { part: 'half', name: 'the half of the day' },
 };
 
 /** A time in marked text of which the hour, the minutes and the half of the day can each be hidden. */
@@ -125,15 +126,16 @@ export function CoverableTime({ id, text, asked = false }: { id: string; text: s
     if (kind) {
       return (
         <Coverable key={i} id={`${id}.${run.mark}`} parts={[kind.part, ...answer]} name={kind.name}>
-          <span className={`mark-${run.mark}`}>{run.text}</span>
+          {run.mark === 'x' ? run.text : <span className={`mark-${run.mark}`}>{run.text}</span>}
         </Coverable>
       );
     }
-    const half = /^(\s*)(a\.m\.|p\.m\.|noon|midnight)(.*)$/.exec(run.text);
+    // 12 noon and 12 midnight say their half by name
+    const half = /^(\s*)(noon|midnight)(.*)$/.exec(run.text);
     return half ? (
       <span key={i}>
         {half[1]}
-        <Coverable id={`${id}.x`} parts={['half', ...answer]} name="a.m. or p.m.">
+        <Coverable id={`${id}.x`} parts={['half', ...answer]} name="the half of the day">
           {half[2]}
         </Coverable>
         {half[3]}

@@ -1,11 +1,14 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { CircleUser } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
-import { useCallback, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import { askOnce, Refused } from '../api/client';
 import type { MeReply } from '../api/types';
 import { ClassPicker } from '../classroom/ClassPicker';
+import { halvesOf } from '../classroom/styles';
+import { useClasses } from '../classroom/useClasses';
+import { HalvesContext } from '../models/halves';
 import { useKeys } from '../ui/keys';
 import { useKept } from '../ui/useKept';
 import { useSettled } from '../ui/useSettled';
@@ -46,6 +49,8 @@ export function Frame({ me }: { me: MeReply }) {
     setWaiting((now) => ({ wishes: now.wishes.slice(1) }));
   }, [setWaiting]);
   const [keysOpen, setKeysOpen] = useState(false);
+  const { inHand } = useClasses();
+  const halves = useMemo(() => halvesOf(inHand?.style), [inHand?.style]);
   const settled = useSettled(text, 120);
   const work = useQuery(workQuery(settled));
   const place = useCallback(
@@ -96,100 +101,103 @@ export function Frame({ me }: { me: MeReply }) {
     },
   });
   return (
-    <LineContext value={{ text, settled, work, open, place, wishes, granted }}>
-      <div className={`flex min-h-dvh flex-col ${location.pathname.startsWith('/teach') ? 'md:h-dvh' : 'lg:h-dvh'}`}>
-        <header className="flex flex-wrap items-center gap-x-7 border-b-2 border-ink px-6">
-          <div className="flex items-center gap-1">
-            <NavLink to="/prepare" className="text-2xl font-bold" end>
-              Rostik
-            </NavLink>
-            <ClassPicker />
-          </div>
-          <nav aria-label="Places" className="flex gap-6">
-            <NavLink to="/prepare" className={look}>
-              Prepare
-            </NavLink>
-            <NavLink to={text.trim() === '' ? '/teach' : `/teach?sum=${encodeURIComponent(text)}`} className={look}>
-              Teach
-            </NavLink>
-            <NavLink to="/sheets" className={look}>
-              Sheets
-            </NavLink>
-          </nav>
-          <div className="ml-auto flex min-w-0 flex-1 items-center justify-end gap-3 py-1.5 max-md:basis-full">
-            <SumLine
-              text={text}
-              onType={open}
-              onEnter={() => {
-                open(text);
-              }}
-              onList={(list) => {
-                const here = window.location.pathname === '/prepare' ? window.location.search : '';
-                void navigate(`/prepare${here}`, { state: { list } });
-              }}
-              onAdd={() => {
-                if (window.location.pathname.startsWith('/teach')) {
-                  queue(text);
-                  return;
-                }
-                open(text);
-                if (text.trim() !== '') {
-                  setWaiting((now) => ({ wishes: [...now.wishes, text] }));
-                }
-              }}
-              problem={work.isPlaceholderData || text !== settled ? null : (work.error ?? work.failureReason)}
-            />
-            <DropdownMenu.Root modal={false}>
-              <DropdownMenu.Trigger
-                className="grid size-10 shrink-0 place-items-center rounded-md hover:bg-wash"
-                aria-label={me.name}
-              >
-                <CircleUser aria-hidden="true" />
-              </DropdownMenu.Trigger>
-              <DropdownMenu.Portal>
-                <DropdownMenu.Content
-                  align="end"
-                  sideOffset={6}
-                  className="z-30 min-w-56 border-2 border-ink bg-sheet py-2"
+    <HalvesContext value={halves}>
+      <LineContext value={{ text, settled, work, open, place, wishes, granted }}>
+        <div className={`flex min-h-dvh flex-col ${location.pathname.startsWith('/teach') ? 'md:h-dvh' : 'lg:h-dvh'}`}>
+          <header className="flex flex-wrap items-center gap-x-7 border-b-2 border-ink px-6">
+            <div className="flex items-center gap-1">
+              <NavLink to="/prepare" className="text-2xl font-bold" end>
+                Rostik
+              </NavLink>
+              <ClassPicker />
+            </div>
+            <nav aria-label="Places" className="flex gap-6">
+              <NavLink to="/prepare" className={look}>
+                Prepare
+              </NavLink>
+              <NavLink to={text.trim() === '' ? '/teach' : `/teach?sum=${encodeURIComponent(text)}`} className={look}>
+                Teach
+              </NavLink>
+              <NavLink to="/sheets" className={look}>
+                Sheets
+              </NavLink>
+            </nav>
+            <div className="ml-auto flex min-w-0 flex-1 items-center justify-end gap-3 py-1.5 max-md:basis-full">
+              <SumLine
+                text={text}
+                onType={open}
+                onEnter={() => {
+                  open(text);
+                }}
+                onList={(list) => {
+                  const here = window.location.pathname === '/prepare' ? window.location.search : '';
+                  void navigate(`/prepare${here}`, { state: { list } });
+                }}
+                onAdd={() => {
+                  if (window.location.pathname.startsWith('/teach')) {
+                    queue(text);
+                    return;
+                  }
+                  open(text);
+                  if (text.trim() !== '') {
+                    setWaiting((now) => ({ wishes: [...now.wishes, text] }));
+                  }
+                }}
+                problem={work.isPlaceholderData || text !== settled ? null : (work.error ?? work.failureReason)}
+              />
+              <DropdownMenu.Root modal={false}>
+                <DropdownMenu.Trigger
+                  className="grid size-10 shrink-0 place-items-center rounded-md hover:bg-wash"
+                  aria-label={me.name}
                 >
-                  <DropdownMenu.Label className="px-4 pb-2">
-                    <span className="block font-bold">{me.name}</span>
-                    <span className="block text-soft">{me.school}</span>
-                  </DropdownMenu.Label>
-                  <DropdownMenu.Item
-                    className="cursor-pointer px-4 py-2 outline-none data-[highlighted]:bg-wash"
-                    onSelect={() => {
-                      void navigate('/classes');
-                    }}
+                  <CircleUser aria-hidden="true" />
+                </DropdownMenu.Trigger>
+                <DropdownMenu.Portal>
+                  <DropdownMenu.Content
+                    align="end"
+                    sideOffset={6}
+                    className="z-30 min-w-56 border-2 border-ink bg-sheet py-2"
                   >
-                    Classes
-                  </DropdownMenu.Item>
-                  <DropdownMenu.Item
-                    className="cursor-pointer px-4 py-2 outline-none data-[highlighted]:bg-wash"
-                    onSelect={() => {
-                      setKeysOpen(true);
-                    }}
-                  >
-                    Keys <kbd className="key ml-2 font-sans">?</kbd>
-                  </DropdownMenu.Item>
-                  <DropdownMenu.Item
-                    className="cursor-pointer px-4 py-2 outline-none data-[highlighted]:bg-wash"
-                    onSelect={() => {
-                      signOut.mutate();
-                    }}
-                  >
-                    Sign out
-                  </DropdownMenu.Item>
-                </DropdownMenu.Content>
-              </DropdownMenu.Portal>
-            </DropdownMenu.Root>
-          </div>
-        </header>
-        <main className="flex min-h-0 flex-1 flex-col">
-          <Outlet />
-        </main>
-      </div>
-      <KeyList open={keysOpen} onOpenChange={setKeysOpen} onBoard={location.pathname === '/teach'} />
-    </LineContext>
+                    <DropdownMenu.Label className="px-4 pb-2">
+                      <span className="block font-bold">{me.name}</span>
+                      <span className="block text-soft">{me.school}</span>
+                    </DropdownMenu.Label>
+                    <DropdownMenu.Item
+                      className="cursor-pointer px-4 py-2 outline-none data-[highlighted]:bg-wash"
+                      onSelect={() => {
+                        void navigate('/classes');
+                      }}
+                    >
+                      Classes
+                    </DropdownMenu.Item>
+                    <DropdownMenu.Item
+                      className="cursor-pointer px-4 py-2 outline-none data-[highlighted]:bg-wash"
+                      onSelect={() => {
+                        setKeysOpen(true);
+                      }}
+                    >
+                      Keys <kbd className="key ml-2 font-sans">?</kbd>
+                    </DropdownMenu.Item>
+                    <DropdownMenu.Item
+                      className="cursor-pointer px-4 py-2 outline-none data-[highlighted]:bg-wash"
+                      onSelect={() => {
+                        signOut.mutate();
+                      }}
+                    >
+                      Sign out
+                    </DropdownMenu.Item>
+                  </DropdownMenu.Content>
+                </DropdownMenu.Portal>
+              </DropdownMenu.Root>
+            </div>
+          </header>
+          {/* another class, another way of writing: what stands on the screen begins anew */}
+          <main key={inHand?.id} className="flex min-h-0 flex-1 flex-col">
+            <Outlet />
+          </main>
+        </div>
+        <KeyList open={keysOpen} onOpenChange={setKeysOpen} onBoard={location.pathname === '/teach'} />
+      </LineContext>
+    </HalvesContext>
   );
 }

@@ -1,4 +1,5 @@
 import type { ChildLine, ClassReply } from '../api/types';
+import { usualStyle } from '../classroom/styles';
 
 /** A child of a class in tests: its name in lower case is its id. */
 export const child = (name: string): ChildLine => ({ id: name.toLowerCase(), name });
@@ -10,6 +11,7 @@ export const classOf = (id: string, name: string, part: Partial<ClassReply> = {}
   children: [],
   taught: [],
   methods: [],
+  style: usualStyle,
   weekend: 'saturday-sunday',
   weekBegins: 'monday',
   inHand: false,

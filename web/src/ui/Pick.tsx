@@ -24,7 +24,7 @@ export function Pick<Value extends string>({ label, value, options, onChange }: 
     <Line label={label} htmlFor={id}>
       <select
         id={id}
-        className="min-h-9 w-44 min-w-0 rounded-md border-2 border-ink bg-sheet px-1.5 font-bold"
+        className="min-h-9 min-w-44 max-w-[60%] rounded-md border-2 border-ink bg-sheet px-1.5 font-bold"
         value={value}
         onChange={(event) => {
           const chosen = options.find((option) => option.value === event.target.value);

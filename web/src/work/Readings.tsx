@@ -17,7 +17,10 @@ export function Readings({ worked, onOpen }: { worked: WorkedSum; onOpen: (sum: 
               }}
             >
               <span className="block text-base text-soft">{reading.assumes}</span>
-              <span className="font-bold">{reading.sum}</span> = <Marked text={reading.answer.shown} />
+              <span className="font-bold">
+                <Marked text={reading.shown} />
+              </span>{' '}
+              = <Marked text={reading.answer.shown} />
             </button>
           </li>
         ))}

@@ -6,7 +6,7 @@ export function WhatChanged({ changed }: { changed: Changed }) {
   const parts = [
     { name: 'hour', mark: 'h' as const, change: changed.hour },
     { name: 'minutes', mark: 'm' as const, change: changed.minute },
-    { name: 'a.m. or p.m.', mark: '' as const, change: changed.half },
+    { name: 'half', mark: '' as const, change: changed.half },
     { name: 'day', mark: '' as const, change: changed.day },
   ].flatMap((part) => (part.change ? [{ ...part, change: part.change }] : []));
   // the day is worth a word only where it changed
@@ -22,7 +22,7 @@ export function WhatChanged({ changed }: { changed: Changed }) {
               <dd key={part.name} className="inline-flex flex-wrap items-baseline gap-1.5">
                 {part.mark !== '' && <Shape mark={part.mark} />}
                 <span className={part.mark === '' ? 'font-bold' : `mark-${part.mark}`}>
-                  {part.name === 'a.m. or p.m.' || part.name === 'day' ? '' : part.name}{' '}
+                  {part.name === 'half' || part.name === 'day' ? '' : part.name}{' '}
                   {part.change.from !== '' && changes ? `${part.change.from} → ${part.change.to}` : part.change.to}
                 </span>
                 <span className="why text-soft">({part.change.why})</span>

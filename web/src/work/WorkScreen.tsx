@@ -112,9 +112,7 @@ export function WorkScreen() {
   const grant = useEffectEvent(async (wish: string) => {
     busy.current = true;
     try {
-      await add(
-        client.getQueryData(workQuery(wish).queryKey) ?? (await ask<Worked>('POST', '/api/work', { sum: wish })),
-      );
+      await add(client.getQueryData(workQuery(wish).queryKey) ?? (await client.fetchQuery(workQuery(wish))));
     } catch (failure) {
       const later = failure instanceof Refused && failure.offline;
       if (later && keeper) {

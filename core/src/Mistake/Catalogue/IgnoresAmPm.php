@@ -8,7 +8,6 @@ use Rostik\Core\Judging\Given;
 use Rostik\Core\Judging\GivenLength;
 use Rostik\Core\Judging\GivenOrder;
 use Rostik\Core\Mistake\Mistake;
-use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\Order;
 use Rostik\Core\Sum\Sum;
@@ -68,7 +67,7 @@ final class IgnoresAmPm implements Mistake
             $keys[] = $this->digits($time);
         }
 
-        return new GivenOrder($sum->arranged($keys), array_map(Writer::plain()->time(...), $sum->times));
+        return new GivenOrder($sum->arranged($keys), $sum->times);
     }
 
     /** The digits as a number of minutes: 12:15 is later than 9:00. */

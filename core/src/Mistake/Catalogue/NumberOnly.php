@@ -8,7 +8,6 @@ use Rostik\Core\Judging\Given;
 use Rostik\Core\Judging\GivenOrder;
 use Rostik\Core\Judging\GivenSign;
 use Rostik\Core\Mistake\Mistake;
-use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Comparison;
 use Rostik\Core\Sum\Order;
 use Rostik\Core\Sum\Sum;
@@ -61,7 +60,7 @@ final class NumberOnly implements Mistake
             $keys[] = $number;
         }
 
-        return new GivenOrder($sum->arranged($keys), array_map(Writer::plain()->amount(...), $sum->lengths));
+        return new GivenOrder($sum->arranged($keys), $sum->lengths);
     }
 
     /** The number of a length that has only one; null for two units together. */

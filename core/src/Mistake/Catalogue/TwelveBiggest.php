@@ -7,7 +7,6 @@ namespace Rostik\Core\Mistake\Catalogue;
 use Rostik\Core\Judging\Given;
 use Rostik\Core\Judging\GivenOrder;
 use Rostik\Core\Mistake\Mistake;
-use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Order;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Time\ClockForm;
@@ -54,6 +53,6 @@ final class TwelveBiggest implements Mistake
             $keys[] = 60 * $of->hour12() + $of->minute() + ($time->halfSaid && HalfOfDay::Pm === $of->half() ? 1440 : 0);
         }
 
-        return new GivenOrder($sum->arranged($keys), array_map(Writer::plain()->time(...), $sum->times));
+        return new GivenOrder($sum->arranged($keys), $sum->times);
     }
 }

@@ -9,7 +9,6 @@ use Rostik\Core\Judging\GivenLength;
 use Rostik\Core\Judging\GivenOrder;
 use Rostik\Core\Judging\GivenTime;
 use Rostik\Core\Mistake\Mistake;
-use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\ClockMove;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\Order;
@@ -63,7 +62,7 @@ final class TwelveSwap implements Mistake
         if ($sum instanceof Order && [] !== $sum->times) {
             $keys = array_map(fn (StatedTime $t): int => $this->taken($t)->minutes, $sum->times);
 
-            return new GivenOrder($sum->arranged($keys), array_map(Writer::plain()->time(...), $sum->times));
+            return new GivenOrder($sum->arranged($keys), $sum->times);
         }
         if ($sum instanceof Rewrite && TimeForm::TwentyFour === $sum->as && $sum->time->halfSaid) {
             return GivenTime::stated($this->taken($sum->time)->as24());

@@ -50,12 +50,12 @@ final class RewriteForm implements SolvedForm
 
     public function write(Sum $sum, Writer $writer): string
     {
-        return $sum instanceof Rewrite ? $this->given($sum, $writer).' as '.$sum->as->value : '';
+        return $sum instanceof Rewrite ? $this->given($sum, $writer->eachInItsForm()).' as '.$sum->as->value : '';
     }
 
     public function writeSolved(Sum $sum, Answer $answer, Writer $writer): string
     {
-        return $sum instanceof Rewrite ? $this->given($sum, $writer).' is '.$writer->answer($answer) : '';
+        return $sum instanceof Rewrite ? $this->given($sum, $writer->eachInItsForm()).' is '.$writer->answer($answer) : '';
     }
 
     /** What is to be written as a 12-hour time is a 24-hour time: 11:25, which both clocks write so, too. */

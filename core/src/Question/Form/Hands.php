@@ -21,10 +21,10 @@ final readonly class Hands implements AnswerForm
     public string $type;
 
     /**
-     * @param bool $half whether the half of the day is asked for, too
-     * @param bool $said whether the question itself says that hands are to be drawn
+     * @param string $half what is asked besides, "a.m. or p.m.?"; empty for nothing
+     * @param bool   $said whether the question itself says that hands are to be drawn
      */
-    public function __construct(public bool $half = false, public bool $said = false)
+    public function __construct(public string $half = '', public bool $said = false)
     {
         $this->type = self::TYPE;
     }
@@ -47,7 +47,7 @@ final readonly class Hands implements AnswerForm
         }
         $half = !$sum instanceof Rewrite && [] !== array_filter($sum->times(), static fn (StatedTime $t): bool => $t->halfSaid && ClockForm::Twelve === $t->form);
 
-        return new self($half, '' === $question->wording && $question->showsTheTime());
+        return new self($half ? $question->asking->eitherHalf().'?' : '', '' === $question->wording && $question->showsTheTime());
     }
 
     public function drawsTheTime(): bool
@@ -67,6 +67,6 @@ final readonly class Hands implements AnswerForm
 
     public function rule(): string
     {
-        return $this->half ? 'a.m. or p.m.?' : '';
+        return $this->half;
     }
 }

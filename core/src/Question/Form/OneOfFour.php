@@ -44,7 +44,7 @@ final readonly class OneOfFour implements AnswerForm
     public function layOut(LayingOut $question): ?self
     {
         // to write <, > or = is to choose already
-        $choices = $question->sum instanceof Comparison ? [] : $question->choices->for($question->sum, self::MOST, $question->seed);
+        $choices = $question->sum instanceof Comparison ? [] : $question->choices(self::MOST);
 
         return [] === $choices ? null : new self($choices);
     }

@@ -39,7 +39,7 @@ final readonly class TrueOrFalse implements AnswerForm
 
     public function layOut(LayingOut $question): ?self
     {
-        $choice = $question->choices->for($question->sum, 4, $question->seed)[0] ?? null;
+        $choice = $question->choices(4)[0] ?? null;
 
         return null === $choice ? null : new self($question->asking->claim($question->sum, $choice->text), null === $choice->mistake);
     }

@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Rostik\Core\Sum;
+namespace Rostik\Core\Notation;
 
+use Rostik\Core\Sum\ClockMove;
 use Rostik\Core\Time\ClockForm;
+use Rostik\Core\Time\HalfOfDay;
 use Rostik\Core\Time\TimeOfDay;
 
 /** What changed and what stayed between the start and the end of a move on the clock, each with its reason. */
@@ -14,7 +16,6 @@ final readonly class Changed
     private const FAR = 3_700_000 * TimeOfDay::DAY;
 
     private const HOURS_12 = ['12', '1', '2', '3', '4', '5', '6', '7', '8', '9', '10', '11', '12', '1', '2', '3', '4', '5', '6', '7', '8', '9', '10', '11'];
-    private const HOURS_24 = ['00', '01', '02', '03', '04', '05', '06', '07', '08', '09', '10', '11', '12', '13', '14', '15', '16', '17', '18', '19', '20', '21', '22', '23'];
 
     private function __construct(
         public Change $hour,
@@ -25,9 +26,9 @@ final readonly class Changed
     }
 
     /** From the start of a move to its answer. */
-    public static function by(ClockMove $sum): self
+    public static function by(ClockMove $sum, Writer $writer): self
     {
-        return self::between($sum, 0, $sum->minutes());
+        return self::between($sum, 0, $sum->minutes(), $writer);
     }
 
     /**
@@ -36,7 +37,7 @@ final readonly class Changed
      * @param int $done minutes moved before the stretch
      * @param int $upTo minutes moved at its end, not less
      */
-    public static function between(ClockMove $sum, int $done, int $upTo): self
+    public static function between(ClockMove $sum, int $done, int $upTo, Writer $writer): self
     {
         $start = $sum->start;
         $way = $sum->direction();
@@ -44,10 +45,11 @@ final readonly class Changed
         $a = $start->minutes + $way * $done + self::FAR;
         $b = $start->minutes + $way * $upTo + self::FAR;
         [$low, $high] = $a < $b ? [$a, $b] : [$b, $a];
-        $names = ClockForm::Twelve === $start->form ? self::HOURS_12 : self::HOURS_24;
+        $by24 = ClockForm::TwentyFour === $start->form || ($writer->style->always24 && $start->halfSaid);
+        $name = static fn (int $hour): string => $by24 ? ($hour < 10 && $writer->style->leadingNought ? '0' : '').$hour : self::HOURS_12[$hour];
         $hour = self::hours(
-            $names[intdiv($a, 60) % 24],
-            $names[intdiv($b, 60) % 24],
+            $name(intdiv($a, 60) % 24),
+            $name(intdiv($b, 60) % 24),
             $upTo - $done,
             intdiv($low, 60) !== intdiv($high, 60),
         );
@@ -60,7 +62,7 @@ final readonly class Changed
         return new self(
             $hour,
             $minute,
-            self::halves($a, $b, intdiv($low + 720, TimeOfDay::DAY) !== intdiv($high + 720, TimeOfDay::DAY), 0 !== $midnights, $start->form),
+            self::halves($a, $b, intdiv($low + 720, TimeOfDay::DAY) !== intdiv($high + 720, TimeOfDay::DAY), 0 !== $midnights, $by24, $writer),
             self::days($way * $midnights),
         );
     }
@@ -85,10 +87,11 @@ final readonly class Changed
         return new Change(true, self::two($from), self::two($to), $way > 0 ? 'the minute hand moved on' : 'the minute hand moved back');
     }
 
-    private static function halves(int $a, int $b, bool $noon, bool $midnight, ClockForm $form): Change
+    private static function halves(int $a, int $b, bool $noon, bool $midnight, bool $by24, Writer $writer): Change
     {
         // the 24-hour clock has halves of the day too, but writes no a.m. or p.m.
-        [$am, $pm] = ClockForm::Twelve === $form ? ['a.m.', 'p.m.'] : ['before noon', 'after noon'];
+        $plain = Writer::plain($writer->style);
+        [$am, $pm] = $by24 ? ['before noon', 'after noon'] : [$plain->half(HalfOfDay::Am), $plain->half(HalfOfDay::Pm)];
         $from = $a % TimeOfDay::DAY < 720 ? $am : $pm;
         $to = $b % TimeOfDay::DAY < 720 ? $am : $pm;
 
@@ -96,7 +99,7 @@ final readonly class Changed
             !$noon && !$midnight => new Change(false, $from, $to, '12 was not crossed'),
             $from === $to => new Change(false, $from, $to, 'both noon and midnight were crossed'),
             $noon && $midnight => new Change(true, $from, $to, '12 was crossed more than twice'),
-            default => new Change(true, $from, $to, $noon ? '12 noon was crossed' : '12 midnight was crossed'),
+            default => new Change(true, $from, $to, ($writer->style->nameTwelve ? '12 ' : '').($noon ? 'noon' : 'midnight').' was crossed'),
         };
     }
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Rostik\Core\Sum;
+namespace Rostik\Core\Notation;
 
 /** Whether one part of a time changed, from what to what, and why. */
 final readonly class Change
