@@ -1,22 +1,15 @@
 import './styles.css';
 import { QueryClientProvider, useQuery } from '@tanstack/react-query';
 import { setNonce } from 'get-nonce';
-import { StrictMode, useState } from 'react';
+import { lazy, StrictMode, Suspense, useEffect, useState } from 'react';
 import { createRoot } from 'react-dom/client';
-import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
-import { SignIn, SignInAgain } from './account/SignIn';
-import type { MeReply } from './api/types';
-import { BoardScreen } from './board/BoardScreen';
-import { ClockPractice } from './board/ClockPractice';
-import { DayBoard } from './board/DayBoard';
-import { Classes } from './classroom/Classes';
+import { SignIn } from './account/SignIn';
 import { classesQuery, meQuery, queryClient } from './api/queries';
-import { MakeSheets } from './sheet/MakeSheets';
-import { PrintPreview } from './sheet/PrintPreview';
-import { Shelf } from './sheet/Shelf';
-import { Frame } from './shell/Frame';
-import { NoticeProvider } from './ui/notices';
-import { WorkScreen } from './work/WorkScreen';
+import type { MeReply } from './api/types';
+import { keep, kept } from './ui/browserStore';
+
+const fetchPlaces = () => import('./shell/Places');
+const Places = lazy(() => fetchPlaces().then(({ Places: it }) => ({ default: it })));
 
 function App() {
   const me = useQuery(meQuery);
@@ -28,6 +21,16 @@ function App() {
   const who = me.data ?? last;
   // the board speaks the class's own methods: what the class is comes before the first screen, where there is a connection
   const classes = useQuery({ ...classesQuery, enabled: who !== null });
+  useEffect(() => {
+    if (who !== null) {
+      keep('rostik.here', 'yes');
+      return;
+    }
+    const timer = setTimeout(() => void fetchPlaces().catch(() => undefined), 3000);
+    return () => {
+      clearTimeout(timer);
+    };
+  }, [who]);
   if (me.isPending) {
     return me.failureCount > 1 ? <p className="p-8 text-xl">No connection. Trying again…</p> : null;
   }
@@ -38,36 +41,25 @@ function App() {
     return null;
   }
   return (
-    <NoticeProvider>
-      <Routes>
-        <Route element={<Frame me={who} />}>
-          <Route path="/prepare" element={<WorkScreen />} />
-          <Route path="/teach" element={<BoardScreen />} />
-          <Route path="/teach/clock" element={<ClockPractice />} />
-          <Route path="/teach/day" element={<DayBoard />} />
-          <Route path="/sheets" element={<Shelf />} />
-          <Route path="/sheets/make" element={<MakeSheets />} />
-          <Route path="/classes" element={<Classes />} />
-          <Route path="/sheets/:id/print" element={<PrintPreview />} />
-          <Route path="*" element={<Navigate to="/prepare" replace />} />
-        </Route>
-      </Routes>
-      {me.data === null && <SignInAgain last={who} />}
-    </NoticeProvider>
+    <Suspense fallback={null}>
+      <Places who={who} signedOut={me.data === null} />
+    </Suspense>
   );
 }
 
 // styles that a dialog adds while it is open carry the page's nonce, as the content security policy wants
 setNonce(document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content ?? '');
+// who was here before goes on at once; whoever signs in has them fetched while typing
+if (kept('rostik.here') !== null) {
+  void fetchPlaces().catch(() => undefined);
+}
 
 const root = document.getElementById('root');
 if (root) {
   createRoot(root).render(
     <StrictMode>
       <QueryClientProvider client={queryClient}>
-        <BrowserRouter>
-          <App />
-        </BrowserRouter>
+        <App />
       </QueryClientProvider>
     </StrictMode>,
   );

@@ -35,7 +35,13 @@ final class ProblemListener
         if ($thrown instanceof AuthenticationException || $thrown instanceof AccessDeniedException) {
             return;
         }
-        $event->setResponse($this->response($thrown));
+        $response = $this->response($thrown);
+        if ($thrown instanceof NotUnderstood && 'handling=lenient' === $event->getRequest()->headers->get('Prefer')) {
+            // while a sum is being typed, what is not yet one is no error (RFC 7240, handling=lenient)
+            $response->setStatusCode(200);
+            $event->allowCustomResponseCode();
+        }
+        $event->setResponse($response);
     }
 
     private function response(\Throwable $thrown): Response

@@ -18,9 +18,9 @@ use Rostik\Core\Time\TimeOfDay;
 final readonly class DayTable
 {
     /**
-     * @param list<string> $digits   by minute since midnight: the digits of a 12-hour clock, marked
+     * @param list<string> $digits   by minute since midnight: the digits of a 12-hour clock, marked; of a 24-hour clock where the class writes that alone
      * @param list<string> $digits24 by the 24-hour clock, marked
-     * @param list<string> $halves   a.m. or p.m.
+     * @param list<string> $halves   a.m. or p.m.; empty where only 24-hour times are written
      * @param list<string> $words    as it is said, without the part of the day: "twenty-three minutes to nine"; the first
      *                               720 minutes alone, since the others sound alike
      * @param list<string> $lengths  by minutes, 0 to 1440, marked: "1 h 45 min"
@@ -46,9 +46,9 @@ final readonly class DayTable
         for ($m = 0; $m < TimeOfDay::DAY; ++$m) {
             $time = TimeOfDay::ofMinutes($m);
             $open = StatedTime::open($time->hour12(), $time->minute());
-            $digits[] = $writer->clock($open);
+            $digits[] = $writer->clock($style->always24 ? StatedTime::of($time) : $open);
             $digits24[] = $writer->clock(StatedTime::of($time, ClockForm::TwentyFour));
-            $halves[] = $style->halves->of($time->half());
+            $halves[] = $style->always24 ? '' : $style->halves->of($time->half());
             if ($m < 720) {
                 $words[] = $spoken->of($open);
             }

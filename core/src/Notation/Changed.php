@@ -99,7 +99,7 @@ final readonly class Changed
             !$noon && !$midnight => new Change(false, $from, $to, '12 was not crossed'),
             $from === $to => new Change(false, $from, $to, 'both noon and midnight were crossed'),
             $noon && $midnight => new Change(true, $from, $to, '12 was crossed more than twice'),
-            default => new Change(true, $from, $to, ($writer->style->nameTwelve ? '12 ' : '').($noon ? 'noon' : 'midnight').' was crossed'),
+            default => new Change(true, $from, $to, ($writer->style->nameTwelve && !$by24 ? '12 ' : '').($noon ? 'noon' : 'midnight').' was crossed'),
         };
     }
 

@@ -1,11 +1,7 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
-import { ask, signedInAgain } from '../api/client';
+import { useQueryClient } from '@tanstack/react-query';
 import { meQuery } from '../api/queries';
-import type { MeReply } from '../api/types';
-import { Button } from '../ui/Button';
-import { Window } from '../ui/Window';
 import { useTitle } from '../ui/useTitle';
+import { SignInForm } from './SignInForm';
 
 /** Signing in; afterwards one is where one wanted to go. */
 export function SignIn() {
@@ -29,80 +25,6 @@ export function SignIn() {
         />
       </div>
     </main>
-  );
-}
-
-/** The session has ended while one was at work: the password is asked for where one is, and nothing is taken away. */
-export function SignInAgain({ last }: { last: MeReply }) {
-  const client = useQueryClient();
-  return (
-    <Window open onOpenChange={() => undefined} title="Please sign in again" closable={false}>
-      <p className="mt-2 text-lg">
-        You have been signed out. What you typed is still here, and is saved as soon as you are back.
-      </p>
-      <SignInForm
-        onSignedIn={(me) => {
-          if (me.name === last.name && me.school === last.school) {
-            client.setQueryData(meQuery.queryKey, me);
-            signedInAgain();
-          } else {
-            // somebody else: what is on the screen is not theirs
-            window.location.assign('/');
-          }
-        }}
-      />
-    </Window>
-  );
-}
-
-function SignInForm({ onSignedIn }: { onSignedIn: (me: MeReply) => void }) {
-  const [email, setEmail] = useState('');
-  const [password, setPassword] = useState('');
-  const signIn = useMutation({
-    mutationFn: () => ask<MeReply>('POST', '/api/sign-in', { email: email.trim().toLowerCase(), password }),
-    onSuccess: onSignedIn,
-  });
-  const field = 'mt-1 block w-full rounded-md border-2 border-ink bg-sheet px-3.5 py-2 text-xl';
-  return (
-    <form
-      onSubmit={(event) => {
-        event.preventDefault();
-        signIn.mutate();
-      }}
-    >
-      <label className="mt-5 block text-lg">
-        E-mail address
-        <input
-          type="email"
-          required
-          autoComplete="username"
-          value={email}
-          onChange={(event) => {
-            setEmail(event.target.value);
-          }}
-          className={field}
-        />
-      </label>
-      <label className="mt-4 block text-lg">
-        Password
-        <input
-          type="password"
-          required
-          autoComplete="current-password"
-          value={password}
-          onChange={(event) => {
-            setPassword(event.target.value);
-          }}
-          className={field}
-        />
-      </label>
-      <p role="alert" className="mt-3 min-h-7 font-bold text-wrong">
-        {signIn.error?.message}
-      </p>
-      <Button look="strong" type="submit" className="mt-2 px-6 text-lg" disabled={signIn.isPending}>
-        Sign in
-      </Button>
-    </form>
   );
 }
 

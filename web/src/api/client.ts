@@ -71,10 +71,16 @@ function untilSignedIn(signal?: AbortSignal): Promise<void> {
  * PHP class of the route says it is (see types.ts); null for an empty one.
  * @throws Refused
  */
-export async function ask<Reply>(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<Reply> {
+export async function ask<Reply>(
+  method: string,
+  path: string,
+  body?: unknown,
+  signal?: AbortSignal,
+  typing = false,
+): Promise<Reply> {
   for (;;) {
     try {
-      return await askOnce<Reply>(method, path, body, signal);
+      return await askOnce<Reply>(method, path, body, signal, typing);
     } catch (failure) {
       if (!(failure instanceof Refused && failure.signedOut)) {
         throw failure;
@@ -93,6 +99,7 @@ export async function askOnce<Reply>(
   path: string,
   body?: unknown,
   signal?: AbortSignal,
+  typing = false,
 ): Promise<Reply> {
   let response: Response;
   try {
@@ -101,7 +108,10 @@ export async function askOnce<Reply>(
       credentials: 'same-origin',
       // what is erased is erased, even by the last thing that a page does
       keepalive: method === 'DELETE',
-      headers: body === undefined ? {} : { 'Content-Type': 'application/json' },
+      headers: {
+        ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
+        ...(typing ? { Prefer: 'handling=lenient' } : {}),
+      },
       ...(body === undefined ? {} : { body: JSON.stringify(body) }),
       ...(signal ? { signal } : {}),
     });
@@ -111,10 +121,11 @@ export async function askOnce<Reply>(
     }
     throw new Refused(0, noConnection);
   }
-  if (response.ok) {
+  const isProblem = response.headers.get('Content-Type')?.includes('problem+json') === true;
+  if (response.ok && !isProblem) {
     return (response.status === 204 ? null : await response.json()) as Reply;
   }
-  const problem = response.headers.get('Content-Type')?.includes('problem+json')
+  const problem = isProblem
     ? ((await response.json()) as ProblemReply)
     : // a server in front of ours that cannot reach it answers with a page of its own
       response.status >= 502
@@ -125,5 +136,5 @@ export async function askOnce<Reply>(
       tell();
     });
   }
-  throw new Refused(problem === noConnection ? 0 : response.status, problem);
+  throw new Refused(problem === noConnection ? 0 : problem.status, problem);
 }

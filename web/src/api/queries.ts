@@ -56,7 +56,7 @@ export const withStyle = <Wanted extends object>(wanted: Wanted): Wanted & { sty
 export const workQuery = (sum: string) =>
   queryOptions({
     queryKey: ['work', sum, styleInHand()],
-    queryFn: ({ signal }) => ask<WorkedSum>('POST', '/api/work', withStyle({ sum }), signal),
+    queryFn: ({ signal }) => ask<WorkedSum>('POST', '/api/work', withStyle({ sum }), signal, true),
     enabled: sum.trim() !== '',
     staleTime: Infinity,
     placeholderData: keepPreviousData,
@@ -118,7 +118,7 @@ export const mistakesQuery = (sum: string) =>
 export const boardQuery = (sum: string) =>
   queryOptions({
     queryKey: ['board', sum, styleInHand()],
-    queryFn: ({ signal }) => ask<BoardSum>('POST', '/api/board', withStyle({ sum }), signal),
+    queryFn: ({ signal }) => ask<BoardSum>('POST', '/api/board', withStyle({ sum }), signal, true),
     enabled: sum.trim() !== '',
     staleTime: Infinity,
     gcTime: Infinity,

@@ -10,7 +10,7 @@ export function Clock({ picture }: { picture: ClockPicture }) {
       reads={`A clock that shows ${picture.reads}`}
       sweep={{ from: picture.from, to: picture.from + picture.swept }}
       stops={picture.stops}
-      className="mx-auto max-h-[350px]"
+      className="mx-auto"
     />
   );
 }

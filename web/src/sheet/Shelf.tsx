@@ -11,6 +11,7 @@ import { useTitle } from '../ui/useTitle';
 import { Choice } from '../ui/Choice';
 import { useSettled } from '../ui/useSettled';
 import { BringIn } from './BringIn';
+import { rowsOf, type Row } from './rows';
 import { ShelfRow } from './ShelfRow';
 import { forgetSheet, rememberSheet } from './useSheet';
 
@@ -18,20 +19,6 @@ const places = [
   { value: 'shelf', text: 'on the shelf' },
   { value: 'archive', text: 'archived' },
 ] as const;
-/** What stands in one row: a sheet, or the levels of one that were made together. */
-type Row = readonly [SheetLineReply, ...SheetLineReply[]];
-
-/** Levels that were made together stand where the first of them does. */
-function rowsOf(sheets: readonly SheetLineReply[]): Row[] {
-  const rows = new Map<string, Row>();
-  for (const sheet of sheets) {
-    const key = sheet.family ?? sheet.id;
-    const row = rows.get(key);
-    rows.set(key, row ? [...row, sheet] : [sheet]);
-  }
-  return [...rows.values()];
-}
-
 /** One after the other, so that an undo finds them all as they were. */
 async function each<Reply>(row: Row, act: (sheet: SheetLineReply) => Promise<Reply>): Promise<void> {
   for (const sheet of row) {

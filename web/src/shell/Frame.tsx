@@ -1,11 +1,8 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { CircleUser } from 'lucide-react';
-import { DropdownMenu } from 'radix-ui';
-import { useCallback, useMemo, useState } from 'react';
+import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
-import { askOnce, Refused } from '../api/client';
 import type { MeReply } from '../api/types';
-import { ClassPicker } from '../classroom/ClassPicker';
 import { halvesOf } from '../classroom/styles';
 import { useClasses } from '../classroom/useClasses';
 import { HalvesContext } from '../models/halves';
@@ -14,8 +11,12 @@ import { useKept } from '../ui/useKept';
 import { useSettled } from '../ui/useSettled';
 import { workQuery } from '../api/queries';
 import { SumLine } from '../work/SumLine';
-import { KeyList } from './KeyList';
 import { LineContext } from './line';
+
+// the menus come right after the first view
+const ClassPicker = lazy(() => import('../classroom/ClassPicker').then(({ ClassPicker: it }) => ({ default: it })));
+const AccountMenu = lazy(() => import('./AccountMenu').then(({ AccountMenu: it }) => ({ default: it })));
+const KeyList = lazy(() => import('./KeyList').then(({ KeyList: it }) => ({ default: it })));
 
 const look = ({ isActive }: { isActive: boolean }) =>
   `py-3 text-lg border-b-3 -mb-0.5 ${isActive ? 'border-ink font-bold' : 'border-transparent hover:border-hair'}`;
@@ -27,7 +28,6 @@ const isOwn = (state: unknown): boolean => typeof state === 'object' && state !=
 /** The top line with the places and the sum line, on every screen; the place itself below it. */
 export function Frame({ me }: { me: MeReply }) {
   const navigate = useNavigate();
-  const client = useQueryClient();
   const location = useLocation();
   const address = new URLSearchParams(location.search).get('sum') ?? '';
   const [text, setText] = useState(address);
@@ -81,20 +81,6 @@ export function Frame({ me }: { me: MeReply }) {
       place({ queue: [...waiting, sum.trim().replaceAll('|', ' ')].filter((one) => one !== '').join('|') });
     }
   };
-  const signOut = useMutation({
-    mutationFn: () =>
-      askOnce<null>('POST', '/api/sign-out').catch((failure: unknown) => {
-        // who is out already need not sign in to go
-        if (!(failure instanceof Refused && failure.signedOut)) {
-          throw failure;
-        }
-        return null;
-      }),
-    onSuccess: () => {
-      client.clear();
-      window.location.assign('/');
-    },
-  });
   useKeys({
     '?': () => {
       setKeysOpen(true);
@@ -109,7 +95,9 @@ export function Frame({ me }: { me: MeReply }) {
               <NavLink to="/prepare" className="text-2xl font-bold" end>
                 Rostik
               </NavLink>
-              <ClassPicker />
+              <Suspense fallback={<span className="px-2 text-lg">{inHand?.name}</span>}>
+                <ClassPicker />
+              </Suspense>
             </div>
             <nav aria-label="Places" className="flex gap-6">
               <NavLink to="/prepare" className={look}>
@@ -145,58 +133,34 @@ export function Frame({ me }: { me: MeReply }) {
                 }}
                 problem={work.isPlaceholderData || text !== settled ? null : (work.error ?? work.failureReason)}
               />
-              <DropdownMenu.Root modal={false}>
-                <DropdownMenu.Trigger
-                  className="grid size-10 shrink-0 place-items-center rounded-md hover:bg-wash"
-                  aria-label={me.name}
-                >
-                  <CircleUser aria-hidden="true" />
-                </DropdownMenu.Trigger>
-                <DropdownMenu.Portal>
-                  <DropdownMenu.Content
-                    align="end"
-                    sideOffset={6}
-                    className="z-30 min-w-56 border-2 border-ink bg-sheet py-2"
-                  >
-                    <DropdownMenu.Label className="px-4 pb-2">
-                      <span className="block font-bold">{me.name}</span>
-                      <span className="block text-soft">{me.school}</span>
-                    </DropdownMenu.Label>
-                    <DropdownMenu.Item
-                      className="cursor-pointer px-4 py-2 outline-none data-[highlighted]:bg-wash"
-                      onSelect={() => {
-                        void navigate('/classes');
-                      }}
-                    >
-                      Classes
-                    </DropdownMenu.Item>
-                    <DropdownMenu.Item
-                      className="cursor-pointer px-4 py-2 outline-none data-[highlighted]:bg-wash"
-                      onSelect={() => {
-                        setKeysOpen(true);
-                      }}
-                    >
-                      Keys <kbd className="key ml-2 font-sans">?</kbd>
-                    </DropdownMenu.Item>
-                    <DropdownMenu.Item
-                      className="cursor-pointer px-4 py-2 outline-none data-[highlighted]:bg-wash"
-                      onSelect={() => {
-                        signOut.mutate();
-                      }}
-                    >
-                      Sign out
-                    </DropdownMenu.Item>
-                  </DropdownMenu.Content>
-                </DropdownMenu.Portal>
-              </DropdownMenu.Root>
+              <Suspense
+                fallback={
+                  <span className="grid size-10 shrink-0 place-items-center">
+                    <CircleUser aria-hidden="true" />
+                  </span>
+                }
+              >
+                <AccountMenu
+                  me={me}
+                  onKeys={() => {
+                    setKeysOpen(true);
+                  }}
+                />
+              </Suspense>
             </div>
           </header>
           {/* another class, another way of writing: what stands on the screen begins anew */}
           <main key={inHand?.id} className="flex min-h-0 flex-1 flex-col">
-            <Outlet />
+            <Suspense fallback={null}>
+              <Outlet />
+            </Suspense>
           </main>
         </div>
-        <KeyList open={keysOpen} onOpenChange={setKeysOpen} onBoard={location.pathname === '/teach'} />
+        {keysOpen && (
+          <Suspense fallback={null}>
+            <KeyList open onOpenChange={setKeysOpen} onBoard={location.pathname === '/teach'} />
+          </Suspense>
+        )}
       </LineContext>
     </HalvesContext>
   );

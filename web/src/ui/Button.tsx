@@ -23,7 +23,7 @@ export function Button({ look = 'plain', shortcut, className = '', children, ...
     >
       {children}
       {shortcut && (
-        <kbd className="key font-sans font-normal" aria-hidden="true">
+        <kbd className="key max-xl:hidden font-sans font-normal" aria-hidden="true">
           {shortcut}
         </kbd>
       )}

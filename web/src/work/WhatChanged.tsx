@@ -12,7 +12,7 @@ export function WhatChanged({ changed }: { changed: Changed }) {
   // the day is worth a word only where it changed
   const shown = parts.filter((part) => part.name !== 'day' || part.change.changed);
   return (
-    <dl className="mt-0.5 flex flex-wrap gap-x-6 gap-y-0.5" data-testid="changed">
+    <dl className="mt-0.5 flex flex-wrap gap-x-6 gap-y-0.5 low:text-sm low:leading-tight" data-testid="changed">
       {[true, false].map((changes) => {
         const some = shown.filter((part) => part.change.changed === changes);
         return some.length === 0 ? null : (

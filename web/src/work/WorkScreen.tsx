@@ -1,25 +1,28 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useEffectEvent, useRef, useState } from 'react';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { lazy, Suspense, useCallback, useEffect, useEffectEvent, useRef, useState } from 'react';
 import { Link, useLocation, useNavigate, useSearchParams } from 'react-router';
 import { ask, Refused } from '../api/client';
 import { shelfQuery, workQuery } from '../api/queries';
 import type { Claim, SheetReply, WorkedSum as Worked } from '../api/types';
 import { DayStrip } from '../models/DayStrip';
 import { Marked, plain } from '../models/Marked';
-import { BringIn } from '../sheet/BringIn';
-import { SheetPanel } from '../sheet/SheetPanel';
 import { newQuestion, textOf } from '../sheet/draft';
 import { rememberSheet, useSheet } from '../sheet/useSheet';
+import { Beginning, SheetsToGoOn } from './Beginning';
 import { useLine } from '../shell/line';
 import { Button } from '../ui/Button';
 import { useKeys } from '../ui/keys';
 import { newId } from '../ui/newId';
 import { useNotice } from '../ui/notices';
 import { useTitle } from '../ui/useTitle';
+import { rememberSum } from './lastSums';
 import { Readings } from './Readings';
 import { WorkedSum } from './WorkedSum';
 
-const examples = ['1:50 pm + 3½ hours', '10:15 am - 35 min', '9 am to 4 pm', '6 h 10 min - 3 h 45 min'];
+// with a sheet in hand, or a list that was pasted
+const SheetPanel = lazy(() => import('../sheet/SheetPanel').then(({ SheetPanel: it }) => ({ default: it })));
+const BringIn = lazy(() => import('../sheet/BringIn').then(({ BringIn: it }) => ({ default: it })));
+
 const noDay = { pins: [], spans: [] };
 
 /** The working screen: the sum of the sum line worked on the left, the sheet in hand on the right. */
@@ -35,6 +38,19 @@ export function WorkScreen() {
   const worked = line.text.trim() === '' ? null : (line.work.data ?? null);
   // while one types on, or where the line cannot be read, the last sum stays on the screen, marked as such
   const isOld = worked !== null && (line.work.isPlaceholderData || line.work.isError || line.text !== line.settled);
+
+  // what stays on the screen for a moment has been looked at, and can be gone on with
+  const looked = worked !== null && !isOld ? worked.sum : null;
+  useEffect(() => {
+    const timer = setTimeout(() => {
+      if (looked !== null) {
+        rememberSum(looked);
+      }
+    }, 1500);
+    return () => {
+      clearTimeout(timer);
+    };
+  }, [looked]);
 
   const { place } = line;
   const onMove = useCallback(
@@ -149,28 +165,36 @@ export function WorkScreen() {
   return (
     <>
       {list !== '' && ready && (
-        <BringIn
-          key={key}
-          open
-          onOpenChange={() => {
-            void navigate(`/prepare${search}`, { replace: true });
-          }}
-          pasted={list}
-          keeper={keeper}
-        />
+        <Suspense fallback={null}>
+          <BringIn
+            key={key}
+            open
+            onOpenChange={() => {
+              void navigate(`/prepare${search}`, { replace: true });
+            }}
+            pasted={list}
+            keeper={keeper}
+          />
+        </Suspense>
       )}
-      <div className="border-b border-hair px-4 pt-1.5">
-        <DayStrip strip={worked?.strip ?? noDay} />
-      </div>
-      <div className="grid min-h-0 flex-1 lg:grid-cols-[minmax(0,1fr)_25rem]">
-        <section aria-label="The sum, worked" className="flex min-h-0 min-w-0 flex-col overflow-y-auto px-6 pt-3">
+      {/* where the day is the model, it is drawn once, and large */}
+      {worked?.methods[0]?.steps[0]?.picture.type !== 'day' && (
+        <div className="border-b border-hair px-4 pt-1.5 low:pt-0 low:[&_svg]:max-h-18">
+          <DayStrip strip={worked?.strip ?? noDay} />
+        </div>
+      )}
+      <div className="grid min-h-0 flex-1 lg:grid-cols-[minmax(0,1fr)_20rem] xl:grid-cols-[minmax(0,1fr)_25rem]">
+        <section
+          aria-label="The sum, worked"
+          className="flex min-h-0 min-w-0 flex-col overflow-y-auto px-6 pt-3 low:pt-2"
+        >
           {worked === null ? (
             <Beginning onOpen={line.open} />
           ) : (
             <>
-              <div className={`flex flex-wrap items-center justify-between gap-x-6 ${isOld ? 'opacity-55' : ''}`}>
+              <div className={`flex items-start justify-between gap-x-6 ${isOld ? 'opacity-55' : ''}`}>
                 <h1
-                  className="text-[clamp(1.7rem,2.8vw,2.25rem)] leading-tight font-bold"
+                  className="min-w-0 text-[clamp(1.7rem,2.8vw,2.25rem)] leading-tight font-bold low:text-2xl"
                   data-testid="sum"
                   aria-busy={isOld}
                 >
@@ -193,14 +217,14 @@ export function WorkScreen() {
                   )}
                 </h1>
                 {worked.answer && (
-                  <Button onClick={addNow} aria-disabled={isOld} shortcut="S">
+                  <Button className="shrink-0" onClick={addNow} aria-disabled={isOld} shortcut="S">
                     {keeper ? 'Add to sheet' : 'Start a sheet'}
                   </Button>
                 )}
               </div>
               {worked.claim && <Claimed claim={worked.claim} />}
               {worked.notes.map((note) => (
-                <p key={note.code} className="mt-0.5 text-lg text-soft" data-testid="note">
+                <p key={note.code} className="mt-0.5 text-lg text-soft low:text-base" data-testid="note">
                   {note.text}
                 </p>
               ))}
@@ -226,7 +250,14 @@ export function WorkScreen() {
           className="flex min-h-0 flex-col bg-desk px-4 py-3 max-lg:border-t-2 lg:border-l-2 border-ink"
         >
           {keeper ? (
-            <SheetPanel keeper={keeper} state={state} current={worked ? plain(worked.shown) : ''} onOpen={line.open} />
+            <Suspense fallback={null}>
+              <SheetPanel
+                keeper={keeper}
+                state={state}
+                current={worked ? plain(worked.shown) : ''}
+                onOpen={line.open}
+              />
+            </Suspense>
           ) : error ? (
             <p>
               {error.message}{' '}
@@ -235,7 +266,7 @@ export function WorkScreen() {
               </Link>
             </p>
           ) : sheetId === null ? (
-            <Sheets
+            <SheetsToGoOn
               onBegin={() => {
                 begin.mutate('');
               }}
@@ -259,66 +290,5 @@ function Claimed({ claim }: { claim: Claim }) {
         <span className="text-soft"> Whoever wrote it {claim.may.join(', or ').replace(/\.$/, '')}.</span>
       )}
     </p>
-  );
-}
-
-function Beginning({ onOpen }: { onOpen: (sum: string) => void }) {
-  return (
-    <div className="max-w-2xl pt-8">
-      <h1 className="text-3xl font-bold">Type a sum</h1>
-      <p className="mt-2 text-xl">
-        Press <kbd className="key font-sans">/</kbd> and type it the way you would say it. You get the answer and each
-        way of working it.
-      </p>
-      <ul className="mt-6 grid gap-x-10 gap-y-1 sm:grid-cols-2">
-        {examples.map((example) => (
-          <li key={example}>
-            <button
-              type="button"
-              className="min-h-11 rounded text-xl font-bold underline decoration-1 underline-offset-4 hover:decoration-2"
-              onClick={() => {
-                onOpen(example);
-              }}
-            >
-              {example}
-            </button>
-          </li>
-        ))}
-      </ul>
-    </div>
-  );
-}
-
-/** No sheet in hand: begin one, or take one up again. */
-function Sheets({ onBegin }: { onBegin: () => void }) {
-  const shelf = useQuery(shelfQuery);
-  const open = shelf.data?.filter((sheet) => !sheet.archived) ?? [];
-  const [params] = useSearchParams();
-  const to = (id: string) => {
-    const next = new URLSearchParams(params);
-    next.set('sheet', id);
-    return `/prepare?${next.toString()}`;
-  };
-  return (
-    <div className="pt-1">
-      <h2 className="text-xl font-bold">A sheet to go with it</h2>
-      <Button className="mt-3" onClick={onBegin}>
-        New sheet
-      </Button>
-      {open.length > 0 && (
-        <>
-          <p className="mt-5 mb-1 text-soft">or go on with</p>
-          <ul>
-            {open.slice(0, 6).map((sheet) => (
-              <li key={sheet.id} className="border-b border-[#cfcabd]">
-                <Link to={to(sheet.id)} className="block py-2 text-lg hover:underline">
-                  {sheet.title}
-                </Link>
-              </li>
-            ))}
-          </ul>
-        </>
-      )}
-    </div>
   );
 }

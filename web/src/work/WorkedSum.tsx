@@ -1,13 +1,14 @@
 import { Pause, Play, SkipBack, SkipForward, StepBack } from 'lucide-react';
 import { Tabs } from 'radix-ui';
-import { useEffect, useRef, useState } from 'react';
+import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import type { Recommended, WorkedMethod, WorkedSum as Worked } from '../api/types';
 import { Marked } from '../models/Marked';
 import { Model } from '../models/Model';
-import { Mistakes } from '../mistake/Mistakes';
 import { Button } from '../ui/Button';
 import { useKeys } from '../ui/keys';
 import { WhatChanged } from './WhatChanged';
+
+const Mistakes = lazy(() => import('../mistake/Mistakes').then(({ Mistakes: it }) => ({ default: it })));
 
 const pace = 2200;
 
@@ -138,15 +139,15 @@ function Steps({
         className="flex flex-1 flex-col"
       >
         <div className="flex flex-wrap items-baseline gap-x-6 gap-y-1">
-          <Tabs.List aria-label="Methods" className="flex flex-wrap gap-x-6" data-own-keys>
+          <Tabs.List aria-label="Methods" className="flex flex-wrap gap-x-5" data-own-keys>
             {worked.methods.map((one, i) => (
               <Tabs.Trigger
                 key={one.id}
                 value={one.id}
-                className="flex min-h-9 items-center gap-2 border-b-4 border-transparent text-lg data-[state=active]:border-ink data-[state=active]:font-bold"
+                className="flex min-h-9 items-center gap-2 border-b-4 border-transparent text-lg low:min-h-7 low:text-base data-[state=active]:border-ink data-[state=active]:font-bold"
               >
                 {one.title}
-                <kbd className="key font-sans font-normal" aria-hidden="true">
+                <kbd className="key font-sans font-normal max-[1500px]:hidden" aria-hidden="true">
                   {i + 1}
                 </kbd>
               </Tabs.Trigger>
@@ -154,10 +155,10 @@ function Steps({
             {worked.answer && (
               <Tabs.Trigger
                 value={mistakes}
-                className="flex min-h-9 items-center gap-2 border-b-4 border-transparent text-lg data-[state=active]:border-ink data-[state=active]:font-bold"
+                className="flex min-h-9 items-center gap-2 border-b-4 border-transparent text-lg low:min-h-7 low:text-base data-[state=active]:border-ink data-[state=active]:font-bold"
               >
                 What might go wrong
-                <kbd className="key font-sans font-normal" aria-hidden="true">
+                <kbd className="key font-sans font-normal max-[1500px]:hidden" aria-hidden="true">
                   W
                 </kbd>
               </Tabs.Trigger>
@@ -166,24 +167,31 @@ function Steps({
           {!aside && <Because recommended={worked.recommended} chosen={chosen.id} />}
         </div>
         <Tabs.Content value={chosen.id} className="flex flex-1 flex-col pt-2" tabIndex={-1}>
-          <div className="flex min-h-52 flex-1 items-center">
-            <Model picture={now.picture} last={end.picture} />
+          {/* the model takes the room that is left, and is seen whole; a long table or list moves within it */}
+          <div className="relative min-h-44 flex-1 low:min-h-36">
+            <div className="absolute inset-0 flex items-center overflow-auto [&>svg]:max-h-full">
+              <Model picture={now.picture} last={end.picture} />
+            </div>
           </div>
         </Tabs.Content>
         <Tabs.Content value={mistakes} className="flex flex-1 flex-col pt-2" tabIndex={-1}>
-          {aside && <Mistakes sum={worked.sum} onAdd={onAdd} />}
+          {aside && (
+            <Suspense fallback={null}>
+              <Mistakes sum={worked.sum} onAdd={onAdd} />
+            </Suspense>
+          )}
         </Tabs.Content>
       </Tabs.Root>
       {!aside && (
         // however much stands above, what is said and the way on are in sight
         <div className="bg-paper [@media(min-height:40rem)]:sticky [@media(min-height:40rem)]:bottom-0">
-          <div className="min-h-28 border-t-2 border-ink pt-2">
-            <p className="text-2xl leading-snug" data-testid="say" aria-live="polite">
+          <div className="min-h-28 border-t-2 low:min-h-14 border-ink pt-2">
+            <p className="text-2xl leading-snug low:text-xl low:leading-tight" data-testid="say" aria-live="polite">
               <Marked text={now.say} />
             </p>
             {changed && <WhatChanged changed={changed} />}
           </div>
-          <div className="flex flex-wrap items-center gap-2.5 py-2">
+          <div className="flex flex-wrap items-center gap-2.5 py-2 low:py-1.5">
             <Button onClick={move(0)} aria-disabled={step === 0} aria-label="First step">
               <SkipBack size={18} aria-hidden="true" />
             </Button>
@@ -218,5 +226,5 @@ function Because({ recommended, chosen }: { recommended: Recommended | null; cho
   if (!recommended || recommended.method !== chosen) {
     return null;
   }
-  return <p className="text-soft">{recommended.because}</p>;
+  return <p className="text-soft low:hidden">{recommended.because}</p>;
 }

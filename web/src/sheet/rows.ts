@@ -1,0 +1,15 @@
+import type { SheetLineReply } from '../api/types';
+
+/** What stands in one row: a sheet, or the levels of one that were made together. */
+export type Row = readonly [SheetLineReply, ...SheetLineReply[]];
+
+/** Levels that were made together stand where the first of them does. */
+export function rowsOf(sheets: readonly SheetLineReply[]): Row[] {
+  const rows = new Map<string, Row>();
+  for (const sheet of sheets) {
+    const key = sheet.family ?? sheet.id;
+    const row = rows.get(key);
+    rows.set(key, row ? [...row, sheet] : [sheet]);
+  }
+  return [...rows.values()];
+}
