@@ -6,8 +6,8 @@ namespace Rostik\App\Board;
 
 use Rostik\App\Work\WantedStyle;
 use Rostik\App\Work\WorkRequest;
-use Rostik\Core\Activity\DayActivity;
 use Rostik\Core\Board\Board;
+use Rostik\Core\Board\DayActivity;
 use Rostik\Core\Board\DayTable;
 use Rostik\Core\Board\HandsCheck;
 use Rostik\Core\Judging\Given;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\App\Board;
 
-use Rostik\Core\Activity\DayActivity;
+use Rostik\Core\Board\DayActivity;
 use Rostik\Core\Board\DayTable;
 
 /** The day, minute by minute, and what happens on it. */

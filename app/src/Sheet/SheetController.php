@@ -8,10 +8,7 @@ use Doctrine\ORM\OptimisticLockException;
 use Doctrine\Persistence\ManagerRegistry;
 use Rostik\App\Account\Teacher;
 use Rostik\App\Api\Problem;
-use Rostik\Core\Mistake\MistakeBook;
-use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\NoSuchRung;
-use Rostik\Core\Skill\Rung;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
@@ -23,7 +20,7 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 #[Route('/api/sheets')]
 final readonly class SheetController
 {
-    public function __construct(private Sheets $sheets, private SheetMaking $making, private SheetTelling $telling, private MistakeBook $book, private Ladder $ladder)
+    public function __construct(private Sheets $sheets, private SheetMaking $making, private SheetTelling $telling)
     {
     }
 
@@ -55,16 +52,6 @@ final readonly class SheetController
     public function others(#[MapRequestPayload] OthersRequest $wanted): Response
     {
         return new JsonResponse($this->making->others($wanted));
-    }
-
-    /** The rungs of the ladder that a sheet can be made for, from the bottom up; those told in words need words. */
-    #[Route('/rungs', methods: ['GET'], priority: 1)]
-    public function rungs(): Response
-    {
-        return new JsonResponse(array_map(
-            fn (Rung $r): RungReply => new RungReply($r->id, $r->can, array_map(fn (string $id): RungMistakeReply => new RungMistakeReply($id, $this->book->mistake($id)->may()), $r->mistakes)),
-            array_values(array_filter($this->ladder->rungs(), static fn (Rung $r): bool => $r->setting->isOfASum())),
-        ));
     }
 
     #[Route('/{id}', methods: ['GET'])]

@@ -67,7 +67,7 @@ final readonly class SheetSettings
             $level,
             answers: $answers,
             times: $times,
-            scaffold: $small ? Scaffold::None : Scaffold::forLevel($level),
+            scaffold: $small ? Scaffold::None : $level->scaffold(),
             example: $helped || Layout::Home === $layout,
             chart: $helped,
             layout: $layout,

@@ -61,7 +61,7 @@ final class EveryPaperTest extends KernelTestCase
             foreach (Level::cases() as $level) {
                 foreach (Core::get(Generator::class)->draw($rung, $level, 2, 17)->sums as $i => $sum) {
                     $text = Core::get(Forms::class)->write($sum, Writer::plain());
-                    $printed = self::printer()->print($i + 1, new QuestionText($text), new Manner(Scaffold::forLevel($level), $answers, $times), false);
+                    $printed = self::printer()->print($i + 1, new QuestionText($text), new Manner($level->scaffold(), $answers, $times), false);
                     $what = $rung->id.', '.$level->value.': '.$text;
                     self::assertNull($printed->working, $what);
                     $paper = self::paper($printed);

@@ -109,7 +109,7 @@ final class MakingTest extends ApiTestCase
         self::assertSame(422, $this->code());
         $this->ask('POST', '/api/sheets/make', ['title' => '', 'aims' => [['rung' => 'add-plain', 'count' => 400]], 'levels' => ['core']]);
         self::assertSame(422, $this->code());
-        $rungs = array_column($this->ask('GET', '/api/sheets/rungs'), 'id');
+        $rungs = array_column($this->ask('GET', '/api/rungs'), 'id');
         self::assertContains('subtract-regroup', $rungs);
         self::assertNotContains('one-step-problem', $rungs, 'told in words, it needs words');
     }

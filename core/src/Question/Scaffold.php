@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Question;
 
-use Rostik\Core\Skill\Level;
-
 /** How much of the working is drawn on the paper beforehand. Common practice, no source. */
 enum Scaffold: string
 {
@@ -15,13 +13,4 @@ enum Scaffold: string
     case Outline = 'outline';
     /** Only room for the answer. */
     case None = 'none';
-
-    public static function forLevel(Level $level): self
-    {
-        return match ($level) {
-            Level::Support => self::Full,
-            Level::Core => self::Outline,
-            Level::Stretch => self::None,
-        };
-    }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Skill;
 
+use Rostik\Core\Question\Scaffold;
+
 /** The three levels, told apart by the mathematics and never by harder-looking numbers. Common practice, no source. */
 enum Level: string
 {
@@ -23,5 +25,15 @@ enum Level: string
     public function step(): int
     {
         return self::Support === $this ? 5 : 1;
+    }
+
+    /** How much of the working it usually has on paper. */
+    public function scaffold(): Scaffold
+    {
+        return match ($this) {
+            self::Support => Scaffold::Full,
+            self::Core => Scaffold::Outline,
+            self::Stretch => Scaffold::None,
+        };
     }
 }

@@ -113,7 +113,7 @@ final class BoardTest extends TestCase
 
     public function testActivitiesFitOneHalfOrBoth(): void
     {
-        $activities = \Rostik\Core\Activity\DayActivity::all();
+        $activities = \Rostik\Core\Board\DayActivity::all();
         $both = array_filter($activities, static fn ($a): bool => $a->fits === HalfOfDay::cases());
         self::assertGreaterThanOrEqual(3, \count($both), 'some fit both halves');
         self::assertSame(\count($activities), \count(array_unique(array_map(static fn ($a): string => $a->name, $activities))));

@@ -65,7 +65,7 @@ final class EveryFormTest extends TestCase
         $asking = Core::get(Asking::class);
         foreach (Core::get(Ladder::class)->rungs() as $rung) {
             foreach (Level::cases() as $level) {
-                $manner = new Manner(Scaffold::forLevel($level), $answers, $times);
+                $manner = new Manner($level->scaffold(), $answers, $times);
                 foreach (Core::get(Generator::class)->draw($rung, $level, 2, 17)->sums as $i => $sum) {
                     $what = $rung->id.', '.$level->value.': '.Core::get(Forms::class)->write($sum, Writer::plain());
                     $posed = $posing->pose(new Question($sum), $manner, $i + 1);

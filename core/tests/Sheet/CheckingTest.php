@@ -91,6 +91,6 @@ final class CheckingTest extends TestCase
         self::assertSame([], $choices->for(Core::get(SumReader::class)->read('2 h 15 min / 3')->sum, 4, 1));
         self::assertSame([], $choices->for(Core::get(SumReader::class)->read('2 h - 3 h')->sum, 4, 1));
         self::assertSame([], $choices->for(Core::get(SumReader::class)->read('1 month in days')->sum, 4, 1));
-        self::assertSame([Scaffold::Full, Scaffold::Outline, Scaffold::None], array_map(Scaffold::forLevel(...), Level::cases()));
+        self::assertSame([Scaffold::Full, Scaffold::Outline, Scaffold::None], array_map(static fn (Level $level): Scaffold => $level->scaffold(), Level::cases()));
     }
 }

@@ -65,7 +65,7 @@ export const workQuery = (sum: string) =>
 /** The rungs of the ladder, from the bottom up. */
 export const rungsQuery = queryOptions({
   queryKey: ['rungs'],
-  queryFn: ({ signal }) => ask<RungReply[]>('GET', '/api/sheets/rungs', undefined, signal),
+  queryFn: ({ signal }) => ask<RungReply[]>('GET', '/api/rungs', undefined, signal),
   staleTime: Infinity,
 });
 

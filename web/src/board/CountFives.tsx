@@ -3,7 +3,7 @@ import { GearedClock, handsAt, plainFace } from '../models/GearedClock';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { useKeys } from '../ui/keys';
-import { PracticeFrame } from './PracticeFrame';
+import { DrillFrame } from './DrillFrame';
 
 const paces = [
   { value: '2400', text: 'Slow' },
@@ -59,7 +59,7 @@ export function CountFives({ chooser }: { chooser: ReactNode }) {
     ArrowLeft: step(-1),
   });
   return (
-    <PracticeFrame
+    <DrillFrame
       clock={
         <GearedClock
           hands={handsAt(mark * 5)}
@@ -109,6 +109,6 @@ export function CountFives({ chooser }: { chooser: ReactNode }) {
       <Button className="min-h-12" onClick={step(1)} aria-label="One on">
         →
       </Button>
-    </PracticeFrame>
+    </DrillFrame>
   );
 }

@@ -3,7 +3,7 @@ import { GearedClock, handsAt, plainFace } from '../models/GearedClock';
 import { Marked, plain } from '../models/Marked';
 import { Button } from '../ui/Button';
 import { useKeys } from '../ui/keys';
-import { PracticeFrame, type Round } from './PracticeFrame';
+import { DrillFrame, type Round } from './DrillFrame';
 
 /** A clock is shown; the class says the time; it is revealed in digits and words. */
 export function SayTime({ day, wanted, chooser, onNext }: Round) {
@@ -13,7 +13,7 @@ export function SayTime({ day, wanted, chooser, onNext }: Round) {
   };
   useKeys({ a: reveal, ' ': reveal, n: onNext, ArrowRight: onNext });
   return (
-    <PracticeFrame
+    <DrillFrame
       clock={
         <GearedClock
           hands={handsAt(wanted)}

@@ -8,7 +8,7 @@ import { Marked } from '../models/Marked';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { useKeys } from '../ui/keys';
-import { PracticeFrame, type Round } from './PracticeFrame';
+import { DrillFrame, type Round } from './DrillFrame';
 
 /** A time is shown; somebody sets the two hands, each by itself; it is looked at. */
 export function SetHands({ day, wanted, chooser, onNext }: Round) {
@@ -53,7 +53,7 @@ export function SetHands({ day, wanted, chooser, onNext }: Round) {
     },
   });
   return (
-    <PracticeFrame
+    <DrillFrame
       clock={
         <GearedClock
           hands={hands}
@@ -117,6 +117,6 @@ export function SetHands({ day, wanted, chooser, onNext }: Round) {
       <Button className="min-h-12" onClick={step(1)} aria-label="Turn on">
         →
       </Button>
-    </PracticeFrame>
+    </DrillFrame>
   );
 }

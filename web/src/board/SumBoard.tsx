@@ -4,7 +4,7 @@ import type { BoardSum, DayReply, WorkedMethod } from '../api/types';
 import { useClasses } from '../classroom/useClasses';
 import { Coverable, CoverContext } from '../models/cover';
 import { Marked } from '../models/Marked';
-import { useLine } from '../shell/line';
+import { useLine } from '../work/line';
 import { Button } from '../ui/Button';
 import { useKeys } from '../ui/keys';
 import { Readings } from '../work/Readings';

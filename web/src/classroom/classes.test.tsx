@@ -35,7 +35,7 @@ describe('the classes of a teacher', () => {
         shelf.delete(id);
         return Promise.resolve(null);
       }
-      return Promise.resolve(path === '/api/sheets/rungs' ? rungs : [...shelf.values()]);
+      return Promise.resolve(path === '/api/rungs' ? rungs : [...shelf.values()]);
     });
     show(<Classes />);
     return shelf;

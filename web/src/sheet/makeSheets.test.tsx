@@ -46,7 +46,7 @@ describe('making sheets', () => {
   const asked = silentServer();
   const page = async (answer: () => Promise<MadeSheetsReply> = () => Promise.resolve(made)) => {
     asked.mockImplementation((_, path) =>
-      path === '/api/sheets/rungs'
+      path === '/api/rungs'
         ? Promise.resolve(rungs)
         : path === '/api/classes'
           ? Promise.resolve(classes)

@@ -56,7 +56,7 @@ describe('the shelf of sheets', () => {
             ? sheets
             : path === '/api/classes'
               ? [classOf('k', 'Kittiwakes', { inHand: true }), classOf('t', 'Terns')]
-              : path === '/api/sheets/rungs'
+              : path === '/api/rungs'
                 ? ['add-plain', 'across-noon', 'roman-clock'].map((id) => ({ id, can: `I can ${id}.`, mistakes: [] }))
                 : path === '/api/codes/K7QM'
                   ? { code: 'K7QM', name: 'Anouk', sheetId: 'a', setId: 's', title: 'The ferry' }

@@ -11,7 +11,7 @@ import { useKept } from '../ui/useKept';
 import { useSettled } from '../ui/useSettled';
 import { workQuery } from '../api/queries';
 import { SumLine } from '../work/SumLine';
-import { LineContext } from './line';
+import { LineContext } from '../work/line';
 
 // the menus come right after the first view
 const ClassPicker = lazy(() => import('../classroom/ClassPicker').then(({ ClassPicker: it }) => ({ default: it })));

@@ -8,11 +8,11 @@ import { Frame } from './Frame';
 const places = {
   work: () => import('../work/WorkScreen'),
   board: () => import('../board/BoardScreen'),
-  clock: () => import('../board/ClockPractice'),
+  clock: () => import('../board/ClockDrill'),
   day: () => import('../board/DayBoard'),
   shelf: () => import('../sheet/Shelf'),
   make: () => import('../sheet/MakeSheets'),
-  print: () => import('../sheet/PrintPreview'),
+  print: () => import('../printing/PrintPreview'),
   classes: () => import('../classroom/Classes'),
   again: () => import('../account/SignInAgain'),
   sheet: () => import('../sheet/SheetPanel'),
@@ -22,7 +22,7 @@ const places = {
 };
 const WorkScreen = lazy(() => places.work().then(({ WorkScreen: it }) => ({ default: it })));
 const BoardScreen = lazy(() => places.board().then(({ BoardScreen: it }) => ({ default: it })));
-const ClockPractice = lazy(() => places.clock().then(({ ClockPractice: it }) => ({ default: it })));
+const ClockDrill = lazy(() => places.clock().then(({ ClockDrill: it }) => ({ default: it })));
 const DayBoard = lazy(() => places.day().then(({ DayBoard: it }) => ({ default: it })));
 const Shelf = lazy(() => places.shelf().then(({ Shelf: it }) => ({ default: it })));
 const MakeSheets = lazy(() => places.make().then(({ MakeSheets: it }) => ({ default: it })));
@@ -53,7 +53,7 @@ export function Places({ who, signedOut }: { who: MeReply; signedOut: boolean })
           <Route element={<Frame me={who} />}>
             <Route path="/prepare" element={<WorkScreen />} />
             <Route path="/teach" element={<BoardScreen />} />
-            <Route path="/teach/clock" element={<ClockPractice />} />
+            <Route path="/teach/clock" element={<ClockDrill />} />
             <Route path="/teach/day" element={<DayBoard />} />
             <Route path="/sheets" element={<Shelf />} />
             <Route path="/sheets/make" element={<MakeSheets />} />

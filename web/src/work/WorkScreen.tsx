@@ -9,7 +9,7 @@ import { Marked, plain } from '../models/Marked';
 import { newQuestion, textOf } from '../sheet/draft';
 import { rememberSheet, useSheet } from '../sheet/useSheet';
 import { Beginning, SheetsToGoOn } from './Beginning';
-import { useLine } from '../shell/line';
+import { useLine } from './line';
 import { Button } from '../ui/Button';
 import { useKeys } from '../ui/keys';
 import { newId } from '../ui/newId';

@@ -5,11 +5,11 @@ import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Line, Pick } from '../ui/Pick';
 import { useTitle } from '../ui/useTitle';
-import { Copies } from './Copies';
+import { Copies } from '../sheet/Copies';
 import { Paper as PaperShown } from './Paper';
 import { PrintSettings } from './PrintSettings';
 import { usePdf } from './usePdf';
-import { useSheet } from './useSheet';
+import { useSheet } from '../sheet/useSheet';
 
 const papers: readonly { value: Paper; text: string }[] = [
   { value: 'a4', text: 'A4' },

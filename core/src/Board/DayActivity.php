@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Rostik\Core\Activity;
+namespace Rostik\Core\Board;
 
 use Rostik\Core\Time\HalfOfDay;
 

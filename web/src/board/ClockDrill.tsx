@@ -23,7 +23,7 @@ const levels: readonly { value: Level; text: string }[] = [
 ];
 
 /** Practice with one clock for the whole class. */
-export function ClockPractice() {
+export function ClockDrill() {
   useTitle('Clock practice');
   const [params, setParams] = useSearchParams();
   const day = useQuery(dayQuery());

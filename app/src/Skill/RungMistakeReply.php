@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Rostik\App\Sheet;
+namespace Rostik\App\Skill;
 
 /** A mistake to look for. */
 final readonly class RungMistakeReply

@@ -2,7 +2,7 @@ import { useId } from 'react';
 import { answerForms, type Layout, type Scaffold, type SheetSettings, type TypeSize } from '../api/types';
 import { useClasses } from '../classroom/useClasses';
 import { Pick, Tick } from '../ui/Pick';
-import { timesGiven } from './forms';
+import { timesGiven } from '../sheet/forms';
 
 const layouts: readonly { value: Layout; text: string }[] = [
   { value: 'page', text: 'the lesson' },

@@ -14,7 +14,7 @@ export interface Round {
 }
 
 /** A clock on the left, what is to be done beside it, what can be chosen below. */
-export function PracticeFrame({
+export function DrillFrame({
   clock,
   task,
   chooser,

@@ -5,10 +5,10 @@ import { describe, expect, it, vi } from 'vitest';
 import type { ClassReply, SheetSettings, SwapReply, TellingReply, VariantSetReply } from '../api/types';
 import { child, classOf } from '../testing/classes';
 import { show, silentServer } from '../testing/show';
-import { Copies } from './Copies';
-import { plainSettings } from './draft';
+import { Copies } from '../sheet/Copies';
+import { plainSettings } from '../sheet/draft';
 import { PrintSettings } from './PrintSettings';
-import { Telling } from './Telling';
+import { Telling } from '../sheet/Telling';
 import { usePdf } from './usePdf';
 
 const kittiwakes = classOf('k', 'Kittiwakes', { children: ['Anouk', 'Bram', 'Cleo'].map(child), inHand: true });
