@@ -10,11 +10,9 @@ use Rostik\Core\Notation\Line;
 use Rostik\Core\Notation\TimeReader;
 use Rostik\Core\Notation\TimeReading;
 use Rostik\Core\Notation\UnitWords;
-use Rostik\Core\Sum\ClockMove;
-use Rostik\Core\Sum\Comparison;
-use Rostik\Core\Sum\Order;
-use Rostik\Core\Sum\Rewrite;
+use Rostik\Core\Sum\Answered;
 use Rostik\Core\Sum\Sum;
+use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\AmountPart;
 use Rostik\Core\Time\HalfOfDay;
 use Rostik\Core\Time\StatedTime;
@@ -54,11 +52,11 @@ final readonly class GivenReader
         }
         $plain = $sum->plain();
         try {
-            return match (true) {
-                $plain instanceof Comparison => $this->sign($text),
-                $plain instanceof Order => $this->order($text, $plain),
-                $plain instanceof ClockMove, $plain instanceof Rewrite => $this->time($text),
-                default => $this->length($text),
+            return match ($plain->answered()) {
+                Answered::Sign => $this->sign($text),
+                Answered::Order => $this->order($text, $plain),
+                Answered::Time => $this->time($text),
+                Answered::Length => $this->length($text),
             };
         } catch (TooLong) {
             return null;
@@ -153,9 +151,9 @@ final readonly class GivenReader
     }
 
     /** The things themselves in order, or their letters (b, a, c) or numbers (2, 1, 3). */
-    private function order(string $text, Order $sum): ?GivenOrder
+    private function order(string $text, Sum $sum): ?GivenOrder
     {
-        $things = [] !== $sum->times ? $sum->times : $sum->lengths;
+        $things = self::things($sum);
         $count = \count($things);
         $pieces = preg_split('~\s*(?:,|;|<|→|->|\bthen\b)\s*~u', $text) ?: [];
         if (\count($pieces) !== $count) {
@@ -176,10 +174,17 @@ final readonly class GivenReader
         return new GivenOrder($positions, $things);
     }
 
-    /** @param list<int> $taken positions that have been named already */
-    private function place(string $piece, Order $sum, array $taken): ?int
+    /** @return list<StatedTime|Amount> what is to be put in order */
+    private static function things(Sum $sum): array
     {
-        $count = max(\count($sum->times), \count($sum->lengths));
+        return [] !== $sum->times() ? $sum->times() : $sum->lengths();
+    }
+
+    /** @param list<int> $taken positions that have been named already */
+    private function place(string $piece, Sum $sum, array $taken): ?int
+    {
+        $things = self::things($sum);
+        $count = \count($things);
         if (1 === preg_match('~^[a-zA-Z]$~', $piece)) {
             $at = \ord(strtolower($piece)) - \ord('a');
 
@@ -190,8 +195,8 @@ final readonly class GivenReader
 
             return $at >= 0 && $at < $count && !\in_array($at, $taken, true) ? $at : null;
         }
-        $given = [] !== $sum->times ? $this->time($piece) : $this->length($piece);
-        foreach ([] !== $sum->times ? $sum->times : $sum->lengths as $i => $thing) {
+        $given = [] !== $sum->times() ? $this->time($piece) : $this->length($piece);
+        foreach ($things as $i => $thing) {
             $same = $thing instanceof StatedTime
                 ? null !== $given && GivenTime::stated($thing)->says($given)
                 : null !== $given && GivenLength::amount($thing)->says($given);

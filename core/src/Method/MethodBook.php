@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Method;
 
+use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Sum;
 
@@ -14,7 +15,7 @@ final readonly class MethodBook
     private array $methods;
 
     /** @param iterable<Method> $methods in any order */
-    public function __construct(iterable $methods)
+    public function __construct(private Forms $forms, iterable $methods)
     {
         $byId = [];
         foreach ($methods as $method) {
@@ -34,11 +35,12 @@ final readonly class MethodBook
     public function choose(Sum $sum, Writer $writer): array
     {
         $plain = $sum->plain();
+        $turned = $plain === $sum ? '' : $this->forms->of($plain)->turnedRound($plain, $writer);
         $chosen = [];
         foreach ($this->methods as $method) {
             $suit = $method->suits($plain, $writer);
             if (null !== $suit) {
-                $chosen[] = new Chosen($method, $suit, $plain, $plain !== $sum);
+                $chosen[] = new Chosen($method, $suit, $plain, $turned);
             }
         }
         usort($chosen, static fn (Chosen $a, Chosen $b): int => $b->suit->score <=> $a->suit->score);

@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Notation;
 
-use Rostik\Core\Sum\Kind;
+use Rostik\Core\Sum\Answer;
 use Rostik\Core\Sum\Sum;
 
-/** How one kind of sum is written in a line of text: its reader and its writer. One class in the folder Form each. */
+/**
+ * The language of a kind of sum: how it is written in a line of text and read from one, and how it is asked. One class
+ * in the folder Form each; what most have in common is in {@see UsualWording}.
+ */
 interface Form
 {
-    public function kind(): Kind;
+    /** @return non-empty-list<class-string<Sum>> the sums that it writes; every other method is only asked of these */
+    public static function sums(): array;
 
     /** Lines are held against the forms in turn, those of higher precedence first; the first that fits is taken. */
     public static function precedence(): int;
@@ -26,6 +30,24 @@ interface Form
      */
     public function read(Line $line): array;
 
-    /** @param Sum $sum of this kind; others give an empty text */
+    /** As a line of the notation; reading it gives the same sum. */
     public function write(Sum $sum, Writer $writer): string;
+
+    /** The sum with its answer; null where that is simply "sum = answer". */
+    public function solved(Sum $sum, Answer $answer, Writer $writer): ?string;
+
+    /** As a question on paper: "Put in order: …", "3 days ___ 70 h     Write <, > or =." */
+    public function put(Sum $sum, Writer $writer): string;
+
+    /** What is said of it, to be called true or false. */
+    public function claim(Sum $sum, string $answer, Writer $writer): string;
+
+    /** Asked in words, its times spoken: "What time is it 20 min after ten past three?"; null where it is not. */
+    public function inWords(Sum $sum, Writer $writer): ?string;
+
+    /** Asked beside clocks that show its times; null where it is not. */
+    public function byClocks(Sum $sum, Writer $writer): ?string;
+
+    /** What is said where a sum with a part missing has been turned round into this one, without its full stop. */
+    public function turnedRound(Sum $sum, Writer $writer): string;
 }

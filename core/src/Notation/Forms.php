@@ -6,58 +6,56 @@ namespace Rostik\Core\Notation;
 
 use Rostik\Core\Sum\Answer;
 use Rostik\Core\Sum\EitherWay;
-use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Phrase;
 use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeForm;
 use Rostik\Core\Time\ClockForm;
-use Rostik\Core\Time\HalfOfDay;
-use Rostik\Core\Time\StatedTime;
 
 /** All forms of sum: every class in the folder Form, in the order that they state themselves. */
 final readonly class Forms
 {
-    /** @var array<string, Form> by kind */
+    /** @var list<Form> */
     private array $forms;
+
+    /** @var array<class-string<Sum>, Form> */
+    private array $bySum;
 
     /** @param iterable<Form> $forms in the order in which they are tried */
     public function __construct(iterable $forms)
     {
-        $byKind = [];
+        $all = [];
+        $bySum = [];
         foreach ($forms as $form) {
-            $byKind[$form->kind()->value] = $form;
+            $all[] = $form;
+            foreach ($form::sums() as $sum) {
+                $bySum[$sum] = $form;
+            }
         }
-        $this->forms = $byKind;
+        $this->forms = $all;
+        $this->bySum = $bySum;
     }
 
-    /** @return array<string, Form> */
+    /** @return list<Form> */
     public function all(): array
     {
         return $this->forms;
     }
 
-    public function of(Kind $kind): Form
+    public function of(Sum $sum): Form
     {
-        return $this->forms[$kind->value] ?? throw new \LogicException('No form for '.$kind->value);
+        return $this->bySum[$sum::class] ?? throw new \LogicException('No form for '.$sum::class);
     }
 
     /** The solved sum, where it is not simply "sum = answer"; null where it is. */
-    public function writeSolved(Sum $sum, Answer $answer, Writer $writer): ?string
+    public function solved(Sum $sum, Answer $answer, Writer $writer): ?string
     {
-        $form = $this->of($sum->kind());
-
-        return $form instanceof SolvedForm ? $form->writeSolved($sum, $answer, $writer) : null;
+        return $this->of($sum)->solved($sum, $answer, $writer);
     }
 
     public function phrase(Phrase $phrase, Writer $writer): string
     {
-        return implode('', array_map(fn (string|StatedTime|HalfOfDay|Sum $part): string => match (true) {
-            \is_string($part) => $part,
-            $part instanceof StatedTime => $writer->time($part),
-            $part instanceof HalfOfDay => $writer->half($part),
-            default => $this->write($part, $writer),
-        }, $phrase->parts));
+        return implode('', array_map(fn (mixed $part): string => $part instanceof Sum ? $this->write($part, $writer) : $writer->phrase(Phrase::of($part)), $phrase->parts));
     }
 
     public function write(Sum $sum, Writer $writer): string
@@ -66,7 +64,7 @@ final readonly class Forms
             return $sum->text;
         }
 
-        return $this->of($sum->kind())->write($sum, !$writer->marked && $this->couldBeTakenFor12($sum) ? $writer->saying24() : $writer);
+        return $this->of($sum)->write($sum, !$writer->marked && $this->couldBeTakenFor12($sum) ? $writer->saying24() : $writer);
     }
 
     /** Whether all its 24-hour times lie between 10:00 and 12:59, where the digits alone do not tell the clock. */

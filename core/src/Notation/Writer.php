@@ -5,14 +5,8 @@ declare(strict_types=1);
 namespace Rostik\Core\Notation;
 
 use Rostik\Core\Sum\Answer;
-use Rostik\Core\Sum\ConversionAnswer;
-use Rostik\Core\Sum\LengthAnswer;
-use Rostik\Core\Sum\NumberAnswer;
-use Rostik\Core\Sum\OrderAnswer;
-use Rostik\Core\Sum\RangeAnswer;
+use Rostik\Core\Sum\Phrase;
 use Rostik\Core\Sum\RewriteAnswer;
-use Rostik\Core\Sum\SignAnswer;
-use Rostik\Core\Sum\TimeAnswer;
 use Rostik\Core\Sum\TimeForm;
 use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\AmountPart;
@@ -101,6 +95,12 @@ final readonly class Writer
         return (new SpokenTime($this->style->past->value, true, $this->marked))->of($stated);
     }
 
+    /** A time in words alone: half past three, twenty-three minutes to nine in the morning. */
+    public function inWords(StatedTime $stated): string
+    {
+        return (new SpokenTime($this->style->past->value))->of($stated);
+    }
+
     public function half(HalfOfDay $half): string
     {
         $sign = $this->style->halves->of($half);
@@ -122,25 +122,12 @@ final readonly class Writer
 
     public function amount(Amount $amount): string
     {
-        return $this->parts($amount->parts);
-    }
-
-    /** @param list<AmountPart> $parts */
-    private function parts(array $parts): string
-    {
         $written = '';
-        foreach ($parts as $part) {
+        foreach ($amount->parts as $part) {
             $written .= ('' === $written ? '' : ' ').$this->part($part);
         }
 
         return $written;
-    }
-
-    private function order(OrderAnswer $answer): string
-    {
-        $given = [] !== $answer->of->times ? array_map($this->time(...), $answer->of->times) : array_map($this->amount(...), $answer->of->lengths);
-
-        return implode(', ', array_map(static fn (int $i): string => $given[$i], $answer->positions));
     }
 
     private function rewritten(RewriteAnswer $answer): string
@@ -150,7 +137,7 @@ final readonly class Writer
         }
 
         return match ($answer->as) {
-            TimeForm::Words => (new SpokenTime($this->style->past->value))->of($answer->time),
+            TimeForm::Words => $this->inWords($answer->time),
             TimeForm::Digital => $answer->time->halfSaid && ClockForm::Twelve === $answer->time->form
                 ? $this->clock($answer->time).' '.$this->half($answer->time->time()->half())
                 : $this->clock($answer->time),
@@ -193,17 +180,26 @@ final readonly class Writer
 
     public function answer(Answer $answer): string
     {
-        return match (true) {
-            $answer instanceof TimeAnswer => $this->time($answer->time).$this->days($answer->dayOffset),
-            $answer instanceof LengthAnswer => $this->amount($answer->amount),
-            $answer instanceof ConversionAnswer => ($answer->about ? 'about ' : '').$this->parts($answer->parts),
-            $answer instanceof RangeAnswer => $answer->text,
-            $answer instanceof SignAnswer => $answer->sign,
-            $answer instanceof NumberAnswer => (string) $answer->number,
-            $answer instanceof OrderAnswer => $this->order($answer),
-            $answer instanceof RewriteAnswer => $this->rewritten($answer),
-            default => throw new \LogicException('This kind of answer cannot be written yet.'),
-        };
+        return $this->phrase($answer->said());
+    }
+
+    /** @param Phrase $phrase without sums in it, which {@see Forms::phrase()} writes */
+    public function phrase(Phrase $phrase): string
+    {
+        $written = '';
+        foreach ($phrase->parts as $part) {
+            $written .= match (true) {
+                \is_string($part) => $part,
+                $part instanceof StatedTime => $this->time($part),
+                $part instanceof Amount => $this->amount($part),
+                $part instanceof AmountPart => $this->part($part),
+                $part instanceof HalfOfDay => $this->half($part),
+                $part instanceof RewriteAnswer => $this->rewritten($part),
+                default => throw new \LogicException('A writer alone does not write sums.'),
+            };
+        }
+
+        return $written;
     }
 
     public function minus(): string
@@ -219,18 +215,6 @@ final readonly class Writer
     public function times(): string
     {
         return $this->marked ? '×' : 'x';
-    }
-
-    /** " (next day)", " (2 days before)", or nothing for the same day. */
-    private function days(int $offset): string
-    {
-        return match (true) {
-            0 === $offset => '',
-            1 === $offset => ' (next day)',
-            -1 === $offset => ' (the day before)',
-            $offset > 0 => \sprintf(' (%d days later)', $offset),
-            default => \sprintf(' (%d days before)', -$offset),
-        };
     }
 
     private function digits12(int $minutes): string

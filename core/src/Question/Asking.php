@@ -6,14 +6,9 @@ namespace Rostik\Core\Question;
 
 use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\Marked;
-use Rostik\Core\Notation\SpokenTime;
 use Rostik\Core\Notation\Style;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\By24Hours;
-use Rostik\Core\Sum\Comparison;
-use Rostik\Core\Sum\Conversion;
-use Rostik\Core\Sum\Earlier;
-use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\Later;
 use Rostik\Core\Sum\Missing;
 use Rostik\Core\Sum\Order;
@@ -29,12 +24,10 @@ use Rostik\Core\Time\StatedTime;
 final readonly class Asking
 {
     private Writer $writer;
-    private SpokenTime $spoken;
 
     public function __construct(private Forms $forms, Style $style = new Style())
     {
         $this->writer = Writer::marked($style);
-        $this->spoken = new SpokenTime($style->past->value);
     }
 
     /** The same for a class that writes in its own way. */
@@ -53,38 +46,22 @@ final readonly class Asking
     public function question(Sum $sum, TimesGiven $times, bool $hands = false): string
     {
         if ($sum instanceof Rewrite && $this->reads($sum)) {
-            return $hands ? 'Draw the hands: '.$this->spoken->of($sum->time).'.' : 'What time is it?';
+            return $hands ? 'Draw the hands: '.$this->writer->inWords($sum->time).'.' : 'What time is it?';
         }
-        $told = match ($times) {
-            TimesGiven::Words => $this->inWords($sum),
-            TimesGiven::Clocks, TimesGiven::RomanClocks => $this->byClocks($sum),
+        $form = $this->forms->of($sum);
+        $told = match (true) {
+            TimesGiven::Words === $times => $form->inWords($sum, $this->writer),
+            $times->areDrawn() => $form->byClocks($sum, $this->writer),
             default => null,
         };
-        if (null !== $told) {
-            return $told;
-        }
-        $text = $this->inSigns($sum);
 
-        return match (true) {
-            $sum instanceof Comparison => str_replace(' ? ', ' ___ ', $text).'     Write <, > or =.',
-            $sum instanceof Order => $this->inOrder($sum).substr($text, (int) strpos($text, $sum->descends ? ': ' : ' ') + ($sum->descends ? 2 : 1)),
-            default => $text,
-        };
+        return Marked::plain($told ?? $form->put($sum, $this->writer));
     }
 
     /** What is said of a sum, to be called true or false. */
     public function claim(Sum $sum, string $answer): string
     {
-        $text = $this->inSigns($sum);
-
-        return match (true) {
-            $sum instanceof Comparison => str_replace(' ? ', ' '.$answer.' ', $text),
-            $sum->plain() !== $sum => str_replace('_', $answer, $text),
-            $sum instanceof Order => str_replace('Put in order', 'In order', $this->inOrder($sum)).$answer,
-            $sum instanceof Conversion => Marked::plain($this->writer->amount($sum->amount)).' = '.$answer,
-            $sum instanceof Rewrite => ucfirst($this->spoken->of($sum->time)).' is '.$answer,
-            default => $text.' = '.$answer,
-        };
+        return Marked::plain($this->forms->of($sum)->claim($sum, $answer, $this->writer));
     }
 
     public function inSigns(Sum $sum): string
@@ -122,50 +99,12 @@ final readonly class Asking
         if ($this->reads($sum)) {
             return $hands ? [] : $sum->times();
         }
-        if (!$times->areDrawn() || null === $this->byClocks($sum)) {
+        if (!$times->areDrawn() || null === $this->forms->of($sum)->byClocks($sum, $this->writer)) {
             return [];
         }
 
         // counted back, a sum with a part missing begins with the later of the two
         return $sum instanceof Missing && $sum->direction < 0 ? array_reverse($sum->times()) : $sum->times();
-    }
-
-    private function byClocks(Sum $sum): ?string
-    {
-        return match (true) {
-            $sum instanceof Later => \sprintf('What time is it %s later?', $this->length($sum->length)),
-            $sum instanceof Earlier => \sprintf('What time was it %s earlier?', $this->length($sum->length)),
-            $sum instanceof Elapsed => 'How long is it from the first clock to the second?',
-            $sum instanceof Missing && null !== $sum->length => \sprintf($sum->direction > 0 ? '%s later, the clock shows this. What time is it now?' : '%s earlier, the clock showed this. What time is it now?', $this->length($sum->length)),
-            $sum instanceof Missing => 'How long is it from the first clock to the second?',
-            default => null,
-        };
-    }
-
-    private function inWords(Sum $sum): ?string
-    {
-        $said = $this->spoken->of(...);
-
-        return match (true) {
-            $sum instanceof Later => \sprintf('What time is it %s after %s?', $this->length($sum->length), $said($sum->start)),
-            $sum instanceof Earlier => \sprintf('What time is it %s before %s?', $this->length($sum->length), $said($sum->start)),
-            $sum instanceof Elapsed => \sprintf('How long is it from %s until %s?', $said($sum->start), $said($sum->end)),
-            $sum instanceof Missing && null !== $sum->length => \sprintf($sum->direction > 0 ? '%s later it is %s. What time is it now?' : '%s earlier it was %s. What time is it now?', $this->length($sum->length), $said($sum->end)),
-            $sum instanceof Missing && null !== $sum->start => $sum->direction > 0
-                ? \sprintf('How long is it from %s until %s?', $said($sum->start), $said($sum->end))
-                : \sprintf('How long is it from %s until %s?', $said($sum->end), $said($sum->start)),
-            $sum instanceof Order && [] !== $sum->times => $this->inOrder($sum).implode(', ', array_map($said, $sum->times)),
-            default => null,
-        };
-    }
-
-    private function inOrder(Order $sum): string
-    {
-        return match (true) {
-            !$sum->descends => 'Put in order: ',
-            [] !== $sum->times => 'Put in order, latest first: ',
-            default => 'Put in order, longest first: ',
-        };
     }
 
     /** "a.m. or p.m." */

@@ -7,6 +7,7 @@ namespace Rostik\Core\Question;
 use Rostik\Core\Method\Working;
 use Rostik\Core\Notation\Style;
 use Rostik\Core\Sum\Answer;
+use Rostik\Core\Sum\Answered;
 use Rostik\Core\Sum\Sum;
 
 /** A question that is about to be laid out in a form of answer: what there is to know of it. */
@@ -46,6 +47,12 @@ final readonly class LayingOut
     public function showsTheTime(): bool
     {
         return $this->asking->reads($this->sum);
+    }
+
+    /** Whether it is worked on paper: to put things in order, to compare, or to say what a clock shows, nothing is. */
+    public function isWorked(): bool
+    {
+        return \in_array($this->sum->plain()->answered(), [Answered::Time, Answered::Length], true) && !$this->showsTheTime();
     }
 
     /** Room for working as it is drawn; null where nothing is. */

@@ -17,6 +17,9 @@ interface Answer
      */
     public function value(): string|array|ConvertedParts|ConvertedRange;
 
+    /** As it is given, with its values to be written in the way of whoever reads it. */
+    public function said(): Phrase;
+
     public function equals(self $other): bool;
 
     /** The time that hands would show; null where it is no time, or one that is asked for in words. */

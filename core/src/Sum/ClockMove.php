@@ -41,6 +41,11 @@ abstract readonly class ClockMove implements Sum
         return intdiv($this->length->duration->count, 60);
     }
 
+    final public function answered(): Answered
+    {
+        return Answered::Time;
+    }
+
     final public function answer(): TimeAnswer
     {
         $move = $this->direction() * $this->minutes();

@@ -29,6 +29,11 @@ final readonly class Comparison implements Sum
         return Kind::Comparison;
     }
 
+    public function answered(): Answered
+    {
+        return Answered::Sign;
+    }
+
     public function answer(): SignAnswer
     {
         [$leftLeast, $leftMost] = $this->range($this->left);

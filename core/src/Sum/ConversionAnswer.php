@@ -9,6 +9,8 @@ use Rostik\Core\Time\AmountPart;
 /** A converted length, in the units that were asked for. */
 final readonly class ConversionAnswer implements Answer
 {
+    use UsualAnswer;
+
     /**
      * @param non-empty-list<AmountPart> $parts
      * @param bool                       $about whether it is only a round number
@@ -25,13 +27,13 @@ final readonly class ConversionAnswer implements Answer
         ));
     }
 
+    public function said(): Phrase
+    {
+        return Phrase::of($this->about ? 'about ' : '', ...Phrase::listed(' ', ...$this->parts));
+    }
+
     public function equals(Answer $other): bool
     {
         return $other instanceof self && $this->value() == $other->value();
-    }
-
-    public function onHands(): null
-    {
-        return null;
     }
 }

@@ -32,6 +32,11 @@ final readonly class EitherWay implements Sum
         throw CannotBeDone::severalWays();
     }
 
+    public function answered(): Answered
+    {
+        return $this->readings[0]->sum->answered();
+    }
+
     public function leavesOpen(): LeftOpen
     {
         return LeftOpen::WhichSum;

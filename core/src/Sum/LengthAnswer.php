@@ -11,6 +11,8 @@ use Rostik\Core\Time\Unit;
 /** A length of time, written in the units in which a teacher would give it. */
 final readonly class LengthAnswer implements Answer
 {
+    use UsualAnswer;
+
     public function __construct(public Amount $amount)
     {
     }
@@ -39,14 +41,14 @@ final readonly class LengthAnswer implements Answer
         return 'P'.$date.('' === $time ? '' : 'T'.$time);
     }
 
+    public function said(): Phrase
+    {
+        return Phrase::of($this->amount);
+    }
+
     public function equals(Answer $other): bool
     {
         return $other instanceof self && $this->amount->duration->chain === $other->amount->duration->chain
             && $this->amount->duration->count === $other->amount->duration->count;
-    }
-
-    public function onHands(): null
-    {
-        return null;
     }
 }

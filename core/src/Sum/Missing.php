@@ -63,6 +63,11 @@ final readonly class Missing implements Sum
         return $this->direction > 0 ? Elapsed::of($start, $this->end) : Elapsed::of($this->end, $start);
     }
 
+    public function answered(): Answered
+    {
+        return $this->plain()->answered();
+    }
+
     public function answer(): Answer
     {
         return $this->plain()->answer();

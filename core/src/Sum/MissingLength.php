@@ -83,6 +83,11 @@ final readonly class MissingLength implements Sum
         };
     }
 
+    public function answered(): Answered
+    {
+        return $this->plain()->answered();
+    }
+
     public function answer(): Answer
     {
         return $this->plain()->answer();

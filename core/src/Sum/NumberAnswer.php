@@ -7,6 +7,8 @@ namespace Rostik\Core\Sum;
 /** How many times. */
 final readonly class NumberAnswer implements Answer
 {
+    use UsualAnswer;
+
     /** @param int $number 0 or more */
     public function __construct(public int $number)
     {
@@ -17,13 +19,13 @@ final readonly class NumberAnswer implements Answer
         return (string) $this->number;
     }
 
+    public function said(): Phrase
+    {
+        return Phrase::of((string) $this->number);
+    }
+
     public function equals(Answer $other): bool
     {
         return $other instanceof self && $this->number === $other->number;
-    }
-
-    public function onHands(): null
-    {
-        return null;
     }
 }

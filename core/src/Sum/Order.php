@@ -78,6 +78,11 @@ final readonly class Order implements Sum
         return Kind::Order;
     }
 
+    public function answered(): Answered
+    {
+        return Answered::Order;
+    }
+
     public function answer(): OrderAnswer
     {
         if ([] !== $this->readings()) {

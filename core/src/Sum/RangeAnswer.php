@@ -12,6 +12,8 @@ use Rostik\Core\Time\Unit;
 /** An inexact conversion: the least and the greatest it can be, and why. */
 final readonly class RangeAnswer implements Answer
 {
+    use UsualAnswer;
+
     /** @param string $text the range in words */
     private function __construct(
         public int $least,
@@ -33,6 +35,11 @@ final readonly class RangeAnswer implements Answer
     public function value(): ConvertedRange
     {
         return new ConvertedRange([$this->least, $this->greatest], $this->unit->value);
+    }
+
+    public function said(): Phrase
+    {
+        return Phrase::of($this->text);
     }
 
     public function equals(Answer $other): bool
@@ -116,10 +123,5 @@ final readonly class RangeAnswer implements Answer
             $most === $least + 1 => $least.' or '.$most.' '.$unit->after($most),
             default => $least.' to '.$most.' '.$unit->after($most),
         };
-    }
-
-    public function onHands(): null
-    {
-        return null;
     }
 }

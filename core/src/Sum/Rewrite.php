@@ -27,6 +27,11 @@ final readonly class Rewrite implements Sum
         return Kind::Rewrite;
     }
 
+    public function answered(): Answered
+    {
+        return Answered::Time;
+    }
+
     public function answer(): RewriteAnswer
     {
         if ([] !== $this->readings()) {

@@ -19,6 +19,11 @@ final readonly class RewriteAnswer implements Answer
         return $this->time->digits();
     }
 
+    public function said(): Phrase
+    {
+        return Phrase::of($this);
+    }
+
     public function equals(Answer $other): bool
     {
         return $other instanceof self && $this->as === $other->as && $this->time->equals($other->time);

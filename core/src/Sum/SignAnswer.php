@@ -7,6 +7,8 @@ namespace Rostik\Core\Sum;
 /** Shorter, longer or equally long. */
 final readonly class SignAnswer implements Answer
 {
+    use UsualAnswer;
+
     /** @param '<'|'>'|'=' $sign */
     public function __construct(public string $sign)
     {
@@ -17,13 +19,13 @@ final readonly class SignAnswer implements Answer
         return $this->sign;
     }
 
+    public function said(): Phrase
+    {
+        return Phrase::of($this->sign);
+    }
+
     public function equals(Answer $other): bool
     {
         return $other instanceof self && $this->sign === $other->sign;
-    }
-
-    public function onHands(): null
-    {
-        return null;
     }
 }

@@ -39,6 +39,8 @@ interface Sum
 
     public function asks(): Unknown;
 
+    public function answered(): Answered;
+
     /** The way along the clock from its start to its end; null where it does not go along the clock, or where is not said. */
     public function way(): ?Way;
 

@@ -18,6 +18,23 @@ final readonly class TimeAnswer implements Answer
         return $this->time->digits();
     }
 
+    public function said(): Phrase
+    {
+        return Phrase::of($this->time, self::day($this->dayOffset));
+    }
+
+    /** " (next day)", " (2 days before)", or nothing for the same day. */
+    private static function day(int $offset): string
+    {
+        return match (true) {
+            0 === $offset => '',
+            1 === $offset => ' (next day)',
+            -1 === $offset => ' (the day before)',
+            $offset > 0 => \sprintf(' (%d days later)', $offset),
+            default => \sprintf(' (%d days before)', -$offset),
+        };
+    }
+
     public function equals(Answer $other): bool
     {
         return $other instanceof self && $this->time->equals($other->time) && $this->dayOffset === $other->dayOffset;

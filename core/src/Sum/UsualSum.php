@@ -45,6 +45,11 @@ trait UsualSum
         return Unknown::Answer;
     }
 
+    public function answered(): Answered
+    {
+        return Answered::Length;
+    }
+
     public function way(): ?Way
     {
         return null;

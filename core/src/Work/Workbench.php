@@ -102,7 +102,7 @@ final readonly class Workbench
         return new WorkedSum(
             $kept,
             $this->forms->write($sum, $marked),
-            $this->forms->writeSolved($sum, $answer, $marked),
+            $this->forms->solved($sum, $answer, $marked),
             $sum->kind(),
             $this->written($answer, $plain, $marked),
             [],

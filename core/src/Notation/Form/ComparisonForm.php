@@ -4,24 +4,26 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Notation\Form;
 
+use Rostik\Core\Notation\Form;
 use Rostik\Core\Notation\Line;
-use Rostik\Core\Notation\SolvedForm;
+use Rostik\Core\Notation\UsualWording;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Answer;
 use Rostik\Core\Sum\Comparison;
-use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Sum;
 
 /** 3 days ? 70 h; also "which is longer, … or …?", "compare … and …", "is … longer than …?", and a blank between the two. */
-final class ComparisonForm implements SolvedForm
+final class ComparisonForm implements Form
 {
+    use UsualWording;
+
     private const SIGNS = ['?', 'or', 'vs', 'versus', 'compared with', 'compared to', '<', '>', '_'];
 
     private const WHETHER = ['longer than', 'shorter than', 'more than', 'less than', 'greater than', 'bigger than', 'smaller than', 'fewer than', 'the same as', 'the same length as', 'as long as', 'equal to', 'equals', '='];
 
-    public function kind(): Kind
+    public static function sums(): array
     {
-        return Kind::Comparison;
+        return [Comparison::class];
     }
 
     public static function precedence(): int
@@ -55,7 +57,17 @@ final class ComparisonForm implements SolvedForm
         return $sum instanceof Comparison ? $writer->amount($sum->left).' ? '.$writer->amount($sum->right) : '';
     }
 
-    public function writeSolved(Sum $sum, Answer $answer, Writer $writer): string
+    public function put(Sum $sum, Writer $writer): string
+    {
+        return $sum instanceof Comparison ? $writer->amount($sum->left).' ___ '.$writer->amount($sum->right).'     Write <, > or =.' : '';
+    }
+
+    public function claim(Sum $sum, string $answer, Writer $writer): string
+    {
+        return $sum instanceof Comparison ? $writer->amount($sum->left).' '.$answer.' '.$writer->amount($sum->right) : '';
+    }
+
+    public function solved(Sum $sum, Answer $answer, Writer $writer): string
     {
         return $sum instanceof Comparison ? $writer->amount($sum->left).' '.$writer->answer($answer).' '.$writer->amount($sum->right) : '';
     }

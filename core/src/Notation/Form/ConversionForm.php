@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Notation\Form;
 
+use Rostik\Core\Notation\Form;
 use Rostik\Core\Notation\Line;
-use Rostik\Core\Notation\SolvedForm;
+use Rostik\Core\Notation\UsualWording;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Answer;
 use Rostik\Core\Sum\Conversion;
-use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Time\Unit;
 
@@ -17,11 +17,13 @@ use Rostik\Core\Time\Unit;
  * 105 min in h min, 5 years in months; also "how many minutes in 2 h" and, as on worksheets, 105 min = __ h __ min. With
  * "about" before it a round number is enough.
  */
-final class ConversionForm implements SolvedForm
+final class ConversionForm implements Form
 {
-    public function kind(): Kind
+    use UsualWording;
+
+    public static function sums(): array
     {
-        return Kind::Conversion;
+        return [Conversion::class];
     }
 
     public static function precedence(): int
@@ -66,7 +68,12 @@ final class ConversionForm implements SolvedForm
         return ($sum->about ? 'about ' : '').$writer->amount($sum->amount).' in '.implode(' ', $units);
     }
 
-    public function writeSolved(Sum $sum, Answer $answer, Writer $writer): string
+    public function claim(Sum $sum, string $answer, Writer $writer): string
+    {
+        return $sum instanceof Conversion ? $writer->amount($sum->amount).' = '.$answer : '';
+    }
+
+    public function solved(Sum $sum, Answer $answer, Writer $writer): string
     {
         return $sum instanceof Conversion ? $writer->amount($sum->amount).' = '.$writer->answer($answer) : '';
     }

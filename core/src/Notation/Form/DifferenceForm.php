@@ -7,19 +7,21 @@ namespace Rostik\Core\Notation\Form;
 use Rostik\Core\Notation\Form;
 use Rostik\Core\Notation\LengthReading;
 use Rostik\Core\Notation\Line;
+use Rostik\Core\Notation\UsualWording;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Difference;
-use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Sum;
 
 /** 4 h 5 min - 3 h 25 min; also "subtract … from …", "the difference between … and …", "how much longer is … than …?". */
 final class DifferenceForm implements Form
 {
+    use UsualWording;
+
     private const MORE_OR_LESS = ['longer', 'more', 'greater', 'bigger', 'shorter', 'less', 'smaller', 'fewer', 'quicker', 'faster', 'slower', 'later', 'sooner'];
 
-    public function kind(): Kind
+    public static function sums(): array
     {
-        return Kind::Difference;
+        return [Difference::class];
     }
 
     public static function precedence(): int
@@ -50,6 +52,11 @@ final class DifferenceForm implements Form
         $take = 0 === $after ? null : $line->length($line->words->touches($after - 1) ? $line->past($after, '-') : $after);
 
         return null === $take || !$line->endsAt($take->next) ? [] : [Difference::of($from->amount, $take->amount)];
+    }
+
+    public function turnedRound(Sum $sum, Writer $writer): string
+    {
+        return 'Turn it round and take away: '.$this->write($sum, $writer);
     }
 
     public function write(Sum $sum, Writer $writer): string

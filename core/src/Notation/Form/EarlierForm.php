@@ -6,17 +6,19 @@ namespace Rostik\Core\Notation\Form;
 
 use Rostik\Core\Notation\Form;
 use Rostik\Core\Notation\Line;
+use Rostik\Core\Notation\UsualWording;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Earlier;
-use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Sum;
 
 /** 10:15 a.m. - 35 min; also "35 min before 10:15 a.m.", "10:15 a.m., 35 min earlier", "take 35 min from 10:15 a.m.". */
 final class EarlierForm implements Form
 {
-    public function kind(): Kind
+    use UsualWording;
+
+    public static function sums(): array
     {
-        return Kind::Earlier;
+        return [Earlier::class];
     }
 
     public static function precedence(): int
@@ -34,6 +36,21 @@ final class EarlierForm implements Form
         );
 
         return array_map(static fn (array $found): Earlier => Earlier::of($found[0]->time, $found[1]->amount), $shape->read($line));
+    }
+
+    public function inWords(Sum $sum, Writer $writer): ?string
+    {
+        return $sum instanceof Earlier ? \sprintf('What time is it %s before %s?', $writer->amount($sum->length), $writer->inWords($sum->start)) : null;
+    }
+
+    public function byClocks(Sum $sum, Writer $writer): ?string
+    {
+        return $sum instanceof Earlier ? \sprintf('What time was it %s earlier?', $writer->amount($sum->length)) : null;
+    }
+
+    public function turnedRound(Sum $sum, Writer $writer): string
+    {
+        return 'Turn it round and go back: '.$this->write($sum, $writer);
     }
 
     public function write(Sum $sum, Writer $writer): string

@@ -7,9 +7,9 @@ namespace Rostik\Core\Notation\Form;
 use Rostik\Core\Notation\Form;
 use Rostik\Core\Notation\Line;
 use Rostik\Core\Notation\TimeReading;
+use Rostik\Core\Notation\UsualWording;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Elapsed;
-use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Time\StatedTime;
 
@@ -19,9 +19,11 @@ use Rostik\Core\Time\StatedTime;
  */
 final class ElapsedForm implements Form
 {
-    public function kind(): Kind
+    use UsualWording;
+
+    public static function sums(): array
     {
-        return Kind::Elapsed;
+        return [Elapsed::class];
     }
 
     public static function precedence(): int
@@ -42,6 +44,21 @@ final class ElapsedForm implements Form
         }
 
         return $sums;
+    }
+
+    public function inWords(Sum $sum, Writer $writer): ?string
+    {
+        return $sum instanceof Elapsed ? \sprintf('How long is it from %s until %s?', $writer->inWords($sum->start), $writer->inWords($sum->end)) : null;
+    }
+
+    public function byClocks(Sum $sum, Writer $writer): string
+    {
+        return 'How long is it from the first clock to the second?';
+    }
+
+    public function turnedRound(Sum $sum, Writer $writer): string
+    {
+        return $sum instanceof Elapsed ? 'How long is it from '.$writer->time($sum->start).' to '.$writer->time($sum->end).'?' : '';
     }
 
     public function write(Sum $sum, Writer $writer): string

@@ -6,17 +6,19 @@ namespace Rostik\Core\Notation\Form;
 
 use Rostik\Core\Notation\Form;
 use Rostik\Core\Notation\Line;
+use Rostik\Core\Notation\UsualWording;
 use Rostik\Core\Notation\Writer;
-use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Later;
 use Rostik\Core\Sum\Sum;
 
 /** 1:50 p.m. + 3 h 30 min; also "3 h 30 min after 1:50 p.m.", "1:50 p.m., 3 h 30 min later", "add 3 h to 1:50 p.m.". */
 final class LaterForm implements Form
 {
-    public function kind(): Kind
+    use UsualWording;
+
+    public static function sums(): array
     {
-        return Kind::Later;
+        return [Later::class];
     }
 
     public static function precedence(): int
@@ -36,6 +38,21 @@ final class LaterForm implements Form
         );
 
         return array_map(static fn (array $found): Later => Later::of($found[0]->time, $found[1]->amount), $shape->read($line));
+    }
+
+    public function inWords(Sum $sum, Writer $writer): ?string
+    {
+        return $sum instanceof Later ? \sprintf('What time is it %s after %s?', $writer->amount($sum->length), $writer->inWords($sum->start)) : null;
+    }
+
+    public function byClocks(Sum $sum, Writer $writer): ?string
+    {
+        return $sum instanceof Later ? \sprintf('What time is it %s later?', $writer->amount($sum->length)) : null;
+    }
+
+    public function turnedRound(Sum $sum, Writer $writer): string
+    {
+        return 'Turn it round and go on: '.$this->write($sum, $writer);
     }
 
     public function write(Sum $sum, Writer $writer): string

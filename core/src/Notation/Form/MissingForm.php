@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Notation\Form;
 
+use Rostik\Core\Notation\Form;
 use Rostik\Core\Notation\Line;
 use Rostik\Core\Notation\NumberWords;
-use Rostik\Core\Notation\SolvedForm;
+use Rostik\Core\Notation\UsualWording;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Answer;
-use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Later;
 use Rostik\Core\Sum\Missing;
 use Rostik\Core\Sum\MissingLength;
@@ -21,13 +21,15 @@ use Rostik\Core\Time\StatedTime;
  * A sum with a blank in it. On the clock: _ + 50 min = 10:30 a.m., 8:55 a.m. + _ = 10:20 a.m., 10:20 a.m. - _ = 8:55 a.m.,
  * 7:15 a.m. to _ = 2 h. With lengths: 45 min + _ = 1 h, 2 h - _ = 45 min, _ x 15 min = 1 h. Either side may come first.
  */
-final class MissingForm implements SolvedForm
+final class MissingForm implements Form
 {
+    use UsualWording;
+
     private const SIGNS = ['+' => ['+', 'plus', 'add', 'and'], '-' => ['-', 'minus', 'take away', 'subtract', 'less'], 'x' => ['x', 'times'], '/' => ['/', 'divided by', 'shared between'], 'to' => ['to', 'until']];
 
-    public function kind(): Kind
+    public static function sums(): array
     {
-        return Kind::Missing;
+        return [Missing::class, MissingLength::class];
     }
 
     public static function precedence(): int
@@ -64,9 +66,34 @@ final class MissingForm implements SolvedForm
         return $this->written($sum, '_', $writer);
     }
 
-    public function writeSolved(Sum $sum, Answer $answer, Writer $writer): string
+    public function solved(Sum $sum, Answer $answer, Writer $writer): string
     {
         return $this->written($sum, $writer->answer($answer), $writer);
+    }
+
+    public function claim(Sum $sum, string $answer, Writer $writer): string
+    {
+        return $this->written($sum, $answer, $writer);
+    }
+
+    public function inWords(Sum $sum, Writer $writer): ?string
+    {
+        return match (true) {
+            !$sum instanceof Missing => null,
+            null !== $sum->length => \sprintf($sum->direction > 0 ? '%s later it is %s. What time is it now?' : '%s earlier it was %s. What time is it now?', $writer->amount($sum->length), $writer->inWords($sum->end)),
+            null !== $sum->start && $sum->direction > 0 => \sprintf('How long is it from %s until %s?', $writer->inWords($sum->start), $writer->inWords($sum->end)),
+            null !== $sum->start => \sprintf('How long is it from %s until %s?', $writer->inWords($sum->end), $writer->inWords($sum->start)),
+            default => null,
+        };
+    }
+
+    public function byClocks(Sum $sum, Writer $writer): ?string
+    {
+        return match (true) {
+            !$sum instanceof Missing => null,
+            null !== $sum->length => \sprintf($sum->direction > 0 ? '%s later, the clock shows this. What time is it now?' : '%s earlier, the clock showed this. What time is it now?', $writer->amount($sum->length)),
+            default => 'How long is it from the first clock to the second?',
+        };
     }
 
     /** How many minutes must be added to 40 min to make 1 h? What is taken from 2 h to leave 45 min? */

@@ -4,23 +4,25 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Notation\Form;
 
+use Rostik\Core\Notation\Form;
 use Rostik\Core\Notation\Line;
-use Rostik\Core\Notation\SolvedForm;
+use Rostik\Core\Notation\UsualWording;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Answer;
-use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Order;
 use Rostik\Core\Sum\Sum;
 
 /** order 7:40 a.m., 7:00 p.m., 7:00 a.m. (or lengths); also "put … in order, latest first". */
-final class OrderForm implements SolvedForm
+final class OrderForm implements Form
 {
+    use UsualWording;
+
     /** What may stand before and after the list, and says nothing of it. */
     private const AROUND = ['order', 'sort', 'put', 'place', 'arrange', 'list', 'in', 'of', 'these', 'this', 'them', 'the', 'times', 'time', 'lengths', 'length', 'durations', 'from', 'to', 'start', 'starting', 'with', 'earliest', 'latest', 'shortest', 'longest', 'smallest', 'largest', 'biggest', 'greatest', 'beginning', 'first', 'last', 'ascending', 'descending', ':', ',', ';', '-', '.', 'and', 'by', 'size', 'increasing', 'decreasing'];
 
-    public function kind(): Kind
+    public static function sums(): array
     {
-        return Kind::Order;
+        return [Order::class];
     }
 
     public static function precedence(): int
@@ -69,16 +71,40 @@ final class OrderForm implements SolvedForm
 
     public function write(Sum $sum, Writer $writer): string
     {
-        if (!$sum instanceof Order) {
-            return '';
-        }
-        $written = [] !== $sum->times ? array_map($writer->time(...), $sum->times) : array_map($writer->amount(...), $sum->lengths);
-        $turned = [] !== $sum->times ? 'latest first: ' : 'longest first: ';
-
-        return 'order '.($sum->descends ? $turned : '').implode(', ', $written);
+        return $sum instanceof Order ? 'order '.($sum->descends ? $this->turned($sum).': ' : '').$this->listed($sum, $writer) : '';
     }
 
-    public function writeSolved(Sum $sum, Answer $answer, Writer $writer): string
+    public function put(Sum $sum, Writer $writer): string
+    {
+        return $sum instanceof Order ? $this->asked('Put in order', $sum).$this->listed($sum, $writer) : '';
+    }
+
+    public function claim(Sum $sum, string $answer, Writer $writer): string
+    {
+        return $sum instanceof Order ? $this->asked('In order', $sum).$answer : '';
+    }
+
+    public function inWords(Sum $sum, Writer $writer): ?string
+    {
+        return $sum instanceof Order && [] !== $sum->times ? $this->asked('Put in order', $sum).implode(', ', array_map($writer->inWords(...), $sum->times)) : null;
+    }
+
+    private function asked(string $put, Order $sum): string
+    {
+        return $put.($sum->descends ? ', '.$this->turned($sum) : '').': ';
+    }
+
+    private function turned(Order $sum): string
+    {
+        return [] !== $sum->times ? 'latest first' : 'longest first';
+    }
+
+    private function listed(Order $sum, Writer $writer): string
+    {
+        return implode(', ', [] !== $sum->times ? array_map($writer->time(...), $sum->times) : array_map($writer->amount(...), $sum->lengths));
+    }
+
+    public function solved(Sum $sum, Answer $answer, Writer $writer): string
     {
         return $sum instanceof Order ? 'in order: '.$writer->answer($answer) : '';
     }

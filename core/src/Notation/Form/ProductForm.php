@@ -8,20 +8,22 @@ use Rostik\Core\Notation\Form;
 use Rostik\Core\Notation\LengthReading;
 use Rostik\Core\Notation\Line;
 use Rostik\Core\Notation\NumberWords;
+use Rostik\Core\Notation\UsualWording;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\CannotBeDone;
-use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Product;
 use Rostik\Core\Sum\Sum;
 
 /** 4 x 35 min; also "4 times 35 min", "4 lots of 35 min", "35 min x 4", "multiply 35 min by 4", "double 35 min". */
 final class ProductForm implements Form
 {
+    use UsualWording;
+
     private const TIMES = ['double' => 2, 'twice' => 2, 'treble' => 3, 'triple' => 3];
 
-    public function kind(): Kind
+    public static function sums(): array
     {
-        return Kind::Product;
+        return [Product::class];
     }
 
     public static function precedence(): int
@@ -50,6 +52,11 @@ final class ProductForm implements Form
         }
 
         return $this->turned($line, $line->length($start), 'x', 'times', 'multiplied by');
+    }
+
+    public function turnedRound(Sum $sum, Writer $writer): string
+    {
+        return 'Turn it round and multiply: '.$this->write($sum, $writer);
     }
 
     public function write(Sum $sum, Writer $writer): string

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Notation\Form;
 
+use Rostik\Core\Notation\Form;
 use Rostik\Core\Notation\Line;
 use Rostik\Core\Notation\Note;
-use Rostik\Core\Notation\SolvedForm;
 use Rostik\Core\Notation\TimeReading;
+use Rostik\Core\Notation\UsualWording;
 use Rostik\Core\Notation\Words;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Answer;
-use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeForm;
@@ -19,11 +19,13 @@ use Rostik\Core\Time\ClockForm;
 use Rostik\Core\Time\StatedTime;
 
 /** 8:37 a.m. as words, 2:20 p.m. as 24h, 17:05 as 12h, half past 4 as digital. */
-final class RewriteForm implements SolvedForm
+final class RewriteForm implements Form
 {
-    public function kind(): Kind
+    use UsualWording;
+
+    public static function sums(): array
     {
-        return Kind::Rewrite;
+        return [Rewrite::class];
     }
 
     public static function precedence(): int
@@ -53,7 +55,12 @@ final class RewriteForm implements SolvedForm
         return $sum instanceof Rewrite ? $this->given($sum, $writer->eachInItsForm()).' as '.$sum->as->value : '';
     }
 
-    public function writeSolved(Sum $sum, Answer $answer, Writer $writer): string
+    public function claim(Sum $sum, string $answer, Writer $writer): string
+    {
+        return $sum instanceof Rewrite ? ucfirst($writer->inWords($sum->time)).' is '.$answer : '';
+    }
+
+    public function solved(Sum $sum, Answer $answer, Writer $writer): string
     {
         return $sum instanceof Rewrite ? $this->given($sum, $writer->eachInItsForm()).' is '.$writer->answer($answer) : '';
     }

@@ -7,10 +7,10 @@ namespace Rostik\Core\Notation\Form;
 use Rostik\Core\Notation\Form;
 use Rostik\Core\Notation\Line;
 use Rostik\Core\Notation\NumberWords;
+use Rostik\Core\Notation\UsualWording;
 use Rostik\Core\Notation\Words;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Grouping;
-use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Share;
 use Rostik\Core\Sum\Sum;
 
@@ -20,11 +20,13 @@ use Rostik\Core\Sum\Sum;
  */
 final class ShareForm implements Form
 {
+    use UsualWording;
+
     private const BETWEEN = ['/', 'divided by', 'divided between', 'divided among', 'divided into', 'shared by', 'shared between', 'shared among', 'split between', 'split among', 'split into', 'between', 'among', 'by', 'into'];
 
-    public function kind(): Kind
+    public static function sums(): array
     {
-        return Kind::Share;
+        return [Share::class, Grouping::class];
     }
 
     public static function precedence(): int
@@ -69,6 +71,13 @@ final class ShareForm implements Form
         $end = Words::WORD === $line->words->type($between[1]) && !$line->endsAt($between[1]) ? $between[1] + 1 : $between[1];
 
         return $line->endsAt($end) ? [Share::of($length->amount, $between[0])] : [];
+    }
+
+    public function turnedRound(Sum $sum, Writer $writer): string
+    {
+        return $sum instanceof Grouping
+            ? 'How many times does '.$writer->amount($sum->each).' go into '.$writer->amount($sum->length).'?'
+            : 'Turn it round and share: '.$this->write($sum, $writer);
     }
 
     public function write(Sum $sum, Writer $writer): string

@@ -6,17 +6,19 @@ namespace Rostik\Core\Notation\Form;
 
 use Rostik\Core\Notation\Form;
 use Rostik\Core\Notation\Line;
+use Rostik\Core\Notation\UsualWording;
 use Rostik\Core\Notation\Writer;
-use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\Total;
 
 /** 3 h 40 min + 2 h 45 min, with two or more lengths; also "add … and …", "the total of …, … and …", "… more than …". */
 final class TotalForm implements Form
 {
-    public function kind(): Kind
+    use UsualWording;
+
+    public static function sums(): array
     {
-        return Kind::Total;
+        return [Total::class];
     }
 
     public static function precedence(): int
@@ -51,6 +53,11 @@ final class TotalForm implements Form
         }
 
         return isset($addends[1]) && $line->endsAt($next) ? [Total::of(...$addends)] : [];
+    }
+
+    public function turnedRound(Sum $sum, Writer $writer): string
+    {
+        return 'Turn it round and add: '.$this->write($sum, $writer);
     }
 
     public function write(Sum $sum, Writer $writer): string

@@ -8,9 +8,6 @@ use Rostik\Core\Question\AnswerForm;
 use Rostik\Core\Question\LayingOut;
 use Rostik\Core\Question\Room;
 use Rostik\Core\Question\UsualForm;
-use Rostik\Core\Sum\Comparison;
-use Rostik\Core\Sum\Order;
-use Rostik\Core\Sum\Rewrite;
 
 /** Worked on a number line that is drawn. */
 final readonly class OnTheLine implements AnswerForm
@@ -44,9 +41,7 @@ final readonly class OnTheLine implements AnswerForm
 
     public function layOut(LayingOut $question): ?self
     {
-        $sum = $question->sum;
-
-        return $sum instanceof Comparison || $sum instanceof Order || ($sum instanceof Rewrite && $question->showsTheTime()) ? null : new self($question->room(true));
+        return $question->isWorked() ? new self($question->room(true)) : null;
     }
 
     public function isDrawn(): bool

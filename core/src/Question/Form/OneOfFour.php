@@ -10,7 +10,7 @@ use Rostik\Core\Question\AnswerForm;
 use Rostik\Core\Question\Choice;
 use Rostik\Core\Question\LayingOut;
 use Rostik\Core\Question\UsualForm;
-use Rostik\Core\Sum\Comparison;
+use Rostik\Core\Sum\Answered;
 use Rostik\Core\Sum\Sum;
 
 /** One of four answers is chosen: the right one and those that real mistakes lead to. */
@@ -44,7 +44,7 @@ final readonly class OneOfFour implements AnswerForm
     public function layOut(LayingOut $question): ?self
     {
         // to write <, > or = is to choose already
-        $choices = $question->sum instanceof Comparison ? [] : $question->choices(self::MOST);
+        $choices = Answered::Sign === $question->sum->answered() ? [] : $question->choices(self::MOST);
 
         return [] === $choices ? null : new self($choices);
     }

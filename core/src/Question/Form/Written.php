@@ -8,9 +8,7 @@ use Rostik\Core\Question\AnswerForm;
 use Rostik\Core\Question\LayingOut;
 use Rostik\Core\Question\Room;
 use Rostik\Core\Question\UsualForm;
-use Rostik\Core\Sum\Comparison;
-use Rostik\Core\Sum\Order;
-use Rostik\Core\Sum\Rewrite;
+use Rostik\Core\Sum\Answered;
 
 /** Answered in writing, with more or less room to work. */
 final readonly class Written implements AnswerForm
@@ -42,14 +40,12 @@ final readonly class Written implements AnswerForm
 
     public function layOut(LayingOut $question): self
     {
-        $sum = $question->sum;
-        if ($sum instanceof Comparison && '' === $question->wording) {
+        $compares = Answered::Sign === $question->sum->answered();
+        if ($compares && '' === $question->wording) {
             return new self(within: true);
         }
-        // to put in order, or to say what a clock shows, nothing is worked on paper
-        $worked = !$sum instanceof Order && !($sum instanceof Rewrite && $question->showsTheTime());
 
-        return new self($worked ? $question->room() : null);
+        return new self($compares || $question->isWorked() ? $question->room() : null);
     }
 
     public function isDrawn(): bool
