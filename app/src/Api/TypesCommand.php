@@ -6,6 +6,7 @@ namespace Rostik\App\Api;
 
 use Rostik\Core\Question\AnswerForm;
 use Rostik\Core\Question\AnswerForms;
+use Rostik\Core\Sum\Kind;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
@@ -31,6 +32,7 @@ final class TypesCommand extends Command
     {
         $file = $this->root.'/web/src/api/types.ts';
         $written = (new TypeScript($this->extractor, $this->root))->write([
+            'kinds' => array_combine(array_column(Kind::cases(), 'value'), array_map(static fn (Kind $kind): string => $kind->said(), Kind::cases())),
             'answerForms' => array_map(static fn (AnswerForm $form): string => $form->said(), $this->forms->all()),
         ]);
         if (true === $input->getOption('check')) {

@@ -47,7 +47,7 @@ final readonly class GivenReader
     public function read(string $written, Sum $sum): ?Given
     {
         $text = trim($this->evened($this->left($written)));
-        if (\in_array($text, self::BLANK, true) || mb_strlen($text, 'UTF-8') > 200) {
+        if (\in_array($text, self::BLANK, true) || mb_strlen($text, 'UTF-8') > 400) {
             return null;
         }
         $plain = $sum->plain();
@@ -56,6 +56,7 @@ final readonly class GivenReader
                 Answered::Sign => $this->sign($text),
                 Answered::Order => $this->order($text, $plain),
                 Answered::Time => $this->time($text),
+                Answered::Times => $this->times($text),
                 Answered::Length => $this->length($text),
             };
         } catch (TooLong) {
@@ -77,9 +78,9 @@ final readonly class GivenReader
     private function sign(string $text): ?GivenSign
     {
         return match (mb_strtolower(trim($text, " .\t"), 'UTF-8')) {
-            '<', 'less', 'less than', 'shorter', 'is less than' => new GivenSign('<'),
-            '>', 'more', 'more than', 'longer', 'greater', 'greater than', 'is more than' => new GivenSign('>'),
-            '=', 'equal', 'same', 'the same', 'equals', 'as long as' => new GivenSign('='),
+            '<', 'less', 'less than', 'shorter', 'shorter than', 'is less than', 'earlier', 'earlier than', 'before', 'sooner' => new GivenSign('<'),
+            '>', 'more', 'more than', 'longer', 'longer than', 'greater', 'greater than', 'is more than', 'later', 'later than', 'after' => new GivenSign('>'),
+            '=', 'equal', 'same', 'the same', 'the same as', 'the same time', 'same time', 'exactly', 'equals', 'as long as' => new GivenSign('='),
             default => null,
         };
     }
@@ -105,6 +106,21 @@ final readonly class GivenReader
         $readings = array_values(array_filter($line->times(0), static fn (TimeReading $r): bool => $line->endsAt($r->next)));
 
         return isset($readings[0]) ? GivenTime::stated($readings[0]->time, 1 === preg_match('/past|to|after|clock|noon|night|midday/', $lower)) : null;
+    }
+
+    /** Several times with commas, semicolons or "and" between them. */
+    private function times(string $text): ?GivenTimes
+    {
+        $times = [];
+        foreach (preg_split('~\s*(?:,|;|→|->|\band\b|\bthen\b)\s*~u', trim($text), -1, \PREG_SPLIT_NO_EMPTY) ?: [] as $piece) {
+            $time = $this->time($piece);
+            if (!$time instanceof GivenTime) {
+                return null;
+            }
+            $times[] = $time;
+        }
+
+        return [] === $times ? null : new GivenTimes($times);
     }
 
     private function length(string $text): ?Given

@@ -5,18 +5,19 @@ declare(strict_types=1);
 namespace Rostik\Core\Judging;
 
 use Rostik\Core\Notation\Style;
+use Rostik\Core\Sum\SignAnswer;
 
-/** The sign between two lengths. */
+/** The sign between two lengths, or what is said of two times: earlier, later, the same. */
 final readonly class GivenSign implements Given
 {
     /** @param '<'|'>'|'=' $sign */
-    public function __construct(public string $sign)
+    public function __construct(public string $sign, private bool $ofTimes = false)
     {
     }
 
     public function text(): string
     {
-        return $this->sign;
+        return $this->ofTimes ? SignAnswer::inWords($this->sign) : $this->sign;
     }
 
     public function shown(Style $style): string

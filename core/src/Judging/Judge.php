@@ -74,7 +74,27 @@ final readonly class Judge
             return $this->ofLength($sum, $given, $expected);
         }
 
+        if ($expected instanceof GivenTimes && $given instanceof GivenTimes) {
+            return $this->ofTimes($sum, $given, $expected);
+        }
+
         return $expected->says($given) ? Verdict::Right : Verdict::Wrong;
+    }
+
+    /** As right as the one that is least so. */
+    private function ofTimes(Sum $sum, GivenTimes $given, GivenTimes $expected): Verdict
+    {
+        if (\count($given->times) !== \count($expected->times)) {
+            return Verdict::Wrong;
+        }
+        $verdicts = array_map(fn (GivenTime $one, GivenTime $right): Verdict => $this->ofTime($sum, $one, $right), $given->times, $expected->times);
+        foreach ([Verdict::Wrong, Verdict::Incomplete, Verdict::OtherForm] as $verdict) {
+            if (\in_array($verdict, $verdicts, true)) {
+                return $verdict;
+            }
+        }
+
+        return Verdict::Right;
     }
 
     private function ofTime(Sum $sum, GivenTime $given, GivenTime $expected): Verdict

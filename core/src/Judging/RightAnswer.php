@@ -13,6 +13,8 @@ use Rostik\Core\Sum\SignAnswer;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeAnswer;
 use Rostik\Core\Sum\TimeForm;
+use Rostik\Core\Sum\TimesAnswer;
+use Rostik\Core\Time\StatedTime;
 
 /** The right answer to a sum, as it would be written. */
 final readonly class RightAnswer
@@ -28,7 +30,8 @@ final readonly class RightAnswer
             $answer instanceof TimeAnswer => GivenTime::stated($answer->time),
             $answer instanceof RewriteAnswer => GivenTime::stated($answer->time, TimeForm::Words === $answer->as),
             $answer instanceof NumberAnswer => new GivenNumbers([$answer->number], (string) $answer->number),
-            $answer instanceof SignAnswer => new GivenSign($answer->sign),
+            $answer instanceof SignAnswer => new GivenSign($answer->sign, $answer->ofTimes),
+            $answer instanceof TimesAnswer => new GivenTimes(array_map(static fn (StatedTime $t): GivenTime => GivenTime::stated($t), $answer->times)),
             $answer instanceof OrderAnswer => new GivenOrder($answer->positions, [] !== $answer->of->times ? $answer->of->times : $answer->of->lengths),
             default => null,
         };

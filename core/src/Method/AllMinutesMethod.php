@@ -12,13 +12,16 @@ use Rostik\Core\Sum\ClockMove;
 use Rostik\Core\Sum\Comparison;
 use Rostik\Core\Sum\Difference;
 use Rostik\Core\Sum\Elapsed;
+use Rostik\Core\Sum\FractionalProduct;
 use Rostik\Core\Sum\Grouping;
 use Rostik\Core\Sum\LengthAnswer;
+use Rostik\Core\Sum\LengthChain;
 use Rostik\Core\Sum\Order;
 use Rostik\Core\Sum\OrderAnswer;
 use Rostik\Core\Sum\Product;
 use Rostik\Core\Sum\Share;
 use Rostik\Core\Sum\SignAnswer;
+use Rostik\Core\Sum\SpanComparison;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeAnswer;
 use Rostik\Core\Sum\Total;
@@ -49,6 +52,9 @@ final class AllMinutesMethod implements Method
             $sum instanceof Share => new Suit(80, 'In a smaller unit the sharing comes out at once.'),
             $sum instanceof ClockMove, $sum instanceof Elapsed => new Suit(10, 'Minutes after midnight are calculated like any numbers.'),
             $sum instanceof Comparison => $sum->left->duration->chain === $sum->right->duration->chain ? new Suit(50, 'In the same unit the numbers alone decide.') : null,
+            $sum instanceof LengthChain => new Suit(40, 'In one unit they are calculated like any numbers.'),
+            $sum instanceof FractionalProduct => new Suit(50, 'In one unit it is multiplied like any number.'),
+            $sum instanceof SpanComparison => new Suit(60, 'When it is known how long it is, the numbers alone decide.'),
             $sum instanceof Order => [] !== $sum->lengths ? new Suit(50, 'In the same unit the numbers alone decide.') : null,
             default => null,
         };
@@ -66,6 +72,9 @@ final class AllMinutesMethod implements Method
             $sum instanceof ClockMove => $this->move($sum, $lines, $writer),
             $sum instanceof Elapsed => $this->elapsed($sum, $lines, $writer),
             $sum instanceof Comparison => $this->comparison($sum, $lines, $writer),
+            $sum instanceof LengthChain => $this->chain($sum, $lines, $writer),
+            $sum instanceof FractionalProduct => $this->fractional($sum, $lines, $writer),
+            $sum instanceof SpanComparison => $this->spans($sum, $lines, $writer),
             $sum instanceof Order => $this->order($sum, $lines, $writer),
             default => throw new \LogicException('One unit alone is not for this kind of sum.'),
         };
@@ -159,6 +168,12 @@ final class AllMinutesMethod implements Method
 
     private function elapsed(Elapsed $sum, Lines $lines, Writer $writer): Answer
     {
+        return $this->back($this->minutes($sum, $lines, $writer), Unit::Minute, Unit::Hour, $lines, $writer);
+    }
+
+    /** How long it is, in minutes. */
+    private function minutes(Elapsed $sum, Lines $lines, Writer $writer): int
+    {
         if (!$sum->start->halfSaid || !$sum->end->halfSaid) {
             throw CannotBeDone::halfOfTheDayMatters();
         }
@@ -170,7 +185,66 @@ final class AllMinutesMethod implements Method
         }
         $lines->add($end.' − '.$start.' = '.$this->number($end - $start, Unit::Minute));
 
-        return $this->back($end - $start, Unit::Minute, Unit::Hour, $lines, $writer);
+        return $end - $start;
+    }
+
+    private function chain(LengthChain $sum, Lines $lines, Writer $writer): Answer
+    {
+        $unit = $this->smallest($sum->first, ...$sum->lengths());
+        $count = $this->convert($sum->first, $unit, $lines, $writer);
+        $terms = (string) $count;
+        foreach ($sum->inOrder() as $part) {
+            $number = $this->convert($part->length, $unit, $lines, $writer);
+            $count += $part->direction * $number;
+            $terms .= ($part->direction > 0 ? ' + ' : ' − ').$number;
+        }
+        $lines->add($terms.' = '.$this->number($count, $unit));
+
+        return $this->back($count, $unit, $this->largest($sum->first, ...$sum->lengths()), $lines, $writer);
+    }
+
+    private function fractional(FractionalProduct $sum, Lines $lines, Writer $writer): Answer
+    {
+        $unit = $sum->length->smallest();
+        $count = $sum->length->duration->count * $sum->times->numerator;
+        while (0 !== $count % ($unit->size() * $sum->times->denominator)) {
+            $unit = $unit->smaller() ?? throw CannotBeDone::doesNotComeOut($unit->words());
+        }
+        $one = $this->convert($sum->length, $unit, $lines, $writer);
+        $times = $one * $sum->times->numerator;
+        if (1 !== $sum->times->numerator) {
+            $lines->add(
+                \sprintf('%d %s %d = %d', $one, $writer->times(), $sum->times->numerator, $times),
+                \sprintf('%1$s is %2$d %3$s %4$d, so multiply by %2$d: %5$d %6$s %2$d = %7$d.', $writer->fraction($sum->times), $sum->times->numerator, $writer->divided(), $sum->times->denominator, $one, $writer->times(), $times),
+            );
+        }
+        $found = intdiv($times, $sum->times->denominator);
+        $lines->add(\sprintf('%d %s %d = %s', $times, $writer->divided(), $sum->times->denominator, $this->number($found, $unit)));
+
+        return $this->back($found, $unit, $sum->length->largest(), $lines, $writer);
+    }
+
+    private function spans(SpanComparison $sum, Lines $lines, Writer $writer): Answer
+    {
+        $unit = $this->smallest(Amount::minutes(1), ...$sum->lengths());
+        $sides = [];
+        foreach ([$sum->left, $sum->right] as $side) {
+            $sides[] = $side instanceof Elapsed
+                ? intdiv($this->minutes($side, $lines, $writer) * 60, $unit->size())
+                : $this->convert($side, $unit, $lines, $writer);
+        }
+        [$left, $right] = $sides;
+        $answer = SignAnswer::between($left, $right);
+        $lines->add(
+            $this->number($left, $unit).' '.$writer->answer($answer).' '.$this->number($right, $unit),
+            \sprintf('%s is %s %s: %s.', $this->number($left, $unit), match ($answer->sign) {
+                '<' => 'less than',
+                '>' => 'more than',
+                '=' => 'the same as',
+            }, $this->number($right, $unit), $writer->answer($answer)),
+        );
+
+        return $answer;
     }
 
     private function comparison(Comparison $sum, Lines $lines, Writer $writer): Answer

@@ -10,10 +10,13 @@ use Rostik\Core\Picture\LineJump;
 use Rostik\Core\Picture\LinePicture;
 use Rostik\Core\Picture\LinePoint;
 use Rostik\Core\Sum\CannotBeDone;
+use Rostik\Core\Sum\ClockChain;
 use Rostik\Core\Sum\ClockMove;
 use Rostik\Core\Sum\Difference;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\LengthAnswer;
+use Rostik\Core\Sum\Series;
+use Rostik\Core\Sum\SpanComparison;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\Duration;
@@ -45,6 +48,12 @@ final class NumberLineMethod extends OnTheLine
                 ? 'Counting on by way of the o’clock needs no regrouping.'
                 : 'Count on from the start to the end.');
         }
+        if ($sum instanceof ClockChain || $sum instanceof Series) {
+            return $this->isDrawn($this->stretch($sum)) ? new Suit($sum instanceof Series ? 80 : 70, $sum instanceof Series ? 'Equal jumps along the line lead from each time to the next.' : 'On the line each length is a jump of its own.') : null;
+        }
+        if ($sum instanceof SpanComparison && null !== $length = $this->markedLength($sum)) {
+            return new Suit(80, \sprintf('Mark %s off from the start and see which comes first, that mark or the end.', $writer->amount($length)));
+        }
         if ($sum instanceof Difference && null !== $units = $this->gapUnits($sum)) {
             return $sum->regroups() && $this->isNear($sum, $units[0])
                 ? new Suit(75, 'The two lengths are close together, so the gap between them is quickly counted.')
@@ -60,6 +69,9 @@ final class NumberLineMethod extends OnTheLine
             $sum instanceof ClockMove => $this->move($sum, $writer),
             $sum instanceof Elapsed => $this->elapsed($sum, $writer),
             $sum instanceof Difference => $this->gap($sum, $writer),
+            $sum instanceof ClockChain => $this->chain($sum, $writer),
+            $sum instanceof Series => $this->series($sum, $writer),
+            $sum instanceof SpanComparison => $this->markedOff($sum, $writer),
             default => throw new \LogicException('The number line is not for this kind of sum.'),
         };
     }

@@ -10,10 +10,16 @@ use Rostik\Core\Picture\LineJump;
 use Rostik\Core\Picture\LinePicture;
 use Rostik\Core\Picture\LinePoint;
 use Rostik\Core\Sum\CannotBeDone;
+use Rostik\Core\Sum\ClockChain;
 use Rostik\Core\Sum\ClockMove;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\LengthAnswer;
+use Rostik\Core\Sum\Part;
+use Rostik\Core\Sum\Series;
+use Rostik\Core\Sum\SignAnswer;
+use Rostik\Core\Sum\SpanComparison;
 use Rostik\Core\Sum\TimeAnswer;
+use Rostik\Core\Sum\TimesAnswer;
 use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\StatedTime;
 
@@ -113,6 +119,103 @@ abstract class OnTheLine implements Method
         );
 
         return new Working($this, $steps, $answer);
+    }
+
+    /** Every length of a chain cut into jumps of its own. */
+    final protected function chain(ClockChain $sum, Writer $writer): Working
+    {
+        $at = $sum->start->minutes;
+        $reached = [$at];
+        foreach ($sum->parts as $part) {
+            $reached[] = $at += intdiv($part->count(), 60);
+        }
+        [$from, $to] = $this->range(min($reached), max($reached), 60);
+        $points = [$sum->start->minutes => $this->timePoint($sum->start, $sum->start->minutes, $writer)];
+        $drawn = [];
+        $picture = static function () use (&$points, &$drawn, $from, $to): LinePicture {
+            ksort($points);
+
+            return new LinePicture($from, $to, 60, array_values($points), $drawn);
+        };
+        $steps = [new Step('Start at '.$writer->time($sum->start).'.', $picture(), at: $sum->start->minutes)];
+        $end = $reached[\count($reached) - 1];
+        foreach ($sum->parts as $n => $part) {
+            $move = $sum->step($n, new TimeAnswer($sum->start->moved($reached[$n] - $sum->start->minutes)));
+            $done = 0;
+            foreach ($this->jumps($reached[$n], $reached[$n + 1], $sum->start->halfSaid ? 12 : 0) as $jump) {
+                $done += $jump->size();
+                $points[$jump->to] = $this->timePoint($sum->start, $jump->to, $writer, $jump->to === $end && $n === \count($sum->parts) - 1);
+                $drawn[] = $this->jump($jump, $part->direction > 0 ? '+' : '−', $writer);
+                $steps[] = new Step($this->sayMove($jump, $move, $sum->start->moved($jump->to - $sum->start->minutes), $move->minutes() - $done, $writer), $picture(), at: $jump->to);
+            }
+        }
+        $answer = new TimeAnswer($sum->start->moved($end - $sum->start->minutes), $sum->start->daysMoved($end - $sum->start->minutes));
+        $steps[] = new Step('The answer is '.$writer->answer($answer).'.', $picture(), at: $end);
+
+        return new Working($this, $steps, $answer);
+    }
+
+    /** One jump from each time to the next. */
+    final protected function series(Series $sum, Writer $writer): Working
+    {
+        $start = $sum->start->minutes;
+        $end = $start + ($sum->count - 1) * $sum->minutes();
+        [$from, $to] = $this->range($start, $end, 60);
+        $points = [$this->timePoint($sum->start, $start, $writer)];
+        $drawn = [];
+        $times = [$sum->start];
+        $steps = [new Step(\sprintf('The first is %s itself.', $writer->time($sum->start)), new LinePicture($from, $to, 60, $points, []), at: $start)];
+        for ($at = $start + $sum->minutes(); $at <= $end; $at += $sum->minutes()) {
+            $points[] = $this->timePoint($sum->start, $at, $writer);
+            $drawn[] = $this->jump(new Jump($at - $sum->minutes(), $at, JumpWhy::Rest), '+', $writer);
+            $times[] = $time = $sum->start->moved($at - $start);
+            $steps[] = new Step(\sprintf('%s on: %s.', $writer->minutes($sum->minutes()), $writer->time($time)), new LinePicture($from, $to, 60, $points, $drawn), at: $at);
+        }
+        $answer = new TimesAnswer($times);
+        $steps[] = new Step(\sprintf('%d times, and %d %s between them: %s.', $sum->count, $sum->count - 1, 2 === $sum->count ? 'jump' : 'jumps', $writer->answer($answer)), new LinePicture($from, $to, 60, $points, $drawn), at: $end);
+
+        return new Working($this, $steps, $answer);
+    }
+
+    /** The length is marked off from the start: does the end come before that mark, or after it? */
+    final protected function markedOff(SpanComparison $sum, Writer $writer): Working
+    {
+        $length = $this->markedLength($sum) ?? throw new \LogicException('A length of whole minutes is marked off.');
+        $span = $sum->spans()[0];
+        $start = $span->start->minutes;
+        $end = $start + $span->minutes();
+        $mark = $start + intdiv($length->duration->count, 60);
+        [$from, $to] = $this->range($start, max($end, $mark), 60);
+        $points = [$start => $this->timePoint($span->start, $start, $writer), $end => $this->timePoint($span->end, $end, $writer)];
+        ksort($points);
+        $steps = [new Step(\sprintf('Mark the start, %s, and the end, %s.%s', $writer->time($span->start), $writer->time($span->end), $span->overMidnight() ? ' The end is on the next day.' : ''), new LinePicture($from, $to, 60, array_values($points), []), at: $start)];
+        $points[$mark] ??= $this->timePoint($span->start, $mark, $writer);
+        ksort($points);
+        $drawn = $mark > $start ? [$this->jump(new Jump($start, $mark, JumpWhy::Rest), '+', $writer)] : [];
+        $picture = new LinePicture($from, $to, 60, array_values($points), $drawn);
+        $steps[] = new Step(\sprintf('%s on from %s is %s.', $writer->amount($length), $writer->time($span->start), $writer->time($span->start->moved($mark - $start))), $picture, at: $mark);
+        $answer = $sum->left instanceof Amount ? SignAnswer::between($mark, $end) : SignAnswer::between($end, $mark);
+        $steps[] = new Step(match (true) {
+            $end < $mark => \sprintf('The end comes before it, so it is less than %s: %s.', $writer->amount($length), $writer->answer($answer)),
+            $end > $mark => \sprintf('The end comes after it, so it is more than %s: %s.', $writer->amount($length), $writer->answer($answer)),
+            default => \sprintf('The end is just there, so it is exactly %s: %s.', $writer->amount($length), $writer->answer($answer)),
+        }, $picture, at: $end);
+
+        return new Working($this, $steps, $answer);
+    }
+
+    /** The length beside the one stretch of time, where both can be drawn. */
+    final protected function markedLength(SpanComparison $sum): ?Amount
+    {
+        $length = $sum->lengths()[0] ?? null;
+
+        return null !== $length && $length->duration->isWholeMinutes() && $this->isDrawn(intdiv($length->duration->count, 60)) ? $length : null;
+    }
+
+    /** In minutes, how far apart the first and the last place on the line are. */
+    final protected function stretch(ClockChain|Series $sum): int
+    {
+        return $sum instanceof Series ? ($sum->count - 1) * $sum->minutes() : intdiv(array_sum(array_map(static fn (Part $part): int => abs($part->count()), $sum->parts)), 60);
     }
 
     private function timePoint(StatedTime $start, int $at, Writer $writer, bool $asked = false): LinePoint

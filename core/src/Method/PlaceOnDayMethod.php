@@ -12,7 +12,9 @@ use Rostik\Core\Sum\Order;
 use Rostik\Core\Sum\OrderAnswer;
 use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\RewriteAnswer;
+use Rostik\Core\Sum\SignAnswer;
 use Rostik\Core\Sum\Sum;
+use Rostik\Core\Sum\TimeComparison;
 use Rostik\Core\Sum\TimeForm;
 use Rostik\Core\Time\ClockForm;
 use Rostik\Core\Time\HalfOfDay;
@@ -35,6 +37,7 @@ final class PlaceOnDayMethod implements Method
     {
         return match (true) {
             $sum instanceof Order && [] !== $sum->times => new Suit(80, 'On the day line the times stand in their order by themselves.'),
+            $sum instanceof TimeComparison => new Suit(80, 'On the day line the earlier one stands further to the left.'),
             $sum instanceof Rewrite && $sum->time->halfSaid && TimeForm::Words !== $sum->as => new Suit(70, 'On the day line you see which half of the day it is.'),
             default => null,
         };
@@ -44,6 +47,7 @@ final class PlaceOnDayMethod implements Method
     {
         return match (true) {
             $sum instanceof Order => $this->order($sum, $writer),
+            $sum instanceof TimeComparison => $this->compared($sum, $writer),
             $sum instanceof Rewrite => $this->rewrite($sum, $writer),
             default => throw new \LogicException('The day line is for times of day.'),
         };
@@ -54,18 +58,49 @@ final class PlaceOnDayMethod implements Method
         $pins = [];
         $steps = [];
         foreach ($sum->times as $i => $time) {
-            $pins[] = new DayPin($time->minutes, $writer->time($time), 'pin-'.$i);
-            $where = match (true) {
-                !$time->halfSaid => '',
-                0 === $time->minutes => ', at its very beginning',
-                720 === $time->minutes => ', in the middle',
-                default => $time->minutes < 720 ? ', before noon' : ', after noon',
-            };
-            $steps[] = new Step(\sprintf('Pin %s on the day line%s.', $writer->time($time), $where), new DayPicture(new DayStrip($pins, [])));
+            [$pins, $steps] = $this->pinned($time, $i, $pins, $steps, $writer);
         }
         // the pins as they stand on the line
         $answer = new OrderAnswer($sum, $sum->arranged(array_map(static fn (DayPin $p): int => $p->at, $pins)));
         $steps[] = new Step(($sum->descends ? 'Latest first, so read from right to left: ' : 'Read from left to right: ').$writer->answer($answer).'.', new DayPicture(new DayStrip($pins, [])));
+
+        return new Working($this, $steps, $answer);
+    }
+
+    /**
+     * One time more on the day line.
+     *
+     * @param list<DayPin> $pins
+     * @param list<Step>   $steps
+     *
+     * @return array{non-empty-list<DayPin>, non-empty-list<Step>}
+     */
+    private function pinned(StatedTime $time, int $i, array $pins, array $steps, Writer $writer): array
+    {
+        $pins[] = new DayPin($time->minutes, $writer->time($time), 'pin-'.$i);
+        $where = match (true) {
+            !$time->halfSaid => '',
+            0 === $time->minutes => ', at its very beginning',
+            720 === $time->minutes => ', in the middle',
+            default => $time->minutes < 720 ? ', before noon' : ', after noon',
+        };
+        $steps[] = new Step(\sprintf('Pin %s on the day line%s.', $writer->time($time), $where), new DayPicture(new DayStrip($pins, [])));
+
+        return [$pins, $steps];
+    }
+
+    private function compared(TimeComparison $sum, Writer $writer): Working
+    {
+        [$pins, $steps] = $this->pinned($sum->left, 0, [], [], $writer);
+        [$both, $steps] = $this->pinned($sum->right, 1, $pins, $steps, $writer);
+        // as they stand on the line
+        $answer = SignAnswer::between($both[0]->at, $both[\count($both) - 1]->at, true);
+        $where = match ($answer->sign) {
+            '<' => 'further to the left: it is earlier.',
+            '>' => 'further to the right: it is later.',
+            '=' => 'at the same place: it is the same time.',
+        };
+        $steps[] = new Step($writer->time($sum->left).' stands '.$where, new DayPicture(new DayStrip($both, [])));
 
         return new Working($this, $steps, $answer);
     }

@@ -19,7 +19,7 @@ final readonly class MistakeBook implements Predicting
     private array $mistakes;
 
     /** @param iterable<Mistake> $mistakes in any order */
-    public function __construct(private RightAnswer $right, iterable $mistakes)
+    public function __construct(private RightAnswer $right, private Throughout $throughout, iterable $mistakes)
     {
         $byId = [];
         foreach ($mistakes as $mistake) {
@@ -65,7 +65,7 @@ final readonly class MistakeBook implements Predicting
                 continue;
             }
             try {
-                $given = $mistake->predict($plain);
+                $given = $mistake->predict($plain) ?? $this->throughout->predict($mistake, $plain);
             } catch (TooLong) {
                 // what nobody would write down
                 continue;

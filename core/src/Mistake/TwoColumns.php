@@ -10,6 +10,7 @@ use Rostik\Core\Judging\GivenTime;
 use Rostik\Core\Sum\Difference;
 use Rostik\Core\Sum\Earlier;
 use Rostik\Core\Sum\Elapsed;
+use Rostik\Core\Sum\FractionalProduct;
 use Rostik\Core\Sum\Later;
 use Rostik\Core\Sum\Product;
 use Rostik\Core\Sum\Sum;
@@ -51,6 +52,7 @@ final readonly class TwoColumns
             $sum instanceof Total => self::lengths('+', 1, ...$sum->addends),
             $sum instanceof Difference => self::lengths('-', 1, $sum->from, $sum->take),
             $sum instanceof Product => self::lengths('x', $sum->times, $sum->length),
+            $sum instanceof FractionalProduct => self::fractional($sum),
             $sum instanceof Later => self::move('+', $sum),
             $sum instanceof Earlier => self::move('-', $sum),
             $sum instanceof Elapsed => self::elapsed($sum),
@@ -129,6 +131,21 @@ final readonly class TwoColumns
         }
 
         return new self($operation, $rows, $times, $large, $small, $small->perLarger());
+    }
+
+    /** Both columns multiplied, where both come out whole. */
+    private static function fractional(FractionalProduct $sum): ?self
+    {
+        $one = self::lengths('x', 1, $sum->length);
+        if (null === $one) {
+            return null;
+        }
+        [$large, $small] = [$one->rows[0][0] * $sum->times->numerator, $one->rows[0][1] * $sum->times->numerator];
+        if (0 !== $large % $sum->times->denominator || 0 !== $small % $sum->times->denominator) {
+            return null;
+        }
+
+        return new self('x', [[intdiv($large, $sum->times->denominator), intdiv($small, $sum->times->denominator)]], 1, $one->large, $one->small, $one->limit);
     }
 
     /** @param '+'|'-' $operation */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rostik\Core\Notation;
 
 use Rostik\Core\Sum\Answer;
+use Rostik\Core\Sum\Fraction;
 use Rostik\Core\Sum\Phrase;
 use Rostik\Core\Sum\RewriteAnswer;
 use Rostik\Core\Sum\TimeForm;
@@ -21,6 +22,8 @@ use Rostik\Core\Time\Unit;
  */
 final readonly class Writer
 {
+    private const FRACTIONS = ['1/2' => '½', '1/4' => '¼', '3/4' => '¾', '1/3' => '⅓', '2/3' => '⅔', '1/5' => '⅕', '2/5' => '⅖', '3/5' => '⅗', '4/5' => '⅘', '1/6' => '⅙', '5/6' => '⅚', '1/8' => '⅛', '3/8' => '⅜', '5/8' => '⅝', '7/8' => '⅞'];
+
     private WrittenTimes $written;
 
     /** @param bool $says24 whether 24-hour times that could be taken for 12-hour ones are followed by "hours" */
@@ -200,6 +203,20 @@ final readonly class Writer
         }
 
         return $written;
+    }
+
+    /** 1 1/2 plain, 1½ for people. */
+    public function fraction(Fraction $fraction): string
+    {
+        $rest = $fraction->rest();
+        $part = $rest->numerator.'/'.$rest->denominator;
+        $one = $this->marked ? self::FRACTIONS[$part] ?? null : null;
+
+        return match (true) {
+            $fraction->isWhole() => (string) $fraction->whole(),
+            0 === $fraction->whole() => $one ?? $part,
+            default => $fraction->whole().($one ?? ' '.$part),
+        };
     }
 
     public function minus(): string

@@ -28,6 +28,7 @@ final readonly class Dice
         return $from + $step * $this->chance->getInt(0, max(0, intdiv($to - $from, $step)));
     }
 
+    /** @phpstan-impure */
     public function toss(): bool
     {
         return 1 === $this->chance->getInt(0, 1);

@@ -14,11 +14,12 @@ use Rostik\Core\Time\Unit;
 final readonly class Features
 {
     /**
-     * @param bool       $fives       whether every number of minutes (or seconds) is a multiple of five
-     * @param bool       $twelveToOne whether the hour goes from 12 to 1 (or back) on the clock
-     * @param int        $oClocks     o'clocks passed or reached on the clock
-     * @param list<Unit> $units       that occur, largest first
-     * @param int        $terms       amounts or times given
+     * @param bool       $fives         whether every number of minutes (or seconds) is a multiple of five
+     * @param bool       $twelveToOne   whether the hour goes from 12 to 1 (or back) on the clock
+     * @param int        $oClocks       o'clocks passed or reached on the clock
+     * @param list<Unit> $units         that occur, largest first
+     * @param int        $terms         amounts or times given
+     * @param bool       $alongTheClock whether it goes along the clock, so that it may cross an hour, noon or midnight
      */
     private function __construct(
         public Kind $kind,
@@ -32,6 +33,7 @@ final readonly class Features
         public array $units,
         public int $terms,
         public Unknown $unknown,
+        public bool $alongTheClock,
     ) {
     }
 
@@ -61,6 +63,7 @@ final readonly class Features
             $sum->unitsSaid(),
             \count($sum->times()) + \count($sum->lengths()),
             $sum->asks(),
+            null !== $way || $sum->asks()->isOnTheClock(),
         );
     }
 }

@@ -70,6 +70,7 @@ final readonly class Ladder
             }
         }
 
-        return $ids;
+        // one that has no rung of its own calls for what the sum behind it calls for
+        return [] === $ids && $sum->plain() !== $sum ? $this->exercisedBy($sum->plain()) : $ids;
     }
 }

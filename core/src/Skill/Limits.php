@@ -35,29 +35,29 @@ final readonly class Limits
     /** What a sum has that was not wanted, for whoever looks over a sheet, in a sentence; null where all is as wanted. */
     public function broken(Features $features): ?string
     {
-        $onTheClock = $features->unknown->isOnTheClock();
+        $along = $features->alongTheClock;
 
         return match (true) {
             true === $this->fives && !$features->fives => 'It has single minutes, and fives were wanted.',
             false === $this->regroups && $features->regroups => 'It regroups, though it should not.',
             true === $this->regroups && !$features->regroups => 'It does not regroup, though it should.',
-            $onTheClock && false === $this->hour && $features->crossesHour => 'It crosses the hour, though it should not.',
-            $onTheClock && false === $this->noon && $features->crossesNoon => 'It crosses noon, though it should not.',
-            $onTheClock && false === $this->midnight && $features->crossesMidnight => 'It crosses midnight, though it should not.',
+            $along && false === $this->hour && $features->crossesHour => 'It crosses the hour, though it should not.',
+            $along && false === $this->noon && $features->crossesNoon => 'It crosses noon, though it should not.',
+            $along && false === $this->midnight && $features->crossesMidnight => 'It crosses midnight, though it should not.',
             default => null,
         };
     }
 
-    /** What is not a sum on the clock has neither noon nor an unknown place to ask for. */
+    /** What does not go along the clock has no noon to ask for, and what asks for no place on it no unknown one. */
     public function allow(Features $features): bool
     {
-        $onTheClock = $features->unknown->isOnTheClock();
+        $along = $features->alongTheClock;
 
         return (null === $this->fives || $features->fives === $this->fives)
             && (null === $this->regroups || $features->regroups === $this->regroups)
-            && (null === $this->hour || !$onTheClock || $features->crossesHour === $this->hour)
-            && (null === $this->noon || !$onTheClock || $features->crossesNoon === $this->noon)
-            && (null === $this->midnight || !$onTheClock || $features->crossesMidnight === $this->midnight)
-            && (null === $this->unknown || !$onTheClock || $features->unknown === $this->unknown);
+            && (null === $this->hour || !$along || $features->crossesHour === $this->hour)
+            && (null === $this->noon || !$along || $features->crossesNoon === $this->noon)
+            && (null === $this->midnight || !$along || $features->crossesMidnight === $this->midnight)
+            && (null === $this->unknown || !$features->unknown->isOnTheClock() || $features->unknown === $this->unknown);
     }
 }

@@ -13,4 +13,6 @@ enum Answered
     /** <, > or = */
     case Sign;
     case Order;
+    /** Several times of day, one after the other. */
+    case Times;
 }

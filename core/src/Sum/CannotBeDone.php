@@ -37,6 +37,24 @@ final class CannotBeDone extends \DomainException
         return new self('too-many-to-order', \sprintf('That is a long list. Up to %d can be put in order at once.', Order::MOST), 'order 7:40 am, 7 pm, 7 am');
     }
 
+    public static function tooLongAChain(): self
+    {
+        return new self('too-long-a-chain', \sprintf('That is a long chain. Up to %d lengths can be added and taken away in one sum.', ClockChain::MOST), '9:10 am + 25 min + 40 min');
+    }
+
+    public static function noGap(): self
+    {
+        return new self('no-gap', 'Every 0 min is no distance between times.', 'every 12 min from 7:10 am, 5 times');
+    }
+
+    /** @param int $times that would be listed */
+    public static function tooManyInARow(int $times): self
+    {
+        return new self('too-many-in-a-row', $times < 2
+            ? 'From one time to the next there must be two of them at least.'
+            : \sprintf('That would be %d times. Up to %d can be listed.', $times, Series::MOST), 'every 12 min from 7:10 am, 5 times');
+    }
+
     public static function tooManyTimes(): self
     {
         return new self('too-many-times', \sprintf('That is more than %s times.', number_format(Product::MOST, 0, '.', ' ')), '4 x 35 min');

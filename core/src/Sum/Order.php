@@ -112,7 +112,6 @@ final readonly class Order implements Sum
         return new self(array_values($times), $this->lengths, $this->descends);
     }
 
-    /** Whether a.m. or p.m. is not said for any of the times: then they are taken to be in the same half of the day. */
     public function sameHalfTaken(): bool
     {
         return [] !== $this->times && [] === array_filter($this->times, static fn (StatedTime $t): bool => $t->halfSaid);

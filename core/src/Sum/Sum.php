@@ -52,6 +52,9 @@ interface Sum
      */
     public function readings(): array;
 
+    /** Whether a.m. or p.m. is said for none of several times, which are then taken to be in the same half of the day. */
+    public function sameHalfTaken(): bool;
+
     /** What was not said though it changes the answer; null where there is one answer. */
     public function leavesOpen(): ?LeftOpen;
 }

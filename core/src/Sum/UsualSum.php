@@ -61,6 +61,11 @@ trait UsualSum
         return [];
     }
 
+    public function sameHalfTaken(): bool
+    {
+        return false;
+    }
+
     public function leavesOpen(): ?LeftOpen
     {
         return match (true) {

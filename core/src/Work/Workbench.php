@@ -35,6 +35,7 @@ use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\RewriteAnswer;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeAnswer;
+use Rostik\Core\Sum\TimesAnswer;
 use Rostik\Core\Time\Chain;
 use Rostik\Core\Time\StatedTime;
 use Rostik\Core\Time\TimeOfDay;
@@ -205,10 +206,10 @@ final readonly class Workbench
         } elseif ($sum instanceof Conversion && !$sum->comesOut()) {
             $notes[] = new Note('does-not-come-out', \sprintf('It does not come out in whole %s.', $sum->units[\count($sum->units) - 1]->words()));
         }
-        if ($sum instanceof Order && $sum->sameHalfTaken()) {
+        if ($sum->sameHalfTaken()) {
             $notes[] = new Note('half-not-said', 'It is not said whether '.$plainly->eitherHalf().' is meant; all are taken to be in the same half of the day.');
         }
-        if ($answer instanceof TimeAnswer && !$answer->time->halfSaid) {
+        if (($answer instanceof TimeAnswer && !$answer->time->halfSaid) || ($answer instanceof TimesAnswer && !$sum->sameHalfTaken() && !($answer->times[0] ?? null)?->halfSaid)) {
             $notes[] = new Note('half-not-said', 'It is not said whether '.$plainly->eitherHalf().' is meant; the answer holds for both.');
         }
 

@@ -15,8 +15,9 @@ use Rostik\Core\Tests\Core;
 use Rostik\Core\Work\Workbench;
 
 /**
- * Sums with a part to be found, how many times one length goes into another, and stretches that are said to end on the
- * next day: every method ends in the answer, which is worked out here with plain numbers of minutes.
+ * Sums with a part to be found, how many times one length goes into another, stretches that are said to end on the next
+ * day, chains, times at equal distances, comparisons on the clock, one time taken from another, and numbers with fractions:
+ * every method ends in the answer, which is worked out here with plain numbers of minutes.
  */
 final class AgreeTest extends TestCase
 {
@@ -90,6 +91,84 @@ final class AgreeTest extends TestCase
                 }
             }
         }, 300];
+        yield 'on the clock, step by step' => [static function (): iterable {
+            for ($start = 0; $start < 1440; $start += 115) {
+                foreach ([[25, 40], [40, -55], [-20, -35], [90, 45, -10], [-130, 60, 15], [720, 721], [5, 5, 5, 5, 5]] as $moves) {
+                    $end = $start + array_sum($moves);
+                    $days = (int) floor($end / 1440);
+                    yield self::time($start).self::signed($moves) => self::shown(($end + 2880) % 1440).[-1 => ' (the day before)', 0 => '', 1 => ' (next day)', 2 => ' (2 days later)'][$days];
+                }
+            }
+        }, 80];
+        yield 'lengths, step by step' => [static function (): iterable {
+            for ($first = 10; $first < 400; $first += 35) {
+                foreach ([[40, -25], [-5, 90], [-100, 95], [55, 65, -80], [-30, -20, 45, 5]] as $moves) {
+                    if ($first + array_sum($moves) >= 0) {
+                        yield self::length($first).self::signed($moves) => self::length($first + array_sum($moves));
+                    }
+                }
+            }
+        }, 50];
+        yield 'at equal distances' => [static function (): iterable {
+            for ($start = 5; $start < 1440; $start += 95) {
+                foreach ([1, 12, 25, 45, 60, 100] as $every) {
+                    $times = array_map(static fn (int $i): string => self::shown(($start + $i * $every) % 1440), range(0, 6));
+                    yield \sprintf('every %s from %s, 7 times', self::length($every), self::time($start)) => implode(', ', $times);
+                    yield \sprintf('every %s from %s until %s', self::length($every), self::time($start), self::time(($start + 3 * $every + intdiv($every, 2)) % 1440)) => implode(', ', \array_slice($times, 0, 4));
+                }
+            }
+        }, 150];
+        yield 'more or less than' => [static function (): iterable {
+            for ($start = 0; $start < 1440; $start += 85) {
+                foreach ([5, 45, 59, 60, 61, 90, 240, 1440] as $long) {
+                    foreach ([30, 60, 90] as $length) {
+                        $sides = [self::time($start).' to '.self::time(($start + $long) % 1440), self::length($length)];
+                        yield implode(' ? ', $sides) => ['<', '=', '>'][($long <=> $length) + 1];
+                        yield implode(' ? ', array_reverse($sides)) => ['<', '=', '>'][($length <=> $long) + 1];
+                    }
+                    yield self::time($start).' to '.self::time(($start + $long) % 1440).' ? 3:10 am to 4:10 am' => ['<', '=', '>'][($long <=> 60) + 1];
+                }
+            }
+        }, 700];
+        yield 'earlier or later' => [static function (): iterable {
+            for ($a = 0; $a < 1440; $a += 65) {
+                for ($b = 0; $b < 1440; $b += 130) {
+                    yield self::time($a).' ? '.self::time($b) => ['earlier', 'the same', 'later'][($a <=> $b) + 1];
+                }
+            }
+        }, 200];
+        yield 'one time taken from another' => [static function (): iterable {
+            for ($a = 0; $a < 1440; $a += 65) {
+                for ($b = 10; $b < 1440; $b += 130) {
+                    yield self::time($a).' minus '.self::time($b) => self::length($a > $b ? $a - $b : $a - $b + 1440);
+                }
+            }
+        }, 200];
+        yield 'numbers with fractions' => [static function (): iterable {
+            for ($whole = 0; $whole < 4; ++$whole) {
+                foreach ([[1, 2], [1, 4], [3, 4], [2, 3], [4, 5], [5, 6]] as [$top, $bottom]) {
+                    for ($each = 60; $each <= 300; $each += 60) {
+                        yield \sprintf('%s%d/%d x %s', 0 === $whole ? '' : $whole.' ', $top, $bottom, self::length($each)) => self::length(intdiv(($whole * $bottom + $top) * $each, $bottom));
+                    }
+                }
+            }
+        }, 100];
+    }
+
+    /** @param list<int> $moves */
+    private static function signed(array $moves): string
+    {
+        return implode('', array_map(static fn (int $move): string => ($move < 0 ? ' - ' : ' + ').self::length(abs($move)), $moves));
+    }
+
+    /** As it is written: noon and midnight by their names. */
+    private static function shown(int $minutes): string
+    {
+        return match ($minutes) {
+            0 => '12 midnight',
+            720 => '12 noon',
+            default => str_replace(['am', 'pm'], ['a.m.', 'p.m.'], self::time($minutes)),
+        };
     }
 
     private static function time(int $minutes): string

@@ -24,12 +24,19 @@ final class Key
     {
         return match (true) {
             str_starts_with($question, 'order ') => self::order(substr($question, 6), $answer),
+            (bool) preg_match('/^every (.+) from (.+), (\d+) times$/', $question, $m) => self::inARow($m[1], $m[2], (int) $m[3], $answer),
+            (bool) preg_match('/^(?:(.+) to (.+) \? (.+)|(.+) \? (.+) to (.+))$/', $question, $m) => isset($m[4])
+                ? self::againstSpan($m[5], $m[6], $m[4], ['<' => '>', '>' => '<', '=' => '='][$answer] ?? '')
+                : self::againstSpan($m[1], $m[2], $m[3], $answer),
             str_contains($question, ' ? ') => self::comparison($question, $answer),
             (bool) preg_match('/^(.+) as (words|digital|24h|12h)$/', $question, $m) => self::rewritten($m[1], $m[2], $answer),
             (bool) preg_match('/^(.+) = (.+)$/', $question, $m) => self::missing($m[1], $m[2], $answer),
             (bool) preg_match('/^(.+) in ([a-z ]+)$/', $question, $m) => self::conversion($m[1], $m[2], $answer),
             (bool) preg_match('/^(.+) to (.+)$/', $question, $m) => self::elapsed($m[1], $m[2], $answer),
             (bool) preg_match('/^(\d+) x (.+)$/', $question, $m) => self::length($m[2]) * (int) $m[1] === self::tidy($answer),
+            (bool) preg_match('~^(?:(\d+) )?(\d+)/(\d+) x (.+)$~', $question, $m) => self::length($m[4]) * ((int) $m[1] * (int) $m[3] + (int) $m[2]) === (self::tidy($answer) ?? -1) * (int) $m[3],
+            (bool) preg_match('/^(\d{1,2}:\d\d(?: [ap]\.m\.)?|12 noon|12 midnight)((?: [+-] [^+-]+){2,})$/', $question, $m) => self::moved($m[1], 1, '', $answer, self::signed($m[2])),
+            (bool) preg_match('/^([^:+-]+)((?: [+-] [^+-]+){2,})$/', $question, $m) && str_contains($question, ' - ') => self::length($m[1]) + self::signed($m[2]) === self::tidy($answer),
             (bool) preg_match('/^(.+) \/ (\d+)$/', $question, $m) => self::length($m[1]) === (self::tidy($answer) ?? -1) * (int) $m[2],
             (bool) preg_match('/^(\d{1,2}:\d\d.*|12 noon|12 midnight) ([+-]) (.+)$/U', $question, $m) => self::moved($m[1], '+' === $m[2] ? 1 : -1, $m[3], $answer),
             str_contains($question, ' - ') => self::difference($question, $answer),
@@ -87,10 +94,37 @@ final class Key
         return (int) ($m[2] ?? 0) > 59 ? -1 : $hour * 60 + (int) ($m[2] ?? 0);
     }
 
-    private static function moved(string $start, int $direction, string $length, string $answer): bool
+    /** All that is added and taken away, in seconds. */
+    private static function signed(string $terms): int
+    {
+        preg_match_all('/([+-]) ([^+-]+)/', $terms, $found, \PREG_SET_ORDER);
+
+        return array_sum(array_map(static fn (array $one): int => ('+' === $one[1] ? 1 : -1) * self::length($one[2]), $found));
+    }
+
+    private static function inARow(string $every, string $start, int $count, string $answer): bool
+    {
+        $said = explode(', ', $answer);
+        foreach ($said as $i => $time) {
+            if (0 !== self::modulo(self::time($time) - self::time($start) - $i * intdiv(self::length($every), 60), 1440)) {
+                return false;
+            }
+        }
+
+        return \count($said) === $count;
+    }
+
+    private static function againstSpan(string $start, string $end, string $length, string $sign): bool
+    {
+        $between = 60 * self::modulo(self::time($end) - self::time($start), 1440);
+
+        return ['<', '=', '>'][((0 === $between ? 86400 : $between) <=> self::length($length)) + 1] === $sign;
+    }
+
+    private static function moved(string $start, int $direction, string $length, string $answer, int $seconds = 0): bool
     {
         $turn = preg_match('/[ap]\.m\.|noon|midnight|^\d\d:|^[1-9]\d:/', $start) > 0 ? 1440 : 720;
-        $end = self::time($start) + $direction * intdiv(self::length($length), 60);
+        $end = self::time($start) + $direction * intdiv(self::length($length) + $seconds, 60);
         $days = (int) floor($end / 1440);
         $said = match (true) {
             0 === $days => '',

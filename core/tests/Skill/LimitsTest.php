@@ -12,9 +12,12 @@ use Rostik\Core\Skill\Generator;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\Limits;
+use Rostik\Core\Sum\ClockChain;
 use Rostik\Core\Sum\ClockMove;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\Missing;
+use Rostik\Core\Sum\Series;
+use Rostik\Core\Sum\SpanComparison;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\Unknown;
 use Rostik\Core\Tests\Core;
@@ -64,12 +67,16 @@ final class LimitsTest extends TestCase
         self::assertCount(972, $all);
         foreach (self::sums() as $sum) {
             $has = Features::of($sum);
-            $onTheClock = $sum instanceof ClockMove || $sum instanceof Elapsed || $sum instanceof Missing;
+            $onTheClock = $sum instanceof ClockMove || $sum instanceof ClockChain || $sum instanceof Elapsed || $sum instanceof Missing;
+            $along = $onTheClock || $sum instanceof Series || $sum instanceof SpanComparison;
             $what = Core::get(Forms::class)->write($sum, Writer::plain());
             foreach ($all as $limits) {
                 $wishes = [[$limits->fives, $has->fives], [$limits->regroups, $has->regroups]];
+                if ($along) {
+                    array_push($wishes, [$limits->noon, $has->crossesNoon], [$limits->midnight, $has->crossesMidnight], [$limits->hour, $has->crossesHour]);
+                }
                 if ($onTheClock) {
-                    array_push($wishes, [$limits->noon, $has->crossesNoon], [$limits->midnight, $has->crossesMidnight], [$limits->hour, $has->crossesHour], [$limits->unknown, $has->unknown]);
+                    $wishes[] = [$limits->unknown, $has->unknown];
                 }
                 $granted = [] === array_filter($wishes, static fn (array $wish): bool => null !== $wish[0] && $wish[0] !== $wish[1]);
                 if ($granted !== $limits->allow($has)) {

@@ -90,6 +90,11 @@ final class Child
         $length = '(?:\d+ h(?: \d+ min)?|\d+ min)';
 
         return match (true) {
+            1 === preg_match("/^(?:$time|$length)(?: [+-] $length){2,}$/", $sum) && (str_contains($sum, '-') || str_contains($sum, ':') || str_starts_with($sum, '12 noon') || str_starts_with($sum, '12 midnight')) => self::chain($sum, $mistake),
+            1 === preg_match("/^every ($length) from ($time), (\\d+) times$/", $sum, $m) => self::series($m[1], $m[2], (int) $m[3], $mistake),
+            1 === preg_match("/^(?:(\\d+) )?(\\d+)\\/(\\d+) x ($length)$/", $sum, $m) => self::fraction((int) $m[1], (int) $m[2], (int) $m[3], self::min($m[4]), $mistake),
+            1 === preg_match("/^($time to $time|$length) \\? ($time to $time|$length)$/", $sum, $m) && str_contains($sum, ' to ') => self::spans($m[1], $m[2], $mistake),
+            1 === preg_match("/^($time) \\? ($time)$/", $sum, $m) => self::earlier($m[1], $m[2], $mistake),
             1 === preg_match("/^($length) ([+-]) ($length)$/", $sum, $m) => self::lengths(self::min($m[1]), $m[2], self::min($m[3]), $mistake),
             1 === preg_match("/^($length)(?: \\+ $length)+$/", $sum) => self::many(array_map(self::min(...), explode(' + ', $sum)), $mistake),
             1 === preg_match("/^(\d+) x ($length)$/", $sum, $m) => self::times((int) $m[1], self::min($m[2]), $mistake),
@@ -104,6 +109,99 @@ final class Child
             1 === preg_match('/^(.+) in (.+)$/', $sum, $m) => self::convert($m[1], $m[2], $mistake),
             default => null,
         };
+    }
+
+    /** Step by step, each from what the last one came to. */
+    private static function chain(string $sum, ?string $mistake): ?string
+    {
+        $terms = preg_split('/ ([+-]) /', $sum, -1, \PREG_SPLIT_DELIM_CAPTURE) ?: [];
+        $now = $terms[0];
+        $shows = null === $mistake;
+        for ($i = 1; $i < \count($terms); $i += 2) {
+            $step = $now.' '.$terms[$i].' '.$terms[$i + 1];
+            if ('one-step-only' === $mistake) {
+                return self::ruled($step, null);
+            }
+            if (!self::goesOn($now)) {
+                return null;
+            }
+            if (!str_contains($now, ':') && !str_contains($now, 'm.') && '-' === $terms[$i] && self::min($now) < self::min($terms[$i + 1])) {
+                return null;
+            }
+            $wrong = null === $mistake ? null : self::ruled($step, $mistake);
+            $shows = $shows || null !== $wrong;
+            $now = $wrong ?? self::ruled($step, null) ?? '';
+        }
+
+        return $shows ? $now : null;
+    }
+
+    private static function series(string $every, string $start, int $count, ?string $mistake): ?string
+    {
+        $times = [$start];
+        $shows = null === $mistake;
+        for ($i = 1; $i < $count + ('fence-post' === $mistake ? 1 : 0); ++$i) {
+            $now = $times[$i - 1];
+            if (!self::goesOn($now)) {
+                return null;
+            }
+            $wrong = null === $mistake ? null : self::ruled($now.' + '.$every, $mistake);
+            $shows = $shows || null !== $wrong;
+            $times[] = $wrong ?? self::ruled($now.' + '.$every, null) ?? '';
+        }
+        if ('fence-post' === $mistake) {
+            return implode(', ', \array_slice($times, 1));
+        }
+
+        return $shows ? implode(', ', $times) : null;
+    }
+
+    /** Whether a clock shows such a time, or nothing has to be regrouped in such a length. */
+    private static function goesOn(string $now): bool
+    {
+        if (1 === preg_match('/^(\d+):(\d+)( [ap]\.m\.)?$/', $now, $m)) {
+            return (int) $m[2] < 60 && (int) $m[1] < (isset($m[3]) ? 13 : 24);
+        }
+
+        return 1 !== preg_match('/h (\d+) min/', $now, $m) || (int) $m[1] < 60;
+    }
+
+    private static function fraction(int $whole, int $top, int $bottom, int $each, ?string $mistake): ?string
+    {
+        if (null === $mistake) {
+            return self::hm(intdiv(($whole * $bottom + $top) * $each, $bottom));
+        }
+        if ('leaves-out-the-part' === $mistake) {
+            return $whole > 0 ? self::hm($whole * $each) : null;
+        }
+        [$hours, $minutes] = [intdiv($each, 60) * ($whole * $bottom + $top), ($each % 60) * ($whole * $bottom + $top)];
+
+        return 'hundred-minutes' === $mistake || 0 !== $hours % $bottom || 0 !== $minutes % $bottom ? null : self::adding(intdiv($hours, $bottom), intdiv($minutes, $bottom), 0, $mistake, self::hmRaw(...));
+    }
+
+    private static function spans(string $left, string $right, ?string $mistake): ?string
+    {
+        $shows = null === $mistake;
+        $long = static function (string $side) use ($mistake, &$shows): int {
+            $wrong = null !== $mistake && str_contains($side, ' to ') ? self::ruled($side, $mistake) : null;
+            $shows = $shows || null !== $wrong;
+
+            return self::min(str_contains($side, ' to ') ? $wrong ?? self::ruled($side, null) ?? '' : $side);
+        };
+        [$a, $b] = [$long($left), $long($right)];
+
+        return $shows ? ($a < $b ? '<' : ($a > $b ? '>' : '=')) : null;
+    }
+
+    private static function earlier(string $left, string $right, ?string $mistake): ?string
+    {
+        $order = self::order([$left, $right], $mistake);
+        $turned = self::order([$right, $left], $mistake);
+        if (null === $order || null === $turned) {
+            return null;
+        }
+
+        return $order !== $turned ? 'the same' : (str_starts_with($order, $left) ? 'earlier' : 'later');
     }
 
     private static function lengths(int $a, string $sign, int $b, ?string $mistake): ?string
@@ -122,6 +220,10 @@ final class Child
     {
         $hours = array_sum(array_map(static fn (int $n): int => intdiv($n, 60), $all));
         $minutes = array_sum(array_map(static fn (int $n): int => $n % 60, $all));
+
+        if ('one-step-only' === $mistake) {
+            return self::hm($all[0] + $all[1]);
+        }
 
         return null === $mistake ? self::hm($hours * 60 + $minutes)
             : self::adding($hours, $minutes, 100 * $hours + $minutes, $mistake, self::hmRaw(...)) ?? ('carries-the-tens' === $mistake && $minutes >= 60 ? self::hmRaw($hours + intdiv($minutes, 10), $minutes % 10) : null);

@@ -73,6 +73,24 @@ final class KindsTest extends TestCase
         yield ['9 am to 5 pm the next day', '9:00 a.m. to 5:00 p.m. next day', '32 h', 'PT32H', 'number-line column all-minutes'];
         yield ['23:50 until 00:25 the next day', '23:50 to 00:25', '35 min', 'PT35M'];
 
+        yield ['9:10 am + 25 min + 40 min', '9:10 a.m. + 25 min + 40 min', '10:15 a.m.', '10:15', 'number-line step-by-step lengths-first'];
+        yield ['11:40 pm plus 30 min and then plus 1 h', '11:40 p.m. + 30 min + 1 h', '1:10 a.m. (next day)', '01:10'];
+        yield ['9:10 am, 25 min later, 10 min earlier', '9:10 a.m. + 25 min - 10 min', '9:25 a.m.', '09:25'];
+        yield ['2 h 15 min + 40 min - 25 min', '2 h 15 min + 40 min - 25 min', '2 h 30 min', 'PT2H30M', 'step-by-step all-minutes'];
+        yield ['25 min - 40 min + 2 h', '25 min - 40 min + 2 h', '1 h 45 min', 'PT1H45M'];
+        yield ['1½ x 40 min', '1 1/2 x 40 min', '1 h', 'PT1H', 'whole-and-part all-minutes'];
+        yield ['2.5 x 30 min', '2 1/2 x 30 min', '1 h 15 min', 'PT1H15M'];
+        yield ['three quarters of 2 h', '3/4 x 2 h', '1 h 30 min', 'PT1H30M'];
+        yield ['40 min x one and a half', '1 1/2 x 40 min', '1 h', 'PT1H'];
+        yield ['15:00 - 07:00', '15:00 minus 07:00', '8 h', 'PT8H', 'number-line column all-minutes'];
+        yield ['take 9:40 am from 3 pm', '3:00 p.m. minus 9:40 a.m.', '5 h 20 min', 'PT5H20M'];
+        yield ['9:40 am to 10:30 am ? 1 h', '9:40 a.m. to 10:30 a.m. ? 1 h', '<', '<', 'number-line all-minutes'];
+        yield ['is it more than an hour from 9:40 am to 10:50 am?', '9:40 a.m. to 10:50 a.m. ? 1 h', '>', '>'];
+        yield ['9 am to 10 am ? 2 pm to 3 pm', '9:00 a.m. to 10:00 a.m. ? 2:00 p.m. to 3:00 p.m.', '=', '=', 'all-minutes'];
+        yield ['which is earlier, 7:50 am or 7:15 pm?', '7:50 a.m. ? 7:15 p.m.', 'earlier', '<', 'place-on-day'];
+        yield ['every 12 min from 7:10 am', 'every 12 min from 7:10 a.m., 6 times', '7:10 a.m., 7:22 a.m., 7:34 a.m., 7:46 a.m., 7:58 a.m., 8:10 a.m.', '07:10, 07:22, 07:34, 07:46, 07:58, 08:10', 'number-line step-by-step'];
+        yield ['from 11:30 am every quarter of an hour until noon', 'every 15 min from 11:30 a.m. until 12 noon', '11:30 a.m., 11:45 a.m., 12 noon', '11:30, 11:45, 12:00'];
+
         yield ['105 min in h min', '105 min in h min', '1 h 45 min', $parts('h', 1, 'min', 45), 'table multiply-divide'];
         yield ['105 min in hours and minutes', '105 min in h min', '1 h 45 min', $parts('h', 1, 'min', 45)];
         yield ['120 min in h min', '120 min in h min', '2 h 0 min', $parts('h', 2, 'min', 0)];

@@ -238,7 +238,7 @@ export interface HandsSet {
   say: string;
 }
 
-export type Kind = 'total' | 'difference' | 'product' | 'share' | 'later' | 'earlier' | 'elapsed' | 'missing' | 'conversion' | 'comparison' | 'order' | 'rewrite';
+export type Kind = 'total' | 'difference' | 'product' | 'share' | 'chain' | 'series' | 'later' | 'earlier' | 'elapsed' | 'missing' | 'conversion' | 'comparison' | 'order' | 'rewrite';
 
 export type Layout = 'page' | 'tickets' | 'slips' | 'home';
 
@@ -614,6 +614,23 @@ export interface WrittenPicture {
   type: 'written';
   lines: string[];
 }
+
+export const kinds: readonly { value: string; text: string }[] = [
+  { value: 'total', text: 'adding lengths' },
+  { value: 'difference', text: 'taking lengths away' },
+  { value: 'product', text: 'lengths several times over' },
+  { value: 'share', text: 'sharing lengths' },
+  { value: 'chain', text: 'several steps in a row' },
+  { value: 'series', text: 'times at equal distances' },
+  { value: 'later', text: 'times later' },
+  { value: 'earlier', text: 'times earlier' },
+  { value: 'elapsed', text: 'how long it is' },
+  { value: 'missing', text: 'missing parts' },
+  { value: 'conversion', text: 'changing units' },
+  { value: 'comparison', text: 'comparing' },
+  { value: 'order', text: 'putting in order' },
+  { value: 'rewrite', text: 'writing times another way' },
+];
 
 export const answerForms: readonly { value: string; text: string }[] = [
   { value: 'write', text: 'write them' },

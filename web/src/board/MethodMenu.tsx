@@ -3,23 +3,10 @@ import { Check, ChevronDown } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { ask } from '../api/client';
 import { classesQuery } from '../api/queries';
-import type { ClassReply, Kind, WorkedMethod } from '../api/types';
+import { kinds, type ClassReply, type Kind, type WorkedMethod } from '../api/types';
 import { useNotice } from '../ui/notices';
 
-const kinds: Record<Kind, string> = {
-  total: 'adding lengths',
-  difference: 'taking lengths away',
-  product: 'lengths several times over',
-  share: 'sharing lengths',
-  later: 'times later',
-  earlier: 'times earlier',
-  elapsed: 'how long it is',
-  missing: 'missing parts',
-  conversion: 'changing units',
-  comparison: 'comparing lengths',
-  order: 'putting in order',
-  rewrite: 'writing times another way',
-};
+const saidOf = (kind: Kind): string => kinds.find((one) => one.value === kind)?.text ?? kind;
 
 /** The ways of working this sum; one of them can be made the class's own for all sums of its kind. */
 export function MethodMenu({
@@ -46,8 +33,8 @@ export function MethodMenu({
       client.setQueryData(classesQuery.queryKey, (all) => all?.map((one) => (one.id === now.id ? now : one)));
       notice(
         method === null
-          ? `For ${kinds[kind]}, the method that suits the numbers comes first again.`
-          : `${now.name} use this method first for ${kinds[kind]}.`,
+          ? `For ${saidOf(kind)}, the method that suits the numbers comes first again.`
+          : `${now.name} use this method first for ${saidOf(kind)}.`,
       );
     },
     onError: (failure) => {
@@ -98,7 +85,7 @@ export function MethodMenu({
                   <Check size={20} aria-hidden="true" />
                 </DropdownMenu.ItemIndicator>
                 <span className="col-start-2">
-                  {own.name} use this first for {kinds[kind]}
+                  {own.name} use this first for {saidOf(kind)}
                 </span>
               </DropdownMenu.CheckboxItem>
             </>

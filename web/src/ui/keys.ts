@@ -1,4 +1,4 @@
-import { useEffect, useEffectEvent } from 'react';
+import { useEffectEvent, useLayoutEffect } from 'react';
 
 /** Whether a key typed there is text, or moves within a control of its own. */
 function belongsToControl(target: EventTarget | null): boolean {
@@ -21,7 +21,8 @@ export function useKeys(keys: Record<string, () => void>): void {
       act();
     }
   });
-  useEffect(() => {
+  // with the screen, and not some time after it: what is seen answers to its keys
+  useLayoutEffect(() => {
     const listener = (event: KeyboardEvent) => {
       onKey(event);
     };

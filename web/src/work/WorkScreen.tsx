@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { lazy, Suspense, useCallback, useEffect, useEffectEvent, useRef, useState } from 'react';
 import { Link, useLocation, useNavigate, useSearchParams } from 'react-router';
 import { ask, Refused } from '../api/client';
-import { shelfQuery, workQuery } from '../api/queries';
+import { shelfQuery, withStyle, workQuery } from '../api/queries';
 import type { Claim, SheetReply, WorkedSum as Worked } from '../api/types';
 import { DayStrip } from '../models/DayStrip';
 import { Marked, plain } from '../models/Marked';
@@ -128,7 +128,11 @@ export function WorkScreen() {
   const grant = useEffectEvent(async (wish: string) => {
     busy.current = true;
     try {
-      await add(client.getQueryData(workQuery(wish).queryKey) ?? (await client.fetchQuery(workQuery(wish))));
+      // asked once: a query would go on asking until there is a connection
+      await add(
+        client.getQueryData(workQuery(wish).queryKey) ??
+          (await ask<Worked>('POST', '/api/work', withStyle({ sum: wish }))),
+      );
     } catch (failure) {
       const later = failure instanceof Refused && failure.offline;
       if (later && keeper) {

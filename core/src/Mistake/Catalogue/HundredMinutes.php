@@ -9,6 +9,7 @@ use Rostik\Core\Judging\GivenLength;
 use Rostik\Core\Mistake\Mistake;
 use Rostik\Core\Mistake\TwoColumns;
 use Rostik\Core\Sum\Conversion;
+use Rostik\Core\Sum\FractionalProduct;
 use Rostik\Core\Sum\Product;
 use Rostik\Core\Sum\Sum;
 
@@ -45,7 +46,7 @@ final class HundredMinutes implements Mistake
         if ($sum instanceof Conversion) {
             return $this->converted($sum);
         }
-        $c = $sum instanceof Product ? null : TwoColumns::of($sum);
+        $c = $sum instanceof Product || $sum instanceof FractionalProduct ? null : TwoColumns::of($sum);
         if (null === $c || 60 !== $c->limit) {
             return null;
         }

@@ -16,6 +16,7 @@ use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Order;
 use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\Sum;
+use Rostik\Core\Sum\TimeComparison;
 use Rostik\Core\Sum\TimeForm;
 use Rostik\Core\Time\ClockForm;
 use Rostik\Core\Time\StatedTime;
@@ -58,8 +59,8 @@ final class ClockRungs implements Rungs
                 static fn (Level $level, Dice $dice): Sum => $dice->toss()
                     ? Rewrite::of($dice->time($level), TimeForm::TwentyFour)
                     : Rewrite::of($dice->time($level)->as24(), TimeForm::Twelve)),
-            new Rung('order-times', 'I can put times in order.', ['am-pm'], [Kind::Order], ['place-on-day'], ['ignores-am-pm', 'twelve-biggest'],
-                static fn (Sum $sum, Features $f): bool => $sum instanceof Order && [] !== $sum->times,
+            new Rung('order-times', 'I can put times in order.', ['am-pm'], [Kind::Order, Kind::Comparison], ['place-on-day'], ['ignores-am-pm', 'twelve-biggest'],
+                static fn (Sum $sum, Features $f): bool => ($sum instanceof Order && [] !== $sum->times) || $sum instanceof TimeComparison,
                 static fn (Level $level, Dice $dice): Sum => Order::ofTimes(...self::times($level, $dice))),
             new Rung('roman-clock', 'I can read a clock with Roman numerals.', ['read-clock-five'], [Kind::Rewrite], ['fives'], ['swaps-hands'],
                 static fn (Sum $sum, Features $f): bool => $rewrite($sum, TimeForm::Digital),

@@ -9,11 +9,16 @@ use Rostik\Core\Skill\Features;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\Rung;
 use Rostik\Core\Skill\Rungs;
+use Rostik\Core\Sum\ClockChain;
 use Rostik\Core\Sum\Earlier;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Later;
+use Rostik\Core\Sum\LengthChain;
 use Rostik\Core\Sum\Missing;
+use Rostik\Core\Sum\Part;
+use Rostik\Core\Sum\Series;
+use Rostik\Core\Sum\SpanComparison;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Time\Amount;
 
@@ -83,6 +88,42 @@ final class ElapsedRungs implements Rungs
                     return Level::Support !== $level && $dice->toss()
                         ? Missing::start($direction, $amount, $end)
                         : Missing::length($direction, $start, $end);
+                }),
+            new Rung('more-or-less', 'I can tell whether it is more or less than an hour.', ['how-long-within-hour'], [Kind::Comparison], ['number-line', 'all-minutes'], ['hundred-minutes', 'ignores-am-pm', 'counts-both-ends'],
+                static fn (Sum $sum, Features $f): bool => $sum instanceof SpanComparison,
+                static function (Level $level, Dice $dice): Sum {
+                    $start = $dice->time($level);
+                    $length = Level::Support === $level ? 60 : $dice->number(30, Level::Core === $level ? 120 : 5 * 60, Level::Core === $level ? 30 : 15);
+                    // just below, just as long, just above
+                    $span = Elapsed::of($start, $start->moved(max($level->step(), $length + $dice->number(-25, 25, $level->step()))));
+
+                    return Level::Stretch === $level && $dice->toss()
+                        ? SpanComparison::of(Amount::minutes($length), $span)
+                        : SpanComparison::of($span, Amount::minutes($length));
+                }),
+            new Rung('equal-steps', 'I can count on in equal steps from a time.', ['later-across-hour'], [Kind::Series], ['number-line', 'step-by-step'], ['fence-post', 'hundred-minutes', 'leaves-over-sixty', 'keeps-am-pm'],
+                static fn (Sum $sum, Features $f): bool => $sum instanceof Series,
+                static fn (Level $level, Dice $dice): Sum => Series::counted($dice->length($level, Level::Support === $level ? 5 : 6, match ($level) {
+                    Level::Support => 20,
+                    Level::Core => 40,
+                    Level::Stretch => 95,
+                }), $dice->time($level), Level::Support === $level ? 4 : 5)),
+            new Rung('several-steps', 'I can work a sum of several steps.', ['later-across-hour', 'add-regroup', 'subtract-regroup'], [Kind::Chain], ['step-by-step', 'lengths-first', 'number-line'], ['one-step-only', 'hundred-minutes', 'wrong-operation'],
+                static fn (Sum $sum, Features $f): bool => $sum instanceof ClockChain || $sum instanceof LengthChain,
+                static function (Level $level, Dice $dice) use ($short): Sum {
+                    $part = static fn (bool $taken): Part => $taken ? Part::taken($short($level, $dice)) : Part::added($short($level, $dice));
+                    if ($dice->toss()) {
+                        $down = Level::Support !== $level && $dice->toss();
+
+                        return Level::Stretch === $level
+                            ? ClockChain::of($dice->time($level), $part($down), $part($dice->toss()), $part(false))
+                            : ClockChain::of($dice->time($level), $part($down), $part($down));
+                    }
+                    $first = $dice->length($level, 2 * 60, Level::Support === $level ? 4 * 60 : 9 * 60);
+
+                    return Level::Stretch === $level
+                        ? LengthChain::of($first, $part(true), $part(false), $part(true))
+                        : LengthChain::of($first, $part(false), $part(true));
                 }),
         ];
     }

@@ -10,6 +10,8 @@ use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\Rung;
 use Rostik\Core\Skill\Rungs;
 use Rostik\Core\Sum\Difference;
+use Rostik\Core\Sum\Fraction;
+use Rostik\Core\Sum\FractionalProduct;
 use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Product;
 use Rostik\Core\Sum\Share;
@@ -50,7 +52,7 @@ final class LengthRungs implements Rungs
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Difference && !$f->regroups, $difference),
             new Rung('subtract-regroup', 'I can take an hour and write it as 60 minutes.', ['subtract-plain', 'convert-mixed'], [Kind::Difference], ['column', 'number-line'], $taking,
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Difference && $f->regroups, $difference),
-            new Rung('add-many', 'I can add more than two lengths.', ['add-regroup'], [Kind::Total], ['column', 'all-minutes'], $adding,
+            new Rung('add-many', 'I can add more than two lengths.', ['add-regroup'], [Kind::Total], ['column', 'all-minutes'], ['one-step-only', ...$adding],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Total && $f->terms > 2,
                 static function (Level $level, Dice $dice) use ($most): Sum {
                     $draw = static fn (): Amount => $dice->length($level, 10, intdiv($most($level), 2));
@@ -59,11 +61,17 @@ final class LengthRungs implements Rungs
                         ? Total::of($draw(), $draw(), $draw(), $draw())
                         : Total::of($draw(), $draw(), $draw());
                 }),
-            new Rung('scale-and-share', 'I can take a length several times, and share one equally.', ['add-regroup'], [Kind::Product, Kind::Share], ['parts', 'all-minutes'], ['leaves-over-sixty', 'drops-the-carry', 'keeps-the-sixty'],
-                static fn (Sum $sum, Features $f): bool => ($sum instanceof Product && $sum->times > 1) || ($sum instanceof Share && $sum->between > 1),
+            new Rung('scale-and-share', 'I can take a length several times, and share one equally.', ['add-regroup'], [Kind::Product, Kind::Share], ['parts', 'all-minutes'], ['leaves-over-sixty', 'drops-the-carry', 'keeps-the-sixty', 'leaves-out-the-part'],
+                static fn (Sum $sum, Features $f): bool => ($sum instanceof Product && $sum->times > 1) || $sum instanceof FractionalProduct || ($sum instanceof Share && $sum->between > 1),
                 static function (Level $level, Dice $dice): Sum {
                     $times = $dice->number(2, Level::Support === $level ? 5 : 9);
                     $each = $dice->number(10, Level::Support === $level ? 60 : 150, $level->step());
+
+                    if (Level::Stretch === $level && 0 === $dice->number(0, 3)) {
+                        $parts = $dice->pick([2, 2, 3, 4]);
+
+                        return FractionalProduct::of(Fraction::of($parts * $dice->number(1, 3) + $dice->number(1, $parts - 1), $parts), Amount::minutes($parts * $dice->number(5, 30)));
+                    }
 
                     return $dice->toss()
                         ? Product::of($times, Amount::minutes($each))

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Sum;
+
+/** A sum that is done in several steps, each a plain sum of its own that begins with what the last one came to. */
+interface InSteps extends Sum
+{
+    /** How many steps there are, 2 or more. */
+    public function steps(): int;
+
+    /**
+     * One of the steps.
+     *
+     * @param int     $i    from 0
+     * @param ?Answer $from what the step before came to, rightly or not; null for the first step
+     *
+     * @throws CannotBeDone              when it does not go on from such an answer
+     * @throws \Rostik\Core\Time\TooLong
+     */
+    public function step(int $i, ?Answer $from): Sum;
+}
