@@ -88,6 +88,11 @@ final readonly class GivenReader
     private function time(string $text): ?Given
     {
         $lower = mb_strtolower($text, 'UTF-8');
+        if (1 === preg_match('~^(\d{1,2})[:.](\d{1,2})[:.](\d{1,3})'.self::HALF.'$~', $lower, $m)) {
+            $minutes = $this->time($m[1].':'.str_pad($m[2], 2, '0', \STR_PAD_LEFT).('' === ($m[4] ?? '') ? '' : ' '.$m[4].'m'));
+
+            return $minutes instanceof GivenTime ? $minutes->withSecond((int) $m[3]) : null;
+        }
         // digits first: what was written, whether a clock shows it or not
         if (1 === preg_match('~^(\d{1,2})\s*(?:[:.,h]\s*|\s)(\d{1,3})(?:\s*min(?:ute)?s?)?'.self::HALF.'(?:\s*h(?:ou)?rs?)?$~', $lower, $m)
             || 1 === preg_match('~^(\d{1,2})(\d\d)'.self::HALF.'$~', $lower, $m)

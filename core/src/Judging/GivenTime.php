@@ -20,6 +20,7 @@ final readonly class GivenTime implements Given
      * @param bool       $by24   whether it is written by the 24-hour clock
      * @param bool       $words  whether it is said in words
      * @param bool       $either whether the other half of the day would be the same mistake
+     * @param ?int       $second as written; null where there is none
      */
     private function __construct(
         public int $hour,
@@ -28,7 +29,14 @@ final readonly class GivenTime implements Given
         public bool $by24,
         public bool $words,
         private bool $either = false,
+        public ?int $second = null,
     ) {
+    }
+
+    /** @param ?int $second as written, whether a clock shows it or not; null for none */
+    public function withSecond(?int $second): self
+    {
+        return new self($this->hour, $this->minute, $this->half, $this->by24, $this->words, $this->either, $second);
     }
 
     public static function of12(int $hour, int $minute, ?HalfOfDay $half): self
@@ -52,14 +60,14 @@ final readonly class GivenTime implements Given
         $of = $time->time();
 
         return ClockForm::TwentyFour === $time->form
-            ? new self($of->hour(), $of->minute(), null, true, $words)
-            : new self($of->hour12(), $of->minute(), $time->halfSaid ? $of->half() : null, false, $words);
+            ? new self($of->hour(), $of->minute(), null, true, $words, second: $time->second)
+            : new self($of->hour12(), $of->minute(), $time->halfSaid ? $of->half() : null, false, $words, second: $time->second);
     }
 
     /** Minutes since midnight, or since 12 where the half of the day is open; null for a time that no clock shows. */
     public function minutes(): ?int
     {
-        if ($this->minute > 59) {
+        if ($this->minute > 59 || ($this->second ?? 0) > 59) {
             return null;
         }
         if ($this->by24) {
@@ -70,6 +78,14 @@ final readonly class GivenTime implements Given
         }
 
         return $this->hour % 12 * 60 + $this->minute + (HalfOfDay::Pm === $this->half ? 720 : 0);
+    }
+
+    /** Seconds since midnight, or since 12; null for a time that no clock shows. */
+    public function inSeconds(): ?int
+    {
+        $minutes = $this->minutes();
+
+        return null === $minutes ? null : 60 * $minutes + ($this->second ?? 0);
     }
 
     public function isOpen(): bool
@@ -86,15 +102,15 @@ final readonly class GivenTime implements Given
     {
         $minutes = $this->minutes();
         if ($this->words && null !== $minutes) {
-            return (new SpokenTime($style->past->value))->of(StatedTime::open(intdiv($minutes + 660, 60) % 12 + 1, $minutes % 60));
+            return (new SpokenTime($style->past->value))->of(StatedTime::open(intdiv($minutes + 660, 60) % 12 + 1, $minutes % 60)->toTheSecond($this->second));
         }
         if ($this->by24) {
-            return \sprintf($style->leadingNought ? '%02d:%02d' : '%d:%02d', $this->hour, $this->minute);
+            return \sprintf($style->leadingNought ? '%02d:%02d' : '%d:%02d', $this->hour, $this->minute).(null === $this->second ? '' : \sprintf(':%02d', $this->second));
         }
-        if ($style->nameTwelve && null !== $this->half && 12 === $this->hour && 0 === $this->minute) {
+        if ($style->nameTwelve && null !== $this->half && 12 === $this->hour && 0 === $this->minute && null === $this->second) {
             return HalfOfDay::Am === $this->half ? '12 midnight' : '12 noon';
         }
-        $digits = \sprintf('%d%s%02d', $this->hour, $style->separator->value, $this->minute);
+        $digits = \sprintf('%d%s%02d', $this->hour, $style->separator->value, $this->minute).(null === $this->second ? '' : \sprintf('%s%02d', $style->separator->value, $this->second));
 
         return null === $this->half ? $digits : $digits.' '.$style->halves->of($this->half);
     }
@@ -102,6 +118,9 @@ final readonly class GivenTime implements Given
     public function says(Given $other): bool
     {
         if (!$other instanceof self) {
+            return false;
+        }
+        if (null !== $this->second && null !== $other->second && $this->second !== $other->second) {
             return false;
         }
         $a = $this->minutes();

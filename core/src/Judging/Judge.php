@@ -102,6 +102,9 @@ final readonly class Judge
         if (null === $given->minutes() || !$expected->says($given)) {
             return Verdict::Wrong;
         }
+        if (null !== $expected->second && null === $given->second) {
+            return Verdict::Incomplete;
+        }
         if ($given->words !== $expected->words) {
             // a time in words where digits were wanted, or the other way round
             return $given->isOpen() && !$expected->isOpen() ? Verdict::Incomplete : Verdict::OtherForm;
@@ -161,14 +164,15 @@ final readonly class Judge
     private function isSlip(Given $given, Given $expected): bool
     {
         if ($given instanceof GivenTime && $expected instanceof GivenTime) {
-            $a = $given->minutes();
-            $b = $expected->minutes();
+            $size = null === $expected->second ? 60 : 1;
+            $a = $given->inSeconds();
+            $b = $expected->inSeconds();
             if (null === $a || null === $b) {
                 return false;
             }
-            $off = abs($a - $b) % 720;
+            $off = intdiv(abs($a - $b), $size) % intdiv(43200, $size);
 
-            return \in_array(min($off, 720 - $off), self::SLIPS, true);
+            return \in_array(min($off, intdiv(43200, $size) - $off), self::SLIPS, true);
         }
         if ($given instanceof GivenNumbers && $expected instanceof GivenLength) {
             $given = $given->in(...array_map(static fn ($p): Unit => $p->unit, $expected->parts)) ?? $given;

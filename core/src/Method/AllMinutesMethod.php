@@ -54,7 +54,7 @@ final class AllMinutesMethod implements Method
             $sum instanceof Comparison => $sum->left->duration->chain === $sum->right->duration->chain ? new Suit(50, 'In the same unit the numbers alone decide.') : null,
             $sum instanceof LengthChain => new Suit(40, 'In one unit they are calculated like any numbers.'),
             $sum instanceof FractionalProduct => new Suit(50, 'In one unit it is multiplied like any number.'),
-            $sum instanceof SpanComparison => new Suit(60, 'When it is known how long it is, the numbers alone decide.'),
+            $sum instanceof SpanComparison && [] === array_filter($sum->times(), static fn (StatedTime $t): bool => !$t->halfSaid) => new Suit(60, 'When it is known how long it is, the numbers alone decide.'),
             $sum instanceof Order => [] !== $sum->lengths ? new Suit(50, 'In the same unit the numbers alone decide.') : null,
             default => null,
         };

@@ -12,10 +12,13 @@ use Rostik\Core\Sum\Difference;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\LengthAnswer;
 use Rostik\Core\Sum\Product;
+use Rostik\Core\Sum\SecondElapsed;
+use Rostik\Core\Sum\SecondMove;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\Total;
 use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\Duration;
+use Rostik\Core\Time\StatedTime;
 use Rostik\Core\Time\Unit;
 
 /**
@@ -44,6 +47,7 @@ final class ColumnMethod implements Method
                 ? new Suit(70, $this->becauseOfDifference($sum))
                 : new Suit(80, 'Nothing has to be exchanged: take away in each column on its own.'),
             $sum instanceof Product => new Suit($sum->regroups() ? 60 : 55, $sum->regroups() ? 'Multiply each column, the smallest unit first, and carry.' : 'Multiply each column on its own: nothing is carried.'),
+            $sum instanceof SecondMove, $sum instanceof SecondElapsed => [] === array_filter($sum->times(), static fn (StatedTime $t): bool => !$t->halfSaid) ? new Suit(40, 'Columns work with 24-hour times.') : null,
             $sum instanceof ClockMove => new Suit(30, 'Columns work with 24-hour times.'),
             $sum instanceof Elapsed => new Suit($sum->overMidnight() ? 20 : 40, 'Columns work with 24-hour times.'),
             default => null,
@@ -56,6 +60,7 @@ final class ColumnMethod implements Method
             $sum instanceof Total => $this->total($sum, $writer),
             $sum instanceof Difference => $this->difference($sum, $writer),
             $sum instanceof Product => $this->product($sum, $writer),
+            $sum instanceof SecondMove, $sum instanceof SecondElapsed => ColumnSeconds::work($this, $sum, $writer),
             $sum instanceof ClockMove => ColumnClock::move($this, $sum, $writer),
             $sum instanceof Elapsed => ColumnClock::elapsed($this, $sum, $writer),
             default => throw new \LogicException('Columns are not for this kind of sum.'),

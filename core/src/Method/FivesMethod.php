@@ -19,6 +19,7 @@ use Rostik\Core\Sum\TimeForm;
 use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\ClockForm;
 use Rostik\Core\Time\StatedTime;
+use Rostik\Core\Time\Unit;
 
 /** Counts fives round the clock face, then ones: up to 60 minutes, or to the minute hand when a clock is read. */
 final class FivesMethod implements Method
@@ -125,7 +126,7 @@ final class FivesMethod implements Method
         $time = $sum->time->time();
         $minute = $time->minute();
         $hour = Marked::hour($time->hour12());
-        $picture = static fn (int $counted, int ...$stops): ClockPicture => new ClockPicture($time->minutes % 720, 0, $counted, array_values($stops), $writer->style->separator->value);
+        $picture = static fn (int $counted, int ...$stops): ClockPicture => new ClockPicture($time->minutes % 720, 0, $counted, array_values($stops), $writer->style->separator->value, $sum->time->second);
         $steps = [new Step(
             match (true) {
                 0 === $minute => \sprintf('The hour hand points straight at %s.', $hour),
@@ -145,8 +146,16 @@ final class FivesMethod implements Method
         if (0 === $minute) {
             $steps[] = new Step('The minute hand is at 12: no minutes, o’clock.', $picture(0));
         }
+        $second = $sum->time->second;
+        if (null !== $second) {
+            $steps[] = new Step(match (true) {
+                0 === $second => 'The second hand is at 12: no seconds.',
+                $second < 5 => 'The second hand counts like the minute hand: '.Marked::unit(Unit::Second, implode(', ', range(1, $second))).'.',
+                default => \sprintf('Count fives to the second hand, too: %s.', Marked::unit(Unit::Second, implode(', ', [...range(5, $second - $second % 5, 5), ...(0 === $second % 5 ? [] : range($second - $second % 5 + 1, $second))]))),
+            }, $picture($minute));
+        }
         $answer = new RewriteAnswer($sum->time, TimeForm::Digital);
-        $steps[] = new Step('The hour, two dots, always two digits for the minutes: '.$writer->answer($answer).'.', $picture($minute));
+        $steps[] = new Step((null === $second ? 'The hour, two dots, always two digits for the minutes: ' : 'The hour, two dots, two digits for the minutes, two dots, two digits for the seconds: ').$writer->answer($answer).'.', $picture($minute));
 
         return new Working($this, $steps, $answer);
     }

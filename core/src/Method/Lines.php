@@ -33,6 +33,12 @@ final class Lines
         $this->steps[] = new Step('' === $say ? $line.'.' : $say, new WrittenPicture($this->lines), at: $at);
     }
 
+    /** @return list<string> the lines so far */
+    public function written(): array
+    {
+        return $this->lines;
+    }
+
     public function working(Method $method, Answer $answer): Working
     {
         return new Working($method, [] === $this->steps ? throw new \LogicException('A working has at least one step.') : $this->steps, $answer);

@@ -15,6 +15,8 @@ use Rostik\Core\Sum\ClockMove;
 use Rostik\Core\Sum\Difference;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\LengthAnswer;
+use Rostik\Core\Sum\SecondElapsed;
+use Rostik\Core\Sum\SecondMove;
 use Rostik\Core\Sum\Series;
 use Rostik\Core\Sum\SpanComparison;
 use Rostik\Core\Sum\Sum;
@@ -51,6 +53,9 @@ final class NumberLineMethod extends OnTheLine
         if ($sum instanceof ClockChain || $sum instanceof Series) {
             return $this->isDrawn($this->stretch($sum)) ? new Suit($sum instanceof Series ? 80 : 70, $sum instanceof Series ? 'Equal jumps along the line lead from each time to the next.' : 'On the line each length is a jump of its own.') : null;
         }
+        if ($sum instanceof SecondMove || $sum instanceof SecondElapsed) {
+            return SecondsOnTheLine::isDrawn($sum->seconds()) ? new Suit(80, 'On a line of minutes you see the whole minute that is passed.') : null;
+        }
         if ($sum instanceof SpanComparison && null !== $length = $this->markedLength($sum)) {
             return new Suit(80, \sprintf('Mark %s off from the start and see which comes first, that mark or the end.', $writer->amount($length)));
         }
@@ -71,6 +76,7 @@ final class NumberLineMethod extends OnTheLine
             $sum instanceof Difference => $this->gap($sum, $writer),
             $sum instanceof ClockChain => $this->chain($sum, $writer),
             $sum instanceof Series => $this->series($sum, $writer),
+            $sum instanceof SecondMove, $sum instanceof SecondElapsed => (new SecondsOnTheLine($this))->work($sum, $writer),
             $sum instanceof SpanComparison => $this->markedOff($sum, $writer),
             default => throw new \LogicException('The number line is not for this kind of sum.'),
         };

@@ -209,7 +209,9 @@ abstract class OnTheLine implements Method
     {
         $length = $sum->lengths()[0] ?? null;
 
-        return null !== $length && $length->duration->isWholeMinutes() && $this->isDrawn(intdiv($length->duration->count, 60)) ? $length : null;
+        $said = [] === array_filter($sum->times(), static fn (StatedTime $t): bool => !$t->halfSaid);
+
+        return $said && null !== $length && $length->duration->isWholeMinutes() && $this->isDrawn(intdiv($length->duration->count, 60)) ? $length : null;
     }
 
     /** In minutes, how far apart the first and the last place on the line are. */

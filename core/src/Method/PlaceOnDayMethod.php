@@ -36,8 +36,8 @@ final class PlaceOnDayMethod implements Method
     public function suits(Sum $sum, Writer $writer): ?Suit
     {
         return match (true) {
-            $sum instanceof Order && [] !== $sum->times => new Suit(80, 'On the day line the times stand in their order by themselves.'),
-            $sum instanceof TimeComparison => new Suit(80, 'On the day line the earlier one stands further to the left.'),
+            $sum instanceof Order && [] !== $sum->times && !self::toTheSecond($sum) => new Suit(80, 'On the day line the times stand in their order by themselves.'),
+            $sum instanceof TimeComparison && !self::toTheSecond($sum) => new Suit(80, 'On the day line the earlier one stands further to the left.'),
             $sum instanceof Rewrite && $sum->time->halfSaid && TimeForm::Words !== $sum->as => new Suit(70, 'On the day line you see which half of the day it is.'),
             default => null,
         };
@@ -51,6 +51,12 @@ final class PlaceOnDayMethod implements Method
             $sum instanceof Rewrite => $this->rewrite($sum, $writer),
             default => throw new \LogicException('The day line is for times of day.'),
         };
+    }
+
+    /** On the day line seconds cannot be told apart. */
+    private static function toTheSecond(Sum $sum): bool
+    {
+        return [] !== array_filter($sum->times(), static fn (StatedTime $t): bool => null !== $t->second);
     }
 
     private function order(Order $sum, Writer $writer): Working
@@ -111,9 +117,9 @@ final class PlaceOnDayMethod implements Method
         $time = $sum->time->time();
         $picture = new DayPicture(new DayStrip([new DayPin($time->minutes, $writer->time($sum->time), 'start')], []));
         $answer = new RewriteAnswer(match ($sum->as) {
-            TimeForm::TwentyFour => StatedTime::of($time, ClockForm::TwentyFour),
+            TimeForm::TwentyFour => StatedTime::of($time, ClockForm::TwentyFour)->toTheSecond($sum->time->second),
             TimeForm::Digital => $sum->time,
-            default => StatedTime::of($time),
+            default => StatedTime::of($time)->toTheSecond($sum->time->second),
         }, $sum->as);
         $steps = [new Step(
             \sprintf('Pin %s on the day line: it is %s.', $writer->time($sum->time), match (true) {

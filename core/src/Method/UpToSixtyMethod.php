@@ -54,8 +54,8 @@ final class UpToSixtyMethod implements Method
         if (TimeForm::Digital === $sum->as) {
             return $this->backFromSixty($sum, $writer);
         }
-        $picture = static fn (int $swept, int ...$stops): ClockPicture => new ClockPicture($time->minutes % 720, $minute, $swept, array_values($stops), $writer->style->separator->value);
-        $answer = new RewriteAnswer($sum->time->halfSaid ? StatedTime::of($time) : $sum->time, TimeForm::Words);
+        $picture = static fn (int $swept, int ...$stops): ClockPicture => new ClockPicture($time->minutes % 720, $minute, $swept, array_values($stops), $writer->style->separator->value, $sum->time->second);
+        $answer = new RewriteAnswer($sum->time->halfSaid ? StatedTime::of($time)->toTheSecond($sum->time->second) : $sum->time, TimeForm::Words);
         $steps = [];
         if ($minute <= 30) {
             $steps[] = new Step(
@@ -92,7 +92,7 @@ final class UpToSixtyMethod implements Method
         $to = 60 - $time->minute();
         $named = $time->hour12() % 12 + 1;
         $answer = new RewriteAnswer($sum->time, TimeForm::Digital);
-        $picture = static fn (int $swept, int ...$stops): ClockPicture => new ClockPicture(($time->minutes + $to + $swept) % 720, 0, $swept, array_values($stops), $writer->style->separator->value);
+        $picture = static fn (int $swept, int ...$stops): ClockPicture => new ClockPicture(($time->minutes + $to + $swept) % 720, 0, $swept, array_values($stops), $writer->style->separator->value, $sum->time->second);
 
         return new Working($this, [
             new Step(\sprintf('It is not yet %s o’clock: %s missing.', Marked::hour($named), Marked::minute($to.(1 === $to ? ' minute' : ' minutes')).(1 === $to ? ' is' : ' are')), $picture(0)),

@@ -7,6 +7,7 @@ namespace Rostik\Core\Mistake;
 use Rostik\Core\Judging\Given;
 use Rostik\Core\Judging\GivenTime;
 use Rostik\Core\Sum\ClockMove;
+use Rostik\Core\Sum\SecondMove;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Time\ClockForm;
 use Rostik\Core\Time\HalfOfDay;
@@ -21,7 +22,7 @@ abstract class HalfMistake implements Mistake
 
     final public function predict(Sum $sum): ?Given
     {
-        if (!$sum instanceof ClockMove || ClockForm::Twelve !== $sum->start->form || !$sum->start->halfSaid) {
+        if (!($sum instanceof ClockMove || $sum instanceof SecondMove) || ClockForm::Twelve !== $sum->start->form || !$sum->start->halfSaid) {
             return null;
         }
         $end = $sum->answer()->time->time();
@@ -31,5 +32,5 @@ abstract class HalfMistake implements Mistake
     }
 
     /** The half of the day that is written; the one the sum ends in where the mistake does not show. */
-    abstract protected function written(ClockMove $sum, HalfOfDay $start, HalfOfDay $end): HalfOfDay;
+    abstract protected function written(ClockMove|SecondMove $sum, HalfOfDay $start, HalfOfDay $end): HalfOfDay;
 }

@@ -6,6 +6,7 @@ namespace Rostik\Core\Mistake;
 
 use Rostik\Core\Judging\Given;
 use Rostik\Core\Judging\GivenLength;
+use Rostik\Core\Judging\GivenTime;
 use Rostik\Core\Judging\Predicting;
 use Rostik\Core\Judging\RightAnswer;
 use Rostik\Core\Sum\CannotBeDone;
@@ -69,6 +70,10 @@ final readonly class MistakeBook implements Predicting
             } catch (TooLong) {
                 // what nobody would write down
                 continue;
+            }
+            if ($given instanceof GivenTime && $right instanceof GivenTime && null === $given->second) {
+                // what is said of hours and minutes leaves the seconds as they are
+                $given = $given->withSecond($right->second);
             }
             if (null !== $given && $given->text() !== $right->text() && !self::isOtherForm($given, $right)) {
                 $predicted[$id] = $given;

@@ -13,9 +13,12 @@ use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\FractionalProduct;
 use Rostik\Core\Sum\Later;
 use Rostik\Core\Sum\Product;
+use Rostik\Core\Sum\SecondElapsed;
+use Rostik\Core\Sum\SecondMove;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\Total;
 use Rostik\Core\Time\Amount;
+use Rostik\Core\Time\AmountPart;
 use Rostik\Core\Time\ClockForm;
 use Rostik\Core\Time\HalfOfDay;
 use Rostik\Core\Time\StatedTime;
@@ -32,6 +35,7 @@ final readonly class TwoColumns
      * @param list<array{int, int}> $rows      larger and smaller unit
      * @param int                   $times     how often the first row is taken, for a product; 1 otherwise
      * @param int                   $limit     how many of the smaller unit make one of the larger
+     * @param bool                  $ofDay     whether the larger unit is minutes of the day, beside which stand seconds
      * @param ?StatedTime           $start     where the answer is a time of day stated like this one
      */
     private function __construct(
@@ -42,6 +46,7 @@ final readonly class TwoColumns
         public Unit $small,
         public int $limit,
         private ?StatedTime $start = null,
+        private bool $ofDay = false,
     ) {
     }
 
@@ -56,6 +61,8 @@ final readonly class TwoColumns
             $sum instanceof Later => self::move('+', $sum),
             $sum instanceof Earlier => self::move('-', $sum),
             $sum instanceof Elapsed => self::elapsed($sum),
+            $sum instanceof SecondMove => self::secondMove($sum),
+            $sum instanceof SecondElapsed => self::secondElapsed($sum),
             default => null,
         };
     }
@@ -87,6 +94,9 @@ final readonly class TwoColumns
     /** The numbers as an answer is written: a length, or a time of day. */
     public function answer(int $large, int $small): ?Given
     {
+        if ($this->ofDay) {
+            return $this->ofDay($large, $small);
+        }
         if (null === $this->start) {
             return $large < 0 || $small < 0 ? null : GivenLength::two($large, $this->large, $small, $this->small);
         }
@@ -99,6 +109,40 @@ final readonly class TwoColumns
         $hour12 = ((($large - 1) % 12) + 12) % 12 + 1;
 
         return GivenTime::of12($hour12, $small, !$this->start->halfSaid ? null : ((($large % 24) + 24) % 24 < 12 ? HalfOfDay::Am : HalfOfDay::Pm));
+    }
+
+    /** Minutes of the day with seconds beside them. */
+    private function ofDay(int $minutes, int $seconds): ?Given
+    {
+        if ($seconds < 0) {
+            return null;
+        }
+        if (null === $this->start) {
+            return $minutes < 0 ? null : GivenLength::of(AmountPart::whole(intdiv($minutes, 60), Unit::Hour), AmountPart::whole($minutes % 60, Unit::Minute), AmountPart::whole($seconds, Unit::Second));
+        }
+
+        return GivenTime::stated($this->start->toTheSecond(null)->moved($minutes - $this->start->minutes))->withSecond($seconds);
+    }
+
+    private static function secondMove(SecondMove $sum): self
+    {
+        $by = $sum->length->duration->count;
+        $minutes = $sum->start->minutes;
+        // going back past midnight, or past 12, a day or half a day has been added above
+        while ($sum->direction < 0 && 60 * $minutes + ($sum->start->second ?? 0) < $by) {
+            $minutes += $sum->start->turn();
+        }
+
+        return new self($sum->direction > 0 ? '+' : '-', [[$minutes, $sum->start->second ?? 0], [intdiv($by, 60), $by % 60]], 1, Unit::Minute, Unit::Second, 60, $sum->start, true);
+    }
+
+    private static function secondElapsed(SecondElapsed $sum): ?self
+    {
+        if (!$sum->start->halfSaid || !$sum->end->halfSaid) {
+            return null;
+        }
+
+        return new self('-', [[$sum->end->minutes + ($sum->overMidnight() ? 1440 : 0), $sum->end->second ?? 0], [$sum->start->minutes, $sum->start->second ?? 0]], 1, Unit::Minute, Unit::Second, 60, null, true);
     }
 
     /** @param '+'|'-'|'x' $operation */

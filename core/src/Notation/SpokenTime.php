@@ -6,6 +6,7 @@ namespace Rostik\Core\Notation;
 
 use Rostik\Core\Time\StatedTime;
 use Rostik\Core\Time\TimeOfDay;
+use Rostik\Core\Time\Unit;
 
 /**
  * A time as it is said: past the hour to half past, then to the next hour; number words from the intl extension
@@ -31,7 +32,7 @@ final class SpokenTime
     {
         $time = $stated->time();
         if ($stated->halfSaid && 0 === $time->minutes % 720) {
-            return 0 === $time->minutes ? 'midnight' : 'noon';
+            return (0 === $time->minutes ? 'midnight' : 'noon').$this->andSeconds($stated->second);
         }
         $minute = $time->minute();
         $to = $minute > 30;
@@ -42,7 +43,7 @@ final class SpokenTime
             30 === $minute => 'half past '.$hour,
             45 === $minute => 'quarter to '.$hour,
             default => $this->minutes($to ? 60 - $minute : $minute).' '.($to ? 'to' : $this->past).' '.$hour,
-        };
+        }.$this->andSeconds($stated->second);
 
         return $stated->halfSaid ? $said.' '.$this->partOfTheDay($time) : $said;
     }
@@ -53,6 +54,17 @@ final class SpokenTime
         $said = ($this->numerals ? $minutes : $this->number($minutes)).(0 === $minutes % 5 ? '' : (1 === $minutes ? ' minute' : ' minutes'));
 
         return $this->marked ? Marked::minute($said) : $said;
+    }
+
+    /** " and 25 seconds"; nothing for whole minutes. */
+    private function andSeconds(?int $second): string
+    {
+        if (null === $second) {
+            return '';
+        }
+        $said = ($this->numerals ? $second : $this->number($second)).(1 === $second ? ' second' : ' seconds');
+
+        return ' and '.($this->marked ? Marked::unit(Unit::Second, $said) : $said);
     }
 
     private function hour(int $hour): string

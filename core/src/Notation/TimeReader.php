@@ -9,6 +9,7 @@ use Rostik\Core\Time\HalfOfDay;
 use Rostik\Core\Time\NoSuchTime;
 use Rostik\Core\Time\StatedTime;
 use Rostik\Core\Time\TimeOfDay;
+use Rostik\Core\Time\Unit;
 
 /**
  * Reads a time of day: 1:50 pm, 1.50 p.m., 13:50, 1350, 0945 hrs, 8 pm, noon, midday, 12 midnight, half past 4 in the
@@ -70,14 +71,12 @@ final readonly class TimeReader
                 default => $i + 1,
             };
         }
-        if ($words->is($j, 'noon', 'midday')) {
-            return new TimeReading(StatedTime::of(TimeOfDay::of(12, 0)), $j + 1);
+        if (!$words->is($j, 'noon', 'midday', 'midnight')) {
+            return null;
         }
-        if ($words->is($j, 'midnight')) {
-            return new TimeReading(StatedTime::of(TimeOfDay::of(0, 0)), $j + 1);
-        }
+        [$second, $next] = $this->andSeconds($words, $j + 1);
 
-        return null;
+        return new TimeReading(StatedTime::of(TimeOfDay::of($words->is($j, 'midnight') ? 0 : 12, 0))->toTheSecond($second), $next);
     }
 
     /**
@@ -169,14 +168,15 @@ final readonly class TimeReader
         if ($words->is($next, "o'clock", 'oclock')) {
             ++$next;
         }
-        $open = StatedTime::open($named, 0)->moved($move);
+        [$second, $next] = $this->andSeconds($words, $next);
+        $open = StatedTime::open($named, 0)->moved($move)->toTheSecond($second);
         if ($to && 12 === $named && Words::HALF === $words->type($next)) {
             // a.m. or p.m. of the 12, or of the time: both are written so
             return array_map(static fn (HalfOfDay $half): TimeReading => new TimeReading($open->in($half), $next + 1, spoken: true), HalfOfDay::cases());
         }
         $said = $this->part->after($words, $next, $named, 0, $from, $to);
         if (null !== $said) {
-            return [new TimeReading($said->time->moved($move), $said->next, spoken: true)];
+            return [new TimeReading($said->time->moved($move)->toTheSecond($second), $said->next, spoken: true)];
         }
 
         return [new TimeReading($open, $next, spoken: true)];
@@ -199,7 +199,9 @@ final readonly class TimeReader
             return $this->withMinutes($words, $i, $dot);
         }
         if ($words->is($i + 1, "o'clock", 'oclock')) {
-            return $this->clock($words, $i, $i + 2, (string) $hour, 0);
+            [$second, $next] = $this->andSeconds($words, $i + 2);
+
+            return $this->clock($words, $i, $next, (string) $hour, 0)?->toTheSecond($second);
         }
         $withHalf = $this->part->after($words, $i + 1, $hour, 0, $i);
         if (null !== $withHalf) {
@@ -237,13 +239,24 @@ final readonly class TimeReader
 
             return null;
         }
-        if ($words->is($next, ':') && null !== $words->number($next + 1)) {
-            $words->complain('seconds-on-the-clock', 'Times of day are in whole minutes here.', $next, '', $next + 2);
+        // 10:10:25, and 10.10.25 where a full stop stands between the hour and the minutes, too
+        $point = $dot && $words->is($next, '.') && $words->touches($next - 1) && $words->touches($next);
+        if ((!$words->is($next, ':') && !$point) || null === $words->number($next + 1)) {
+            return $this->clock($words, $i, $next, $text, (int) $minutes);
+        }
+        $second = $words->at($next + 1);
+        if (2 !== \strlen($second)) {
+            $words->complain('two-digits', 'Seconds are always written with two digits.', $next + 1, \sprintf('%02d', min(59, (int) $second)));
 
             return null;
         }
+        try {
+            return $this->clock($words, $i, $next + 2, $text, (int) $minutes)?->toTheSecond((int) $second);
+        } catch (NoSuchTime $none) {
+            $words->complain($none->reason, $none->getMessage(), $next + 1, '59');
 
-        return $this->clock($words, $i, $next, $text, (int) $minutes);
+            return null;
+        }
     }
 
     /** 1350, 0730, 345 pm, 1400 hours. */
@@ -261,6 +274,14 @@ final readonly class TimeReader
         $minute = (int) substr($text, -2);
 
         return $this->clock($words, $i, $i + 1, $half ? $hour : str_pad($hour, 2, '0', \STR_PAD_LEFT), $minute, !$half);
+    }
+
+    /** @return array{?int, int} the seconds said after a time, "and 25 seconds", and the place after them */
+    private function andSeconds(Words $words, int $i): array
+    {
+        $number = $words->is($i, 'and') ? NumberWords::orDigitsAt($words, $i + 1) : null;
+
+        return null !== $number && $number[0] < 60 && Unit::Second === $words->unit($number[1]) && !$words->is($number[1] + 1, 'later', 'earlier', 'after', 'before', 'ago') ? [$number[0], $number[1] + 1] : [null, $i];
     }
 
     /** Three forty-five pm, eight o'clock, nine. */

@@ -17,4 +17,10 @@ final readonly class TimeReading
     public function __construct(public StatedTime $time, public int $next, public bool $bare = false, public bool $spoken = false)
     {
     }
+
+    /** @throws \Rostik\Core\Time\NoSuchTime */
+    public function toTheSecond(?int $second): self
+    {
+        return null === $second ? $this : new self($this->time->toTheSecond($second), $this->next, $this->bare, $this->spoken);
+    }
 }

@@ -65,14 +65,14 @@ final readonly class Writer
             $stated = $stated->as24();
         }
         if (ClockForm::TwentyFour === $stated->form) {
-            return $this->digits24($stated->minutes).($this->says24 ? ' hours' : '');
+            return $this->digits24($stated->minutes).$this->seconds($stated).($this->says24 ? ' hours' : '');
         }
-        if ($stated->halfSaid && $this->style->nameTwelve && 0 === $stated->minutes % 720) {
+        if ($stated->halfSaid && $this->style->nameTwelve && 0 === $stated->minutes % 720 && null === $stated->second) {
             $twelve = $this->marked ? Marked::hour(12) : '12';
 
             return $twelve.(0 === $stated->minutes ? ' midnight' : ' noon');
         }
-        $digits = $this->digits12($stated->minutes);
+        $digits = $this->digits12($stated->minutes).$this->seconds($stated);
 
         return $stated->halfSaid ? $digits.' '.$this->half($stated->minutes < 720 ? HalfOfDay::Am : HalfOfDay::Pm) : $digits;
     }
@@ -89,7 +89,7 @@ final readonly class Writer
             $stated = $stated->as24();
         }
 
-        return ClockForm::TwentyFour === $stated->form ? $this->digits24($stated->minutes) : $this->digits12($stated->minutes);
+        return (ClockForm::TwentyFour === $stated->form ? $this->digits24($stated->minutes) : $this->digits12($stated->minutes)).$this->seconds($stated);
     }
 
     /** A time as a question says it, with its numbers in digits: half past 3, 23 minutes to 9 in the morning. */
@@ -232,6 +232,18 @@ final readonly class Writer
     public function times(): string
     {
         return $this->marked ? '×' : 'x';
+    }
+
+    /** ":25"; nothing for whole minutes. */
+    private function seconds(StatedTime $stated): string
+    {
+        if (null === $stated->second) {
+            return '';
+        }
+        $separator = ClockForm::TwentyFour === $stated->form ? ':' : $this->style->separator->value;
+        $two = \sprintf('%02d', $stated->second);
+
+        return $separator.($this->marked ? Marked::unit(Unit::Second, $two) : $two);
     }
 
     private function digits12(int $minutes): string

@@ -19,6 +19,7 @@ final readonly class ClockPicture implements Picture
      * @param int       $from    where the counting began, in minutes of the hour, 0 to 59
      * @param int       $swept   minutes counted since then; negative backwards
      * @param list<int> $stops   minutes of the hour at which a count was said, in order
+     * @param ?int      $second  where the second hand is, 0 to 59; null for a clock without one
      * @param string    $between what stands between hours and minutes
      */
     public function __construct(
@@ -27,8 +28,9 @@ final readonly class ClockPicture implements Picture
         public int $swept,
         public array $stops,
         string $between = ':',
+        public ?int $second = null,
     ) {
         $this->type = self::TYPE;
-        $this->reads = \sprintf('%d%s%02d', (intdiv($minutes, 60) + 11) % 12 + 1, $between, $minutes % 60);
+        $this->reads = \sprintf('%d%s%02d', (intdiv($minutes, 60) + 11) % 12 + 1, $between, $minutes % 60).(null === $second ? '' : \sprintf('%s%02d', $between, $second));
     }
 }

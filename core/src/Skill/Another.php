@@ -224,8 +224,8 @@ final readonly class Another
         $restated = $drawn->withTimes(...array_map(static fn (StatedTime $t): StatedTime => match (true) {
             !$t->halfSaid => $t,
             ClockForm::TwentyFour === $model->form => $t->as24(),
-            !$model->halfSaid => StatedTime::open($t->time()->hour12(), $t->time()->minute()),
-            default => StatedTime::of($t->time()),
+            !$model->halfSaid => StatedTime::open($t->time()->hour12(), $t->time()->minute())->toTheSecond($t->second),
+            default => StatedTime::of($t->time())->toTheSecond($t->second),
         }, $drawn->times()));
 
         // left open it must not come to depend on what is not said

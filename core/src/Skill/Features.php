@@ -43,7 +43,7 @@ final readonly class Features
         $crossed = Crossing::of($sum);
         $fives = true;
         foreach ($sum->times() as $time) {
-            $fives = $fives && 0 === $time->minutes % 5;
+            $fives = $fives && 0 === $time->minutes % 5 && 0 === ($time->second ?? 0) % 5;
         }
         foreach ($sum->lengths() as $length) {
             foreach ($length->parts as $part) {

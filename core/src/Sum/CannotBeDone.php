@@ -27,6 +27,11 @@ final class CannotBeDone extends \DomainException
         return new self('not-whole-minutes', 'Times of day are in whole minutes here.', $example);
     }
 
+    public static function notToTheSecond(): self
+    {
+        return new self('not-whole-minutes', 'This kind of sum is worked in whole minutes here.', '10:10 a.m. + 25 min');
+    }
+
     public static function severalWays(): self
     {
         return new self('two-readings', 'This can be taken in more than one way.', '8:00 p.m. to 8:00 a.m.');

@@ -25,6 +25,9 @@ abstract readonly class ClockMove implements Sum
         if (Chain::Calendar === $length->duration->chain) {
             throw CannotBeDone::monthsOnTheClock();
         }
+        if (null !== $start->second) {
+            throw CannotBeDone::notToTheSecond();
+        }
         if (!$length->duration->isWholeMinutes()) {
             throw CannotBeDone::notWholeMinutes('1:50 p.m. + 90 min');
         }

@@ -20,9 +20,17 @@ final readonly class Elapsed implements Sum
     {
     }
 
-    /** @param bool $nextDay whether the end was said to be on the next day, which it is anyhow at or before the start */
+    /**
+     * @param bool $nextDay whether the end was said to be on the next day, which it is anyhow at or before the start
+     *
+     * @throws CannotBeDone when a time is stated to the second, for which there is {@see SecondElapsed}
+     */
     public static function of(StatedTime $start, StatedTime $end, bool $nextDay = false): self
     {
+        if (null !== $start->second || null !== $end->second) {
+            throw CannotBeDone::notToTheSecond();
+        }
+
         return new self($start, $end, $nextDay);
     }
 

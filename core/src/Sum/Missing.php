@@ -44,6 +44,8 @@ final readonly class Missing implements Sum
      */
     public static function length(int $direction, StatedTime $start, StatedTime $end): self
     {
+        Elapsed::of($start, $end);
+
         return new self($direction, $start, null, $end);
     }
 

@@ -184,7 +184,7 @@ final readonly class Order implements Sum
     private function sorted(): array
     {
         $keys = [] !== $this->times
-            ? array_map(static fn (StatedTime $t): int => $t->minutes, $this->times)
+            ? array_map(static fn (StatedTime $t): int => $t->inSeconds(), $this->times)
             : array_map(static fn (Amount $a): int => $a->duration->count, $this->lengths);
 
         return $this->arranged($keys);

@@ -39,9 +39,9 @@ final readonly class Rewrite implements Sum
         }
 
         return new RewriteAnswer(match ($this->as) {
-            TimeForm::TwentyFour => StatedTime::of($this->time->time(), ClockForm::TwentyFour),
+            TimeForm::TwentyFour => StatedTime::of($this->time->time(), ClockForm::TwentyFour)->toTheSecond($this->time->second),
             TimeForm::Digital => $this->time,
-            default => $this->time->halfSaid ? StatedTime::of($this->time->time()) : $this->time,
+            default => $this->time->halfSaid ? StatedTime::of($this->time->time())->toTheSecond($this->time->second) : $this->time,
         }, $this->as);
     }
 

@@ -42,7 +42,7 @@ final readonly class TimeComparison implements Sum
         }
 
         // where either half gives the same, the one that is not said may as well be the morning
-        return SignAnswer::between($this->left->minutes, $this->right->minutes, true);
+        return SignAnswer::between($this->left->inSeconds(), $this->right->inSeconds(), true);
     }
 
     public function times(): array

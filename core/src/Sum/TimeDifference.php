@@ -18,9 +18,13 @@ final readonly class TimeDifference implements Sum
     {
     }
 
+    /** @throws CannotBeDone when a time is stated to the second */
     public static function of(StatedTime $from, StatedTime $take): self
     {
-        return new self($from, $take);
+        $difference = new self($from, $take);
+        $difference->plain();
+
+        return $difference;
     }
 
     public function kind(): Kind

@@ -34,6 +34,11 @@ final class NoSuchTime extends \DomainException
         );
     }
 
+    public static function second(int $second): self
+    {
+        return new self(\sprintf('A minute has 60 seconds, so no clock shows %d of them.', $second), 'second-over-59', '10:10:25');
+    }
+
     public static function hour12(int $hour, int $minute, HalfOfDay $half): self
     {
         if ($minute > 59) {

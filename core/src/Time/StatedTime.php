@@ -5,18 +5,20 @@ declare(strict_types=1);
 namespace Rostik\Core\Time;
 
 /**
- * A time of day as somebody stated it: by which clock, and whether a.m. or p.m. was said.
+ * A time of day as somebody stated it: by which clock, whether a.m. or p.m. was said, and whether to the second.
  * Where the half was not said it stands for two times of the day, twelve hours apart.
  */
 final readonly class StatedTime
 {
     /**
-     * @param int $minutes since midnight, 0 to 1439; 0 to 719 where the half was not said
+     * @param int  $minutes since midnight, 0 to 1439; 0 to 719 where the half was not said
+     * @param ?int $second  0 to 59; null where only whole minutes are stated
      */
     private function __construct(
         public int $minutes,
         public bool $halfSaid,
         public ClockForm $form,
+        public ?int $second = null,
     ) {
     }
 
@@ -38,6 +40,28 @@ final readonly class StatedTime
         return new self(TimeOfDay::of12($hour12, $minute, HalfOfDay::Am)->minutes, false, ClockForm::Twelve);
     }
 
+    /**
+     * The same stated to the second.
+     *
+     * @param ?int $second 0 to 59; null for whole minutes
+     *
+     * @throws NoSuchTime
+     */
+    public function toTheSecond(?int $second): self
+    {
+        if (null !== $second && ($second < 0 || $second > 59)) {
+            throw NoSuchTime::second($second);
+        }
+
+        return new self($this->minutes, $this->halfSaid, $this->form, $second);
+    }
+
+    /** Seconds since midnight, 0 to 86399; since 12 where the half was not said. */
+    public function inSeconds(): int
+    {
+        return 60 * $this->minutes + ($this->second ?? 0);
+    }
+
     public function time(): TimeOfDay
     {
         return TimeOfDay::ofMinutes($this->minutes);
@@ -46,18 +70,18 @@ final readonly class StatedTime
     /** The same reading with its half of the day said. */
     public function in(HalfOfDay $half): self
     {
-        return new self($this->minutes % 720 + (HalfOfDay::Pm === $half ? 720 : 0), true, ClockForm::Twelve);
+        return new self($this->minutes % 720 + (HalfOfDay::Pm === $half ? 720 : 0), true, ClockForm::Twelve, $this->second);
     }
 
     /** The same digits taken as a 24-hour time: 10:30, half not said, as 10:30 in the morning. */
     public function as24(): self
     {
         if ($this->halfSaid) {
-            return ClockForm::TwentyFour === $this->form ? $this : new self($this->minutes, true, ClockForm::TwentyFour);
+            return ClockForm::TwentyFour === $this->form ? $this : new self($this->minutes, true, ClockForm::TwentyFour, $this->second);
         }
         $minutes = $this->minutes < 60 ? $this->minutes + 720 : $this->minutes;
 
-        return new self($minutes, true, ClockForm::TwentyFour);
+        return new self($minutes, true, ClockForm::TwentyFour, $this->second);
     }
 
     /** Minutes after which the same reading comes round again: a day, or half a day where the half was not said. */
@@ -76,7 +100,20 @@ final readonly class StatedTime
         $turn = $this->turn();
         $to = ($this->minutes + $minutes) % $turn;
 
-        return new self($to < 0 ? $to + $turn : $to, $this->halfSaid, $this->form);
+        return new self($to < 0 ? $to + $turn : $to, $this->halfSaid, $this->form, $this->second);
+    }
+
+    /**
+     * The time so many seconds on, stated in the same form and to the second.
+     *
+     * @param int $seconds any whole number; negative goes back
+     */
+    public function movedSeconds(int $seconds): self
+    {
+        $to = $this->inSeconds() + $seconds;
+        $minutes = (int) floor($to / 60);
+
+        return $this->moved($minutes - $this->minutes)->toTheSecond($to - 60 * $minutes);
     }
 
     /**
@@ -88,22 +125,22 @@ final readonly class StatedTime
         return $this->halfSaid ? (int) floor(($this->minutes + $minutes) / TimeOfDay::DAY) : 0;
     }
 
-    /** HH:MM by the 24-hour clock; the reading of the 12-hour clock, 01:00 to 12:59, where the half was not said. */
+    /** HH:MM, or HH:MM:SS, by the 24-hour clock; the reading of the 12-hour clock, 01:00 to 12:59, where the half was not said. */
     public function digits(): string
     {
         $hour = $this->halfSaid ? intdiv($this->minutes, 60) : $this->time()->hour12();
 
-        return \sprintf('%02d:%02d', $hour, $this->minutes % 60);
+        return \sprintf(null === $this->second ? '%02d:%02d' : '%02d:%02d:%02d', $hour, $this->minutes % 60, $this->second ?? 0);
     }
 
     /** A number of its own for every reading, form and half of the day said or not. */
     public function key(): int
     {
-        return $this->minutes * 4 + (ClockForm::Twelve === $this->form ? 0 : 2) + ($this->halfSaid ? 1 : 0);
+        return $this->minutes * 4 + (ClockForm::Twelve === $this->form ? 0 : 2) + ($this->halfSaid ? 1 : 0) + (null === $this->second ? 0 : 8192 * ($this->second + 1));
     }
 
     public function equals(self $other): bool
     {
-        return $this->minutes === $other->minutes && $this->halfSaid === $other->halfSaid;
+        return $this->inSeconds() === $other->inSeconds() && $this->halfSaid === $other->halfSaid;
     }
 }

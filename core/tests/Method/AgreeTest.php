@@ -144,6 +144,20 @@ final class AgreeTest extends TestCase
                 }
             }
         }, 200];
+        yield 'to the second' => [static function (): iterable {
+            $clock = static fn (int $s): string => preg_replace('/:(\d\d)/', ':$1:'.\sprintf('%02d', $s % 60), self::time(intdiv($s, 60))) ?? '';
+            $length = static fn (int $s): string => trim(($s >= 3600 ? intdiv($s, 3600).' h ' : '').(intdiv($s, 60) % 60 > 0 ? intdiv($s, 60) % 60 .' min ' : '').($s % 60 > 0 ? $s % 60 .' s' : ''));
+            $shown = static fn (string $time): string => str_replace(['am', 'pm'], ['a.m.', 'p.m.'], $time);
+            for ($start = 25; $start < 86400; $start += 3655) {
+                foreach ([5, 35, 60, 95, 600, 3599, 3600, 40000] as $by) {
+                    $later = $start + $by;
+                    yield $clock($start).' + '.$length($by) => $shown($clock($later % 86400)).($later >= 86400 ? ' (next day)' : '');
+                    $earlier = $start - $by;
+                    yield $clock($start).' - '.$length($by) => $shown($clock(($earlier + 86400) % 86400)).($earlier < 0 ? ' (the day before)' : '');
+                    yield $clock($start).' to '.$clock($later % 86400) => $length($by);
+                }
+            }
+        }, 500];
         yield 'numbers with fractions' => [static function (): iterable {
             for ($whole = 0; $whole < 4; ++$whole) {
                 foreach ([[1, 2], [1, 4], [3, 4], [2, 3], [4, 5], [5, 6]] as [$top, $bottom]) {

@@ -149,12 +149,17 @@ final class SumReaderTest extends TestCase
         yield ['24:10 to 3 pm', 'hour-over-23', 0];
         yield ['3:61 pm + 4 min', 'minute-over-59', 0];
         yield ['3:5 pm + 4 min', 'two-digits', 2];
-        yield ['1:50:10 pm + 4 min', 'seconds-on-the-clock', 4];
+        yield ['1:50:70 pm + 4 min', 'second-over-59', 5];
+        yield ['1:50:5 pm + 4 min', 'two-digits', 5];
+        yield ['_ + 4 min = 1:50:10 pm', 'not-whole-minutes', 0];
         yield ['9 in the afternoon + 5 min', 'not-that-part-of-the-day', 0];
         yield ['1 month + 3 days', 'months-and-days', 0];
         yield ['1 month 3 days + 2 days', 'months-and-days', 0];
         yield ['1:50 pm + 2 months', 'months-on-the-clock', 0];
-        yield ['1:50 pm + 90 s', 'not-whole-minutes', 0];
+        yield ['every 90 s from 1:50 pm', 'not-whole-minutes', 0];
+        yield ['every 2 h from 9 am, 100 times', 'too-many-in-a-row', 0];
+        yield ['1/7 x 1 min', 'does-not-come-out', 0];
+        yield ['9 am + 1 h + 1 h + 1 h + 1 h + 1 h + 1 h + 1 h + 1 h + 1 h', 'too-long-a-chain', 0];
         yield ['1/7 min + 2 min', 'not-whole', 0];
         yield ['2 h 3 h + 1 h', 'unit-twice', 0];
         yield [str_repeat('1 h + ', 60).'1 h', 'too-long', 300];
@@ -168,7 +173,7 @@ final class SumReaderTest extends TestCase
         yield ['2 h / 0 min', 'shared-by-nothing', 0];
         yield ['20 min - -10 min', 'not-a-sum', 0];
         yield ['9 am is 20 min before what time?', 'unknown-word', 5];
-        yield ['2 h - 20 min + 10 min', 'not-a-sum', 0];
+        yield ['20 min - 40 min + 10 min', 'takes-more-than-there-is', 0];
         yield ['40 min / 15 min', 'does-not-come-out', 0];
         yield ['2:45 hrs + 1:30 hrs', 'two-times', 9];
         // places are counted in characters as they were typed, whatever they are made of

@@ -29,6 +29,9 @@ final class Key
                 ? self::againstSpan($m[5], $m[6], $m[4], ['<' => '>', '>' => '<', '=' => '='][$answer] ?? '')
                 : self::againstSpan($m[1], $m[2], $m[3], $answer),
             str_contains($question, ' ? ') => self::comparison($question, $answer),
+            (bool) preg_match('/^(\d+:\d\d):(\d\d)( [ap]\.m\.)? to (\d+:\d\d):(\d\d)( [ap]\.m\.)?$/', $question, $m) => self::modulo(60 * (self::time($m[4].($m[6] ?? '')) - self::time($m[1].$m[3])) + (int) $m[5] - (int) $m[2], 86400) === self::tidy($answer),
+            (bool) preg_match('/^(\d+:\d\d):(\d\d)( [ap]\.m\.)? ([+-]) (.+)$/', $question, $m) => self::toTheSecond(60 * self::time($m[1].$m[3]) + (int) $m[2] + ('+' === $m[4] ? 1 : -1) * self::length($m[5]), $answer),
+            (bool) preg_match('/^(.+) and (\d+) seconds? as digital$/', $question, $m) => str_contains($answer, \sprintf(':%02d', (int) $m[2])) && self::rewritten($m[1], 'digital', preg_replace('/^(\d+:\d\d):\d\d/', '$1', $answer) ?? ''),
             (bool) preg_match('/^(.+) as (words|digital|24h|12h)$/', $question, $m) => self::rewritten($m[1], $m[2], $answer),
             (bool) preg_match('/^(.+) = (.+)$/', $question, $m) => self::missing($m[1], $m[2], $answer),
             (bool) preg_match('/^(.+) in ([a-z ]+)$/', $question, $m) => self::conversion($m[1], $m[2], $answer),
@@ -100,6 +103,13 @@ final class Key
         preg_match_all('/([+-]) ([^+-]+)/', $terms, $found, \PREG_SET_ORDER);
 
         return array_sum(array_map(static fn (array $one): int => ('+' === $one[1] ? 1 : -1) * self::length($one[2]), $found));
+    }
+
+    private static function toTheSecond(int $seconds, string $answer): bool
+    {
+        preg_match('/^(\d+:\d\d):(\d\d)( [ap]\.m\.)?/', $answer, $m);
+
+        return self::modulo($seconds, 86400) === 60 * self::time(($m[1] ?? '').($m[3] ?? '')) + (int) ($m[2] ?? 0);
     }
 
     private static function inARow(string $every, string $start, int $count, string $answer): bool

@@ -33,10 +33,10 @@ final class LadderTest extends TestCase
             self::assertNotSame([], $rung->methods);
         }
         self::assertSame([
-            'read-clock-five', 'read-clock-minute', 'set-clock', 'past-and-to', 'am-pm', 'twenty-four-hour', 'order-times', 'roman-clock',
+            'read-clock-five', 'read-clock-minute', 'read-clock-second', 'set-clock', 'past-and-to', 'am-pm', 'twenty-four-hour', 'order-times', 'roman-clock',
             'unit-facts', 'convert-whole', 'convert-mixed', 'compare-lengths', 'sensible-unit',
             'add-plain', 'add-regroup', 'subtract-plain', 'subtract-regroup', 'add-many', 'scale-and-share',
-            'later-within-hour', 'later-across-hour', 'earlier-within-hour', 'earlier-across-hour', 'how-long-within-hour', 'how-long-across-hours', 'across-noon', 'across-midnight', 'missing-part', 'more-or-less', 'equal-steps', 'several-steps',
+            'later-within-hour', 'later-across-hour', 'earlier-within-hour', 'earlier-across-hour', 'how-long-within-hour', 'how-long-across-hours', 'across-noon', 'across-midnight', 'missing-part', 'more-or-less', 'to-the-second', 'equal-steps', 'several-steps',
             'one-step-problem', 'two-step-problem', 'read-timetable', 'plan-backwards', 'days-between-dates',
         ], $seen);
     }
@@ -49,6 +49,8 @@ final class LadderTest extends TestCase
     private const SHAPES = [
         'read-clock-five' => '~^(?:(?:5|10|quarter|20|25|half) (?:past|to) )?\d+(?: o\'clock)? as digital$~',
         'read-clock-minute' => '~^(?:(?:\d+ minutes?|\d+|quarter|half) (?:past|to) )?\d+(?: o\'clock)? as digital$~',
+        'read-clock-second' => '~ and \d+ seconds? as digital$~',
+        'to-the-second' => '~^\d+:\d\d:\d\d(?: [ap]\.m\.)? (?:[+-] (?:\d+ (?:h|min|s) ?)+|to \d+:\d\d:\d\d(?: [ap]\.m\.)?)$~',
         'set-clock' => '~ as digital$~',
         'roman-clock' => '~ as digital$~',
         'past-and-to' => '~^'.self::TIME.' as words$~',

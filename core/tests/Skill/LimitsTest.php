@@ -16,6 +16,8 @@ use Rostik\Core\Sum\ClockChain;
 use Rostik\Core\Sum\ClockMove;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\Missing;
+use Rostik\Core\Sum\SecondElapsed;
+use Rostik\Core\Sum\SecondMove;
 use Rostik\Core\Sum\Series;
 use Rostik\Core\Sum\SpanComparison;
 use Rostik\Core\Sum\Sum;
@@ -67,7 +69,7 @@ final class LimitsTest extends TestCase
         self::assertCount(972, $all);
         foreach (self::sums() as $sum) {
             $has = Features::of($sum);
-            $onTheClock = $sum instanceof ClockMove || $sum instanceof ClockChain || $sum instanceof Elapsed || $sum instanceof Missing;
+            $onTheClock = $sum instanceof ClockMove || $sum instanceof ClockChain || $sum instanceof SecondMove || $sum instanceof SecondElapsed || $sum instanceof Elapsed || $sum instanceof Missing;
             $along = $onTheClock || $sum instanceof Series || $sum instanceof SpanComparison;
             $what = Core::get(Forms::class)->write($sum, Writer::plain());
             foreach ($all as $limits) {

@@ -58,6 +58,9 @@ final class Child
         if (mt_rand(0, 9) < 3) {
             $near = mt_rand(-25, 25) * 2 + 3;
         }
+        if (1 === preg_match('/^(\d+:\d\d):(\d\d)(.*)$/', $right, $m)) {
+            return $m[1].':'.\sprintf('%02d', ((int) $m[2] + [1, 5, 10, 55][mt_rand(0, 3)]) % 60).$m[3];
+        }
         if (1 === preg_match('/^(\d+):(\d+)( [ap]\.m\.)?$/', $right, $m)) {
             $at = ((int) $m[1] * 60 + (int) $m[2] + $near + 720) % 720;
 
@@ -91,6 +94,9 @@ final class Child
 
         return match (true) {
             1 === preg_match("/^(?:$time|$length)(?: [+-] $length){2,}$/", $sum) && (str_contains($sum, '-') || str_contains($sum, ':') || str_starts_with($sum, '12 noon') || str_starts_with($sum, '12 midnight')) => self::chain($sum, $mistake),
+            1 === preg_match('/^(\d+:\d\d):(\d\d)( [ap]\.m\.)? ([+-]) (\d.*)$/', $sum, $m) => self::secondMove($m[1].$m[3], (int) $m[2], $m[4], self::seconds($m[5]), $mistake),
+            1 === preg_match('/^(\d+:\d\d):(\d\d)( [ap]\.m\.)? to (\d+:\d\d):(\d\d)( [ap]\.m\.)?$/', $sum, $m) => self::secondElapsed($m[1].$m[3], (int) $m[2], $m[4].($m[6] ?? ''), (int) $m[5], $mistake),
+            1 === preg_match('/^(.+) and (\d+) seconds? as digital$/', $sum, $m) => self::secondHand($m[1], (int) $m[2], $mistake),
             1 === preg_match("/^every ($length) from ($time), (\\d+) times$/", $sum, $m) => self::series($m[1], $m[2], (int) $m[3], $mistake),
             1 === preg_match("/^(?:(\\d+) )?(\\d+)\\/(\\d+) x ($length)$/", $sum, $m) => self::fraction((int) $m[1], (int) $m[2], (int) $m[3], self::min($m[4]), $mistake),
             1 === preg_match("/^($time to $time|$length) \\? ($time to $time|$length)$/", $sum, $m) && str_contains($sum, ' to ') => self::spans($m[1], $m[2], $mistake),
@@ -109,6 +115,56 @@ final class Child
             1 === preg_match('/^(.+) in (.+)$/', $sum, $m) => self::convert($m[1], $m[2], $mistake),
             default => null,
         };
+    }
+
+    /** Minutes of the day with seconds beside them. */
+    private static function secondMove(string $start, int $second, string $sign, int $by, ?string $mistake): ?string
+    {
+        [$at, $form] = self::time($start);
+        $way = '+' === $sign ? 1 : -1;
+        $as = static fn (int $minutes, int $s): string => preg_replace('/^(\d+:\d\d)/', '$1:'.\sprintf('%02d', $s), self::clockRaw(intdiv(($minutes % 1440 + 1440) % 1440, 60), ($minutes % 60 + 60) % 60, $form)) ?? '';
+        $right = static fn (int $s): string => $as((int) floor($s / 60), ($s % 60 + 60) % 60);
+        $end = 60 * $at + $second + $way * $by;
+        if (null === $mistake) {
+            return $right($end);
+        }
+        if ('wrong-operation' === $mistake) {
+            return $right(60 * $at + $second - $way * $by);
+        }
+        if ('12' === $form && ('keeps-am-pm' === $mistake || 'flips-am-pm' === $mistake)) {
+            $crossed = ($at < 720) !== ((((int) floor($end / 60)) % 1440 + 1440) % 1440 < 720);
+
+            return ('keeps-am-pm' === $mistake) === $crossed && ($crossed || $by < 43200) ? $right($end + 43200) : null;
+        }
+        [$m, $s] = [intdiv($by, 60), $by % 60];
+        if ($way > 0) {
+            return self::adding($at + $m, $second + $s, 100 * ($at + $m) + $second + $s, $mistake, $as);
+        }
+
+        return self::taking($at + ($end < 0 ? 1440 : 0), $second, $m, $s, $mistake, $as, false);
+    }
+
+    private static function secondElapsed(string $start, int $from, string $end, int $to, ?string $mistake): ?string
+    {
+        [[$a], [$b]] = [self::time($start), self::time($end)];
+        $over = 60 * $b + $to <= 60 * $a + $from;
+        $as = static fn (int $m, int $s): ?string => $m < 0 || $s < 0 ? null : (trim((intdiv($m, 60) > 0 ? intdiv($m, 60).' h ' : '').($m % 60 > 0 ? $m % 60 .' min ' : '').($s > 0 ? $s.' s' : '')) ?: '0 s');
+        $b += $over ? 1440 : 0;
+        if (null === $mistake) {
+            $long = 60 * ($b - $a) + $to - $from;
+
+            return $as(intdiv($long, 60), $long % 60);
+        }
+
+        return self::taking($b, $to, $a, $from, $mistake, $as, true);
+    }
+
+    private static function secondHand(string $said, int $second, ?string $mistake): ?string
+    {
+        $own = 'hand-number-as-seconds' === $mistake;
+        $written = $own && 0 !== $second % 5 ? null : self::rewrite($said, 'digital', $own ? null : $mistake);
+
+        return null === $written ? null : preg_replace('/^(\d+:\d\d)/', '$1:'.\sprintf('%02d', $own ? (0 === $second ? 12 : intdiv($second, 5)) : $second), $written);
     }
 
     /** Step by step, each from what the last one came to. */

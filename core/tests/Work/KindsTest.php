@@ -87,9 +87,18 @@ final class KindsTest extends TestCase
         yield ['9:40 am to 10:30 am ? 1 h', '9:40 a.m. to 10:30 a.m. ? 1 h', '<', '<', 'number-line all-minutes'];
         yield ['is it more than an hour from 9:40 am to 10:50 am?', '9:40 a.m. to 10:50 a.m. ? 1 h', '>', '>'];
         yield ['9 am to 10 am ? 2 pm to 3 pm', '9:00 a.m. to 10:00 a.m. ? 2:00 p.m. to 3:00 p.m.', '=', '=', 'all-minutes'];
-        yield ['which is earlier, 7:50 am or 7:15 pm?', '7:50 a.m. ? 7:15 p.m.', 'earlier', '<', 'place-on-day'];
+        yield ['which is earlier, 7:50 am or 7:15 pm?', '7:50 a.m. ? 7:15 p.m.', 'earlier', '<', 'place-on-day hour-then-minutes'];
         yield ['every 12 min from 7:10 am', 'every 12 min from 7:10 a.m., 6 times', '7:10 a.m., 7:22 a.m., 7:34 a.m., 7:46 a.m., 7:58 a.m., 8:10 a.m.', '07:10, 07:22, 07:34, 07:46, 07:58, 08:10', 'number-line step-by-step'];
         yield ['from 11:30 am every quarter of an hour until noon', 'every 15 min from 11:30 a.m. until 12 noon', '11:30 a.m., 11:45 a.m., 12 noon', '11:30, 11:45, 12:00'];
+
+        yield ['10:10:25 am + 1 min 50 s', '10:10:25 a.m. + 1 min 50 s', '10:12:15 a.m.', '10:12:15', 'number-line unit-by-unit column'];
+        yield ['1:50 pm + 90 s', '1:50:00 p.m. + 90 s', '1:51:30 p.m.', '13:51:30'];
+        yield ['00:00:10 - 20 s', '00:00:10 - 20 s', '23:59:50 (the day before)', '23:59:50'];
+        yield ['23:59:50 to 00:00:20', '23:59:50 to 00:00:20', '30 s', 'PT30S', 'number-line unit-by-unit column'];
+        yield ['10:10:25 as digital', '10 past 10 and 25 seconds as digital', '10:10:25', '10:10:25', 'fives'];
+        yield ['8.37.03 pm as 24h', '8:37:03 p.m. as 24h', '20:37:03', '20:37:03'];
+        yield ['8:37:03 as words', '8:37:03 as words', 'twenty-three minutes to nine and three seconds', 'twenty-three minutes to nine and three seconds'];
+        yield ['order 10:10:25, 10:10:05, 9:00:00', 'order 10:10:25, 10:10:05, 9:00:00', '9:00:00, 10:10:05, 10:10:25', [2, 1, 0], 'hour-then-minutes'];
 
         yield ['105 min in h min', '105 min in h min', '1 h 45 min', $parts('h', 1, 'min', 45), 'table multiply-divide'];
         yield ['105 min in hours and minutes', '105 min in h min', '1 h 45 min', $parts('h', 1, 'min', 45)];
@@ -124,7 +133,7 @@ final class KindsTest extends TestCase
         yield ['1 month ? 27 days', '1 month ? 27 days', '>', '>'];
         yield ['3 min ? 200 s', '3 min ? 200 s', '<', '<'];
 
-        yield ['order 7:40 am, 7 pm, 7 am', 'order 7:40 a.m., 7:00 p.m., 7:00 a.m.', '7:00 a.m., 7:40 a.m., 7:00 p.m.', [2, 0, 1], 'place-on-day'];
+        yield ['order 7:40 am, 7 pm, 7 am', 'order 7:40 a.m., 7:00 p.m., 7:00 a.m.', '7:00 a.m., 7:40 a.m., 7:00 p.m.', [2, 0, 1], 'place-on-day hour-then-minutes'];
         yield ['order 12:15 pm, 1 pm, 12:15 am', 'order 12:15 p.m., 1:00 p.m., 12:15 a.m.', '12:15 a.m., 12:15 p.m., 1:00 p.m.', [2, 0, 1]];
         yield ['order 90 min, 1 h, 2 h 5 min', 'order 90 min, 1 h, 2 h 5 min', '1 h, 90 min, 2 h 5 min', [1, 0, 2], 'all-minutes'];
         yield ['order 9:15, 8:40, 11:00', 'order 9:15, 8:40, 11:00', '8:40, 9:15, 11:00', [1, 0, 2]];
@@ -133,7 +142,7 @@ final class KindsTest extends TestCase
         yield ['order 9:15 pm, 8:40 am, 9:20 pm', 'order 9:15 p.m., 8:40 a.m., 9:20 p.m.', '8:40 a.m., 9:15 p.m., 9:20 p.m.', [1, 0, 2]];
         yield ['order 3 pm, 15:00, 2 pm', 'order 3:00 p.m., 15:00, 2:00 p.m.', '2:00 p.m., 3:00 p.m., 15:00', [2, 0, 1]];
 
-        yield ['put 7 am, 7 pm, 8 am in order, latest first', 'order latest first: 7:00 a.m., 7:00 p.m., 8:00 a.m.', '7:00 p.m., 8:00 a.m., 7:00 a.m.', [1, 2, 0], 'place-on-day'];
+        yield ['put 7 am, 7 pm, 8 am in order, latest first', 'order latest first: 7:00 a.m., 7:00 p.m., 8:00 a.m.', '7:00 p.m., 8:00 a.m., 7:00 a.m.', [1, 2, 0], 'place-on-day hour-then-minutes'];
         yield ['order longest first: 2 h, 90 min, 100 min', 'order longest first: 2 h, 90 min, 100 min', '2 h, 100 min, 90 min', [0, 2, 1], 'all-minutes'];
 
         yield ['8:37 am as words', '8:37 a.m. as words', 'twenty-three minutes to nine in the morning', 'twenty-three minutes to nine in the morning', 'up-to-sixty'];

@@ -6,6 +6,7 @@ namespace Rostik\Core\Mistake\Catalogue;
 
 use Rostik\Core\Mistake\HalfMistake;
 use Rostik\Core\Sum\ClockMove;
+use Rostik\Core\Sum\SecondMove;
 use Rostik\Core\Time\HalfOfDay;
 
 /**
@@ -30,7 +31,7 @@ final class FlipsAmPm extends HalfMistake
         return 'When does a.m. become p.m.? Only at noon, and back at midnight.';
     }
 
-    protected function written(ClockMove $sum, HalfOfDay $start, HalfOfDay $end): HalfOfDay
+    protected function written(ClockMove|SecondMove $sum, HalfOfDay $start, HalfOfDay $end): HalfOfDay
     {
         return $end === $start && abs($sum->minutes()) < 720 ? $start->other() : $end;
     }

@@ -6,6 +6,7 @@ namespace Rostik\Core\Mistake\Catalogue;
 
 use Rostik\Core\Mistake\HalfMistake;
 use Rostik\Core\Sum\ClockMove;
+use Rostik\Core\Sum\SecondMove;
 use Rostik\Core\Time\HalfOfDay;
 
 /**
@@ -30,7 +31,7 @@ final class KeepsAmPm extends HalfMistake
         return 'Did we pass 12 on the way? Follow it on the day line.';
     }
 
-    protected function written(ClockMove $sum, HalfOfDay $start, HalfOfDay $end): HalfOfDay
+    protected function written(ClockMove|SecondMove $sum, HalfOfDay $start, HalfOfDay $end): HalfOfDay
     {
         return $start;
     }

@@ -11,6 +11,7 @@ use Rostik\Core\Mistake\Mistake;
 use Rostik\Core\Sum\Difference;
 use Rostik\Core\Sum\Earlier;
 use Rostik\Core\Sum\Later;
+use Rostik\Core\Sum\SecondMove;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\Total;
 use Rostik\Core\Time\Amount;
@@ -47,6 +48,7 @@ final class WrongOperation implements Mistake
         return match (true) {
             $sum instanceof Total => 2 === \count($sum->addends) ? $this->difference(...$sum->addends) : null,
             $sum instanceof Difference => $this->total($sum),
+            $sum instanceof SecondMove => GivenTime::stated(($sum->direction > 0 ? SecondMove::earlier($sum->start, $sum->length) : SecondMove::later($sum->start, $sum->length))->answer()->time),
             $sum instanceof Later => GivenTime::stated(Earlier::of($sum->start, $sum->length)->answer()->time),
             $sum instanceof Earlier => GivenTime::stated(Later::of($sum->start, $sum->length)->answer()->time),
             default => null,

@@ -8,6 +8,7 @@ use Rostik\Core\Judging\Given;
 use Rostik\Core\Mistake\TakingMistake;
 use Rostik\Core\Mistake\TwoColumns;
 use Rostik\Core\Sum\Earlier;
+use Rostik\Core\Sum\SecondMove;
 use Rostik\Core\Sum\Sum;
 
 /**
@@ -35,6 +36,6 @@ final class ZeroWhenStuck extends TakingMistake
 
     protected function written(TwoColumns $c, int $has, int $takes, Sum $sum): ?Given
     {
-        return $sum instanceof Earlier ? null : $c->answer($c->largeLeft(), 0);
+        return $sum instanceof Earlier || $sum instanceof SecondMove ? null : $c->answer($c->largeLeft(), 0);
     }
 }

@@ -7,6 +7,9 @@ namespace Rostik\Core\Notation\Form;
 use Rostik\Core\Notation\LengthReading;
 use Rostik\Core\Notation\Line;
 use Rostik\Core\Notation\TimeReading;
+use Rostik\Core\Time\Amount;
+use Rostik\Core\Time\Chain;
+use Rostik\Core\Time\StatedTime;
 
 /** What "later" and "earlier" share in writing: a time and a length, joined in one of several ways. */
 final readonly class ClockMoveLine
@@ -21,6 +24,12 @@ final readonly class ClockMoveLine
      */
     public function __construct(private array $join, private array $turned, private array $end, private array $verbs, private array $asked = [], private bool $onward = false)
     {
+    }
+
+    /** Whether a sum of the two has to be worked to the second. */
+    public static function toTheSecond(StatedTime $time, Amount $length): bool
+    {
+        return null !== $time->second || (Chain::Clock === $length->duration->chain && !$length->duration->isWholeMinutes());
     }
 
     /** @return list<array{TimeReading, LengthReading}> */

@@ -9,6 +9,7 @@ use Rostik\Core\Notation\Line;
 use Rostik\Core\Notation\UsualWording;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Earlier;
+use Rostik\Core\Sum\SecondMove;
 use Rostik\Core\Sum\Sum;
 
 /** 10:15 a.m. - 35 min; also "35 min before 10:15 a.m.", "10:15 a.m., 35 min earlier", "take 35 min from 10:15 a.m.". */
@@ -35,7 +36,9 @@ final class EarlierForm implements Form
             ['subtract' => ['from'], 'take' => ['from', 'away from', 'off'], 'deduct' => ['from'], 'minus' => ['from']],
         );
 
-        return array_map(static fn (array $found): Earlier => Earlier::of($found[0]->time, $found[1]->amount), $shape->read($line));
+        return array_map(static fn (array $found): Sum => ClockMoveLine::toTheSecond($found[0]->time, $found[1]->amount)
+            ? SecondMove::earlier($found[0]->time, $found[1]->amount)
+            : Earlier::of($found[0]->time, $found[1]->amount), $shape->read($line));
     }
 
     public function inWords(Sum $sum, Writer $writer): ?string

@@ -10,6 +10,7 @@ use Rostik\Core\Notation\TimeReading;
 use Rostik\Core\Notation\UsualWording;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Elapsed;
+use Rostik\Core\Sum\SecondElapsed;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Time\StatedTime;
 
@@ -23,7 +24,7 @@ final class ElapsedForm implements Form
 
     public static function sums(): array
     {
-        return [Elapsed::class];
+        return [Elapsed::class, SecondElapsed::class];
     }
 
     public static function precedence(): int
@@ -48,7 +49,7 @@ final class ElapsedForm implements Form
 
     public function inWords(Sum $sum, Writer $writer): ?string
     {
-        return $sum instanceof Elapsed ? \sprintf('How long is it from %s until %s?', $writer->inWords($sum->start), $writer->inWords($sum->end)) : null;
+        return $sum instanceof Elapsed || $sum instanceof SecondElapsed ? \sprintf('How long is it from %s until %s?', $writer->inWords($sum->start), $writer->inWords($sum->end)) : null;
     }
 
     public function byClocks(Sum $sum, Writer $writer): string
@@ -63,9 +64,11 @@ final class ElapsedForm implements Form
 
     public function write(Sum $sum, Writer $writer): string
     {
-        return $sum instanceof Elapsed
-            ? $writer->time($sum->start).' to '.$writer->time($sum->end).($sum->saysNextDay() ? ' next day' : '')
-            : '';
+        return match (true) {
+            $sum instanceof Elapsed => $writer->time($sum->start).' to '.$writer->time($sum->end).($sum->saysNextDay() ? ' next day' : ''),
+            $sum instanceof SecondElapsed => $writer->time($sum->start).' to '.$writer->time($sum->end),
+            default => '',
+        };
     }
 
     /**
@@ -91,7 +94,7 @@ final class ElapsedForm implements Form
         return 0 !== $between ? [[$between, true, false]] : [[$at, false, false]];
     }
 
-    /** @return list<Elapsed> */
+    /** @return list<Elapsed|SecondElapsed> */
     private function to(Line $line, TimeReading $start, bool $between, bool $turns): array
     {
         $after = $between ? $line->after($start->next, 'and') : $line->after($start->next, 'to', 'until', 'till', 'til', '-', '>');
@@ -107,15 +110,20 @@ final class ElapsedForm implements Form
             }
             $backwards = self::surelyBefore($end->time, $start->time) && !$nextDay;
             if (!$turns || !$backwards) {
-                $sums[] = Elapsed::of($start->time, $end->time, $nextDay);
+                $sums[] = self::between($start->time, $end->time, $nextDay);
             }
             // 5 pm - 2 pm may also ask for the one to be taken from the other
             if (($dash || $turns) && $backwards) {
-                $sums[] = Elapsed::of($end->time, $start->time);
+                $sums[] = self::between($end->time, $start->time);
             }
         }
 
         return $sums;
+    }
+
+    private static function between(StatedTime $start, StatedTime $end, bool $nextDay = false): Elapsed|SecondElapsed
+    {
+        return null === $start->second && null === $end->second ? Elapsed::of($start, $end, $nextDay) : SecondElapsed::of($start, $end);
     }
 
     /** @return array{int, bool} the place after "next day", and whether it stands here */

@@ -9,6 +9,7 @@ use Rostik\Core\Notation\Line;
 use Rostik\Core\Notation\UsualWording;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Later;
+use Rostik\Core\Sum\SecondMove;
 use Rostik\Core\Sum\Sum;
 
 /** 1:50 p.m. + 3 h 30 min; also "3 h 30 min after 1:50 p.m.", "1:50 p.m., 3 h 30 min later", "add 3 h to 1:50 p.m.". */
@@ -37,7 +38,9 @@ final class LaterForm implements Form
             true,
         );
 
-        return array_map(static fn (array $found): Later => Later::of($found[0]->time, $found[1]->amount), $shape->read($line));
+        return array_map(static fn (array $found): Sum => ClockMoveLine::toTheSecond($found[0]->time, $found[1]->amount)
+            ? SecondMove::later($found[0]->time, $found[1]->amount)
+            : Later::of($found[0]->time, $found[1]->amount), $shape->read($line));
     }
 
     public function inWords(Sum $sum, Writer $writer): ?string

@@ -95,7 +95,7 @@ final class SpanComparisonForm implements Form
     {
         $found = [];
         foreach ($this->sides($line, $start) as [$left, $next]) {
-            $after = $line->after($line->words->is($next, ',') ? $next + 1 : $next, '?', 'or', 'vs', 'versus', '<', '>', '_', 'compared with', 'compared to');
+            $after = $line->after($line->words->is($next, ',') ? $next + 1 : $next, '?', 'or', 'vs', 'versus', '_', 'compared with', 'compared to');
             $after = 0 !== $after ? $after : $this->than($line, $next);
             foreach (0 === $after ? [] : $this->sides($line, $line->past($after, '=', '_', '?')) as [$right, $end]) {
                 if ($line->endsAt($end) && !($left instanceof Amount && $right instanceof Amount)) {

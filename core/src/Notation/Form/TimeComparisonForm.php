@@ -17,7 +17,7 @@ final class TimeComparisonForm implements Form
 {
     use UsualWording;
 
-    private const SIGNS = ['?', 'or', 'vs', 'versus', '<', '>', '_', 'compared with', 'compared to'];
+    private const SIGNS = ['?', 'or', 'vs', 'versus', '_', 'compared with', 'compared to'];
 
     private const WRITE = 'Write “earlier than”, “later than” or “the same as”.';
 

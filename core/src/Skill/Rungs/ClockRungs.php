@@ -33,7 +33,7 @@ final class ClockRungs implements Rungs
     public function all(): array
     {
         $open = static fn (int $minutes): StatedTime => StatedTime::open(TimeOfDay::ofMinutes($minutes)->hour12(), $minutes % 60);
-        $rewrite = static fn (Sum $sum, TimeForm $as): bool => $sum instanceof Rewrite && $sum->as === $as;
+        $rewrite = static fn (Sum $sum, TimeForm $as): bool => $sum instanceof Rewrite && $sum->as === $as && (TimeForm::Digital !== $as || null === $sum->time->second);
 
         return [
             new Rung('read-clock-five', 'I can read a clock to five minutes.', [], [Kind::Rewrite], ['fives'], ['swaps-hands', 'next-hour', 'hand-number-as-minutes'],
@@ -45,6 +45,9 @@ final class ClockRungs implements Rungs
             new Rung('read-clock-minute', 'I can read a clock to the minute.', ['read-clock-five'], [Kind::Rewrite], ['fives'], ['swaps-hands', 'next-hour', 'hand-number-as-minutes'],
                 static fn (Sum $sum, Features $f): bool => $rewrite($sum, TimeForm::Digital) && $sum instanceof Rewrite,
                 static fn (Level $level, Dice $dice): Sum => Rewrite::of($open($dice->number(0, 719, $level->step())), TimeForm::Digital)),
+            new Rung('read-clock-second', 'I can read a clock to the second.', ['read-clock-minute'], [Kind::Rewrite], ['fives'], ['hand-number-as-seconds', 'swaps-hands', 'next-hour', 'hand-number-as-minutes'],
+                static fn (Sum $sum, Features $f): bool => $sum instanceof Rewrite && TimeForm::Digital === $sum->as && null !== $sum->time->second,
+                static fn (Level $level, Dice $dice): Sum => Rewrite::of($open($dice->number(0, 719, $level->step()))->toTheSecond($dice->number(0, 59, $level->step())), TimeForm::Digital)),
             new Rung('set-clock', 'I can set the hands to a time.', ['read-clock-five'], [Kind::Rewrite], ['fives'], ['swaps-hands', 'next-hour'],
                 static fn (Sum $sum, Features $f): bool => $rewrite($sum, TimeForm::Digital),
                 static fn (Level $level, Dice $dice): Sum => Rewrite::of($open($dice->number(0, 719, $level->step())), TimeForm::Digital), setting: Setting::Drawn, answers: Hands::TYPE),

@@ -17,10 +17,13 @@ use Rostik\Core\Sum\Later;
 use Rostik\Core\Sum\LengthChain;
 use Rostik\Core\Sum\Missing;
 use Rostik\Core\Sum\Part;
+use Rostik\Core\Sum\SecondElapsed;
+use Rostik\Core\Sum\SecondMove;
 use Rostik\Core\Sum\Series;
 use Rostik\Core\Sum\SpanComparison;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Time\Amount;
+use Rostik\Core\Time\Duration;
 
 /** Time on the clock: later, earlier, how long. */
 final class ElapsedRungs implements Rungs
@@ -100,6 +103,23 @@ final class ElapsedRungs implements Rungs
                     return Level::Stretch === $level && $dice->toss()
                         ? SpanComparison::of(Amount::minutes($length), $span)
                         : SpanComparison::of($span, Amount::minutes($length));
+                }),
+            new Rung('to-the-second', 'I can work with times to the second.', ['read-clock-second', 'later-across-hour', 'earlier-across-hour'], [Kind::Later, Kind::Earlier, Kind::Elapsed], ['number-line', 'unit-by-unit', 'column'], ['hundred-minutes', 'drops-the-carry', 'smaller-from-larger', 'wrong-operation'],
+                static fn (Sum $sum, Features $f): bool => $sum instanceof SecondMove || $sum instanceof SecondElapsed,
+                static function (Level $level, Dice $dice): Sum {
+                    $start = $dice->time($level)->toTheSecond($dice->number(0, 59, $level->step()));
+                    $seconds = $dice->number($level->step(), match ($level) {
+                        Level::Support => 90,
+                        Level::Core => 10 * 60,
+                        Level::Stretch => 2 * 3600,
+                    }, $level->step());
+                    $length = Amount::usual(Duration::ofSeconds($seconds));
+
+                    return match ($dice->number(0, 2)) {
+                        0 => SecondMove::later($start, $length),
+                        1 => SecondMove::earlier($start, $length),
+                        default => SecondElapsed::of($start, $start->movedSeconds($seconds)),
+                    };
                 }),
             new Rung('equal-steps', 'I can count on in equal steps from a time.', ['later-across-hour'], [Kind::Series], ['number-line', 'step-by-step'], ['fence-post', 'hundred-minutes', 'leaves-over-sixty', 'keeps-am-pm'],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Series,
