@@ -13,6 +13,7 @@ use Symfony\Component\TypeInfo\Type\BuiltinType;
 use Symfony\Component\TypeInfo\Type\CollectionType;
 use Symfony\Component\TypeInfo\Type\NullableType;
 use Symfony\Component\TypeInfo\Type\ObjectType;
+use Symfony\Component\TypeInfo\Type\UnionType;
 use Symfony\Component\TypeInfo\TypeIdentifier;
 
 /**
@@ -130,6 +131,7 @@ final class TypeScript
     {
         return match (true) {
             $type instanceof NullableType => $this->type($type->getWrappedType()).' | null',
+            $type instanceof UnionType => implode(' | ', array_unique(array_map($this->type(...), $type->getTypes()))),
             $type instanceof CollectionType => $this->listOf($this->type($type->getCollectionValueType())),
             $type instanceof BackedEnumType, $type instanceof ObjectType => $this->object($type),
             $type instanceof BuiltinType => match ($type->getTypeIdentifier()) {

@@ -44,7 +44,7 @@ final class Drawings extends AbstractExtension
         $across = \count($shown) + (int) $empty > 1 ? self::BESIDE : self::ALONE;
         // one without a word below it is as high as one with
         $level = [] !== array_filter($shown, static fn (ShownClock $clock): bool => '' !== $clock->half);
-        $faces = array_map(static fn (ShownClock $clock): string => ClockDrawing::of($clock->time->time(), $across, $clock->half, $roman, $level), $shown);
+        $faces = array_map(static fn (ShownClock $clock): string => ClockDrawing::of($clock->time, $across, $clock->half, $roman, $level), $shown);
 
         return implode('', $faces).($empty ? ClockDrawing::of(null, $across, '', $roman, $level) : '');
     }

@@ -18,6 +18,7 @@ use Rostik\Core\Skill\Generator;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Tests\Core;
+use Rostik\Core\Time\StatedTime;
 use Rostik\Core\Time\TimeOfDay;
 use Rostik\Core\Work\Workbench;
 
@@ -88,7 +89,7 @@ final class DrawingTest extends TestCase
     {
         for ($m = 0; $m < 720; $m += 5) {
             $paths = [];
-            foreach ($this->parsed(ClockDrawing::of(TimeOfDay::ofMinutes($m)))->getElementsByTagName('path') as $path) {
+            foreach ($this->parsed(ClockDrawing::of(StatedTime::of(TimeOfDay::ofMinutes($m))))->getElementsByTagName('path') as $path) {
                 if (str_starts_with($path->getAttribute('d'), 'M22 22L')) {
                     $paths[] = array_map(floatval(...), explode(' ', substr($path->getAttribute('d'), 7)));
                 }
@@ -106,7 +107,7 @@ final class DrawingTest extends TestCase
     /** Faces side by side are level: a face without a label is as high as its neighbour with one, and drawn at the same place. */
     public function testAFaceToDrawOnIsLevelWithTheOneBesideIt(): void
     {
-        $labelled = $this->parsed(ClockDrawing::of(TimeOfDay::ofMinutes(945), 36, 'p.m.'));
+        $labelled = $this->parsed(ClockDrawing::of(StatedTime::of(TimeOfDay::ofMinutes(945)), 36, 'p.m.'));
         $empty = $this->parsed(ClockDrawing::of(null, 36, level: true));
         $alone = $this->parsed(ClockDrawing::of(null, 36));
         self::assertSame([$labelled->getAttribute('height'), $labelled->getAttribute('viewBox')], [$empty->getAttribute('height'), $empty->getAttribute('viewBox')]);

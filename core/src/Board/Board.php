@@ -11,6 +11,7 @@ use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\Unknown;
 use Rostik\Core\Time\ClockForm;
+use Rostik\Core\Time\StatedTime;
 use Rostik\Core\Work\Workbench;
 use Rostik\Core\Work\WorkedMethod;
 
@@ -45,21 +46,25 @@ final readonly class Board
         $plain = $sum->plain();
         $way = $plain->way();
         if (null !== $way) {
-            return new BoardClock($way->begins(), $way->ends(), $way->halfSaid(), $way->by24(), Unknown::End === $plain->asks());
+            $second = static fn (StatedTime $time): int|float => null === $time->second ? 0 : $time->second / 60;
+
+            return new BoardClock($way->begins() + $second($way->start), $way->ends() + $second($way->end), $way->halfSaid(), $way->by24(), Unknown::End === $plain->asks(), null !== $way->start->second);
         }
         // a time that is to be written in another way: the clock stands at it
         $time = 1 === \count($plain->times()) && [] === $plain->readings() ? $plain->times()[0] : null;
 
-        return null === $time ? null : new BoardClock($time->minutes, $time->minutes, $time->halfSaid, ClockForm::TwentyFour === $time->form, false);
+        $at = null === $time?->second ? $time?->minutes : $time->inSeconds() / 60;
+
+        return null === $time || null === $at ? null : new BoardClock($at, $at, $time->halfSaid, ClockForm::TwentyFour === $time->form, false, null !== $time->second);
     }
 
-    /** @return list<int> a method that does not go along the clock stays at the start and is at the end with its last step */
+    /** @return list<int|float> a method that does not go along the clock stays at the start and is at the end with its last step */
     private static function moments(WorkedMethod $method, BoardClock $clock): array
     {
         $last = \count($method->steps) - 1;
         $at = $clock->from;
 
-        return array_map(static function (Step $step, int $i) use (&$at, $last, $clock): int {
+        return array_map(static function (Step $step, int $i) use (&$at, $last, $clock): int|float {
             return $at = $step->at ?? ($i === $last ? $clock->to : $at);
         }, $method->steps, array_keys($method->steps));
     }

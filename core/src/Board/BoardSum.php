@@ -10,10 +10,10 @@ use Rostik\Core\Work\WorkedSum;
 final readonly class BoardSum
 {
     /**
-     * @param ?BoardClock     $clock   null where the sum is not on the clock
-     * @param list<list<int>> $moments by method, in the order of the worked sum: where the clock stands after each step;
-     *                                 empty where the sum is not on the clock
-     * @param ?Asked          $asked   null where the sum was written with signs
+     * @param ?BoardClock           $clock   null where the sum is not on the clock
+     * @param list<list<int|float>> $moments by method, in the order of the worked sum: where the clock stands after each step;
+     *                                       empty where the sum is not on the clock
+     * @param ?Asked                $asked   null where the sum was written with signs
      */
     public function __construct(
         public WorkedSum $worked,

@@ -25,7 +25,7 @@ final class Lines
      * @param string $say  what is said, marked; '' to say what is written
      * @param ?int   $at   where the clock then stands ({@see Step::$at})
      */
-    public function add(string $line, string $say = '', ?int $at = null): void
+    public function add(string $line, string $say = '', int|float|null $at = null): void
     {
         if ('' !== $line) {
             $this->lines[] = $line;

@@ -51,13 +51,13 @@ final class NumberLineMethod extends OnTheLine
                 : 'Count on from the start to the end.');
         }
         if ($sum instanceof ClockChain || $sum instanceof Series) {
-            return $this->isDrawn($this->stretch($sum)) ? new Suit($sum instanceof Series ? 80 : 70, $sum instanceof Series ? 'Equal jumps along the line lead from each time to the next.' : 'On the line each length is a jump of its own.') : null;
+            return $this->isDrawn($this->stretch($sum)) ? new Suit($sum instanceof Series ? 80 : 70, $sum instanceof Series ? 'Equal jumps along the line lead from each time to the next.' : 'On the line each length goes on from the one before.') : null;
         }
         if ($sum instanceof SecondMove || $sum instanceof SecondElapsed) {
             return SecondsOnTheLine::isDrawn($sum->seconds()) ? new Suit(80, 'On a line of minutes you see the whole minute that is passed.') : null;
         }
         if ($sum instanceof SpanComparison && null !== $length = $this->markedLength($sum)) {
-            return new Suit(80, \sprintf('Mark %s off from the start and see which comes first, that mark or the end.', $writer->amount($length)));
+            return new Suit(80, \sprintf('Mark %s off from the start and see which comes first, that mark or the end.', Writer::plain($writer->style)->amount($length)));
         }
         if ($sum instanceof Difference && null !== $units = $this->gapUnits($sum)) {
             return $sum->regroups() && $this->isNear($sum, $units[0])

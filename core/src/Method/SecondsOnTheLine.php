@@ -58,7 +58,7 @@ final readonly class SecondsOnTheLine
 
             return new LinePicture($from, $to, 60, array_values($points), $drawn);
         };
-        $steps = [new Step($elapsed ? \sprintf('Mark the start, %s, and the end, %s.', $writer->time($sum->start), $writer->time($sum->end)) : 'Start at '.$writer->time($sum->start).'.', $picture(), at: $sum->start->minutes)];
+        $steps = [new Step($elapsed ? \sprintf('Mark the start, %s, and the end, %s.', $writer->time($sum->start), $writer->time($sum->end)) : 'Start at '.$writer->time($sum->start).'.', $picture(), at: $start / 60)];
         $sizes = [];
         $sign = $elapsed ? '' : ($sum->seconds() > 0 ? '+ ' : '− ');
         foreach (Jumps::through($start, $end) as $jump) {
@@ -72,7 +72,7 @@ final readonly class SecondsOnTheLine
                 JumpWhy::ToTheOClock === $jump->why => \sprintf('%s %s to get %sto the whole minute: %s.', $sum->seconds() > 0 ? 'Add' : 'Take', $size, $sum->seconds() > 0 ? '' : 'back ', $here),
                 $elapsed => \sprintf('%s to %s.', $size, $here),
                 default => \sprintf('%s %s: %s.', $sum->seconds() > 0 ? 'Add' : 'Take', $size, $here),
-            }, $picture(), at: (int) floor($jump->to / 60));
+            }, $picture(), at: $jump->to / 60);
         }
         $answer = $elapsed
             ? new LengthAnswer(Amount::usual(Duration::ofSeconds(array_sum(array_map(static fn (LineJump $j): int => abs($j->to - $j->from), $drawn)))))
@@ -81,7 +81,7 @@ final readonly class SecondsOnTheLine
         $steps[] = new Step(match (true) {
             $elapsed => '' === $together ? 'It is '.$writer->answer($answer).'.' : 'Altogether: '.$together.'.',
             default => ('' === $together ? '' : $together.'. ').'The answer is '.$writer->answer($answer).'.',
-        }, $picture(), at: (int) floor($end / 60));
+        }, $picture(), at: $end / 60);
 
         return new Working($this->method, $steps, $answer);
     }

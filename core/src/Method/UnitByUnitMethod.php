@@ -55,7 +55,7 @@ final class UnitByUnitMethod implements Method
         $lines = new Lines();
         $sign = $sum->direction > 0 ? '+' : $writer->minus();
         $now = $sum->start;
-        $at = $now->minutes;
+        $at = $now->inSeconds() / 60;
         $done = 0;
         $parts = Amount::usual($sum->length->duration, Unit::Hour)->parts;
         $carries = static fn (int $seconds): bool => $seconds < 0 || $seconds >= 60;
@@ -66,7 +66,7 @@ final class UnitByUnitMethod implements Method
             }
             $next = $now->movedSeconds($by);
             $done += $by;
-            $at = (int) floor(($sum->start->inSeconds() + $done) / 60);
+            $at = ($sum->start->inSeconds() + $done) / 60;
             $seconds = ($now->second ?? 0) + $by;
             $why = Unit::Second === $part->unit && $carries($seconds)
                 ? ($by > 0
@@ -77,7 +77,7 @@ final class UnitByUnitMethod implements Method
             $lines->add($line, $why.$line.'.', $at);
             $now = $next;
         }
-        $answer = new TimeAnswer($now, $sum->start->daysMoved($at - $sum->start->minutes));
+        $answer = new TimeAnswer($now, $sum->start->daysMoved((int) floor($at) - $sum->start->minutes));
         $lines->add('', 'The answer is '.$writer->answer($answer).'.', $at);
 
         return $lines->working($this, $answer);
@@ -105,7 +105,7 @@ final class UnitByUnitMethod implements Method
             $next = $now->movedSeconds($by);
             $done += $by;
             $size = $writer->amount(Unit::Second === $unit ? Amount::usual(Duration::ofSeconds($by)) : Amount::minutes(intdiv($by, 60)));
-            $lines->add(\sprintf('%s to %s: %s', $writer->time($now), $writer->time($next), $size), \sprintf('From %s to %s it is %s.', $writer->time($now), $writer->time($next), $size), (int) floor(($sum->start->inSeconds() + $done) / 60));
+            $lines->add(\sprintf('%s to %s: %s', $writer->time($now), $writer->time($next), $size), \sprintf('From %s to %s it is %s.', $writer->time($now), $writer->time($next), $size), ($sum->start->inSeconds() + $done) / 60);
             $counted[] = $size;
             $now = $next;
         }

@@ -27,9 +27,11 @@ final class WholeAndPartMethod implements Method
 
     public function suits(Sum $sum, Writer $writer): ?Suit
     {
+        $plain = Writer::plain($writer->style);
+
         return $sum instanceof FractionalProduct
             ? new Suit(80, 0 === $sum->times->whole()
-                ? \sprintf('One part is easily found: %s shared by %d.', $writer->amount($sum->length), $sum->times->denominator)
+                ? \sprintf('One part is easily found: %s shared by %d.', $plain->amount($sum->length), $sum->times->denominator)
                 : \sprintf('%s is %d and %s: each is easily found by itself.', $writer->fraction($sum->times), $sum->times->whole(), $writer->fraction($sum->times->rest())))
             : null;
     }

@@ -34,6 +34,9 @@ final class BecauseTest extends TestCase
             foreach ($book->choose($sum, Writer::marked()) as $chosen) {
                 $because = $chosen->suit->because;
                 $reasons[preg_replace('/\d+/', '#', $because)] = true;
+                if (str_contains($because, '{')) {
+                    $faults[] = $text.': “'.$because.'” is marked, and is shown plain';
+                }
                 try {
                     $working = $chosen->work(Writer::marked());
                 } catch (CannotBeDone) {

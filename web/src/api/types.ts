@@ -54,6 +54,7 @@ export interface BoardClock {
   halfSaid: boolean;
   by24: boolean;
   endAsked: boolean;
+  toTheSecond: boolean;
 }
 
 export interface BoardSum {
@@ -134,6 +135,7 @@ export interface ClockPicture {
   from: number;
   swept: number;
   stops: number[];
+  second: number | null;
 }
 
 export interface ClocksReply {
@@ -165,6 +167,20 @@ export interface ColumnsPicture {
   rough: string[];
   active: number;
   after: string;
+}
+
+export interface ConvertedPart {
+  unit: string;
+  n: number;
+}
+
+export interface ConvertedParts {
+  parts: ConvertedPart[];
+}
+
+export interface ConvertedRange {
+  range: number[];
+  unit: string;
 }
 
 export type Crossing = 'hour' | 'noon' | 'midnight';
@@ -570,7 +586,7 @@ export interface WorkRequest {
 export interface WorkedAnswer {
   text: string;
   shown: string;
-  value: unknown;
+  value: ConvertedParts | ConvertedRange | number[] | string;
   dayOffset: number | null;
   seconds: number | null;
   months: number | null;

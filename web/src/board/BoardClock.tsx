@@ -12,6 +12,8 @@ interface Props {
   face: readonly string[];
   halfSaid: boolean;
   by24: boolean;
+  /** Whether the seconds are shown, too. */
+  toTheSecond?: boolean | undefined;
   /** Whether this is the moment that is asked for. */
   asked?: boolean;
   sweep?: { from: number; to: number } | undefined;
@@ -21,11 +23,26 @@ interface Props {
 }
 
 /** The clock of the board with the time in digits and words under it, all of the same moment. */
-export function BoardClock({ day, at, face, halfSaid, by24, asked = false, sweep, stops, onTurn, onTurnEnd }: Props) {
+export function BoardClock({
+  day,
+  at,
+  face,
+  halfSaid,
+  by24,
+  toTheSecond = false,
+  asked = false,
+  sweep,
+  stops,
+  onTurn,
+  onTurnEnd,
+}: Props) {
   // at the moment that is asked for, the hands may be hidden too
   const hidden = useCovers().covered('hands', ['answer']) && asked;
-  const minute = minuteOfDay(at);
-  const digits = (by24 ? day.table.digits24[minute] : day.table.digits[minute]) ?? '';
+  const whole = toTheSecond ? Math.floor(at + 1e-6) : at;
+  const minute = minuteOfDay(whole);
+  const time = (by24 ? day.table.digits24[minute] : day.table.digits[minute]) ?? '';
+  const second = String(Math.round((at - whole) * 60) % 60).padStart(2, '0');
+  const digits = toTheSecond ? `${time}${/[:.](?={m)/.exec(time)?.[0] ?? ':'}{s:${second}}` : time;
   const half = halfSaid && !by24 && face.includes('half') ? ` ${day.table.halves[minute] ?? ''}` : '';
   const words = day.table.words[minute % 720] ?? '';
   return (
@@ -33,7 +50,7 @@ export function BoardClock({ day, at, face, halfSaid, by24, asked = false, sweep
       <div className="min-h-0 w-full flex-1">
         <GearedClock
           hands={handsAt(at)}
-          face={faceOf(face)}
+          face={toTheSecond ? { ...faceOf(face), second: true } : faceOf(face)}
           reads={hidden ? 'A clock whose hands are hidden' : `A clock that shows ${plain(digits)}${half}`}
           sweep={hidden ? undefined : sweep}
           stops={hidden ? undefined : stops}

@@ -82,6 +82,7 @@ function OneModel({
         face={board.face}
         halfSaid={clock?.halfSaid ?? false}
         by24={clock?.by24 ?? false}
+        toTheSecond={clock?.toTheSecond}
         asked={asked || (worked.kind === 'rewrite' && step === last)}
         sweep={way.sweep}
         stops={picture?.type === 'clock' ? picture.stops : undefined}
@@ -89,7 +90,7 @@ function OneModel({
       />
     );
   }
-  if (name === 'line' && board.jumps !== null) {
+  if (name === 'line' && board.jumps !== null && clock?.toTheSecond !== true) {
     return <OwnJumps data={data} day={day} jumps={board.jumps} change={change} upright={board.upright} />;
   }
   if (name === 'day' && clock?.halfSaid) {

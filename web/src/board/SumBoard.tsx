@@ -111,7 +111,9 @@ function Shown({ data, day, board, change, waiting, onList }: Props) {
       })),
     ...(hasLine
       ? [
-          { title: 'Our own jumps on the line', shortcut: 'j', on: board.jumps !== null, act: ownJumps },
+          ...(clock.toTheSecond
+            ? []
+            : [{ title: 'Our own jumps on the line', shortcut: 'j', on: board.jumps !== null, act: ownJumps }]),
           {
             title: 'The line upright',
             shortcut: 'v',
@@ -170,7 +172,8 @@ function Shown({ data, day, board, change, waiting, onList }: Props) {
   // a question in words has keys of its own until it is settled
   useKeys(asked ? { n: companions.next } : keys);
 
-  const atEnd = clock !== null && clock.from !== clock.to && Math.abs(at - clock.to) < 0.5;
+  const atEnd =
+    clock !== null && clock.from !== clock.to && Math.abs(at - clock.to) < (clock.toTheSecond ? 0.005 : 0.5);
   const askedNow = atEnd && clock.endAsked;
   const showsEnd = !(askedNow && answerHidden);
 

@@ -93,7 +93,8 @@ export function placeOf(moments: readonly number[], at: number): number {
 /** The day strip at a moment: the start, what has been gone so far, and where one has got to. */
 export function stripAt(data: BoardSum, day: DayReply, at: number, withEnd: boolean): DayStrip {
   const clock = data.clock;
-  if (!clock?.halfSaid) {
+  // seconds have no place on the day
+  if (!clock?.halfSaid || clock.toTheSecond) {
     return data.worked.strip;
   }
   const label = (m: number) =>

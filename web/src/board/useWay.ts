@@ -50,7 +50,7 @@ export function useWay(data: BoardSum, method: WorkedMethod, board: BoardAddress
   const step = Math.floor(place);
   const part = place - step;
   // where the class's own jumps lead, or where the step stands: every model shows that moment
-  const own = board.jumps !== null && clock !== null ? board.jumps : null;
+  const own = board.jumps !== null && clock !== null && !clock.toTheSecond ? board.jumps : null;
   const forward = clock && clock.to < clock.from ? -1 : 1;
   const before = clock ? clock.from + forward * (own?.slice(0, -1).reduce((sum, one) => sum + one, 0) ?? 0) : 0;
   const at = !clock ? 0 : own ? before + forward * (own.at(-1) ?? 0) : momentAt(moments, place);

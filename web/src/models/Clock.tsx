@@ -5,8 +5,8 @@ import { GearedClock, handsAt, plainFace } from './GearedClock';
 export function Clock({ picture }: { picture: ClockPicture }) {
   return (
     <GearedClock
-      hands={handsAt(picture.minutes)}
-      face={plainFace}
+      hands={handsAt(picture.minutes + (picture.second ?? 0) / 60)}
+      face={picture.second === null ? plainFace : { ...plainFace, second: true }}
       reads={`A clock that shows ${picture.reads}`}
       sweep={{ from: picture.from, to: picture.from + picture.swept }}
       stops={picture.stops}

@@ -9,7 +9,9 @@ export interface Run {
 }
 
 /** Cuts marked text ("{h:3}:{m:45} {x:p.m.}") into runs. */
-export function runs(marked: string): Run[] {
+export function runs(text: string): Run[] {
+  // a time and its half of the day stand on one line
+  const marked = text.replaceAll(' {x:', '\u00a0{x:');
   const found: Run[] = [];
   let end = 0;
   for (const match of marked.matchAll(pattern)) {

@@ -115,6 +115,7 @@ export function CoverPlate({
 const kinds: Record<string, { part: Part; name: string }> = {
   h: { part: 'hour', name: 'the hour' },
   m: { part: 'minutes', name: 'the minutes' },
+  s: { part: 'minutes', name: 'the seconds' },
   x: { part: 'half', name: 'the half of the day' },
 };
 

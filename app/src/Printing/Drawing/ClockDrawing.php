@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rostik\App\Printing\Drawing;
 
 use Rostik\Core\Time\ClockHands;
-use Rostik\Core\Time\TimeOfDay;
+use Rostik\Core\Time\StatedTime;
 
 /** A clock face, with hands or to draw them in. */
 final class ClockDrawing
@@ -14,13 +14,13 @@ final class ClockDrawing
     private const ROMAN = ['I', 'II', 'III', 'IV', 'V', 'VI', 'VII', 'VIII', 'IX', 'X', 'XI', 'XII'];
 
     /**
-     * @param ?TimeOfDay $time   null for a face without hands
-     * @param float      $across the face, in mm
-     * @param string     $below  "a.m.", "p.m." or nothing
-     * @param bool       $roman  whether the hours are numbered I to XII
-     * @param bool       $level  whether it stands beside one with something below, and is as high
+     * @param ?StatedTime $time   null for a face without hands; to the second it has a second hand
+     * @param float       $across the face, in mm
+     * @param string      $below  "a.m.", "p.m." or nothing
+     * @param bool        $roman  whether the hours are numbered I to XII
+     * @param bool        $level  whether it stands beside one with something below, and is as high
      */
-    public static function of(?TimeOfDay $time, float $across = 40.0, string $below = '', bool $roman = false, bool $level = false): string
+    public static function of(?StatedTime $time, float $across = 40.0, string $below = '', bool $roman = false, bool $level = false): string
     {
         $label = (null === $time ? 'A clock face to draw the hands on' : 'A clock to be read').('' === $below ? '' : ', '.$below);
         $svg = new Svg(44, '' === $below && !$level ? 44 : 49, $label, $across / 40);
@@ -38,11 +38,18 @@ final class ClockDrawing
             $svg->text($x, $y + 1.5, $roman ? self::ROMAN[$hour - 1] : (string) $hour, $roman ? 3.6 : 4.2);
         }
         if (null !== $time) {
-            $hands = ClockHands::at($time);
-            [$x, $y] = self::on(10.2, $hands->hour);
+            $hands = ClockHands::at($time->time());
+            // between two minutes the hands have crept on
+            $crept = ($time->second ?? 0) / 60;
+            [$x, $y] = self::on(10.2, $hands->hour + $crept / 2);
             $svg->path(\sprintf('M22 22L%s %s', Svg::n($x), Svg::n($y)), 1.5);
-            [$x, $y] = self::on(17.6, $hands->minute);
+            [$x, $y] = self::on(17.6, $hands->minute + 6 * $crept);
             $svg->path(\sprintf('M22 22L%s %s', Svg::n($x), Svg::n($y)), 0.7);
+            if (null !== $time->second) {
+                [$ax, $ay] = self::on(-4.5, 6.0 * $time->second);
+                [$x, $y] = self::on(18.6, 6.0 * $time->second);
+                $svg->path(\sprintf('M%s %sL%s %s', Svg::n($ax), Svg::n($ay), Svg::n($x), Svg::n($y)), 0.25);
+            }
         }
         if ('' !== $below) {
             $svg->text(22, 47.4, $below, 4.2);
