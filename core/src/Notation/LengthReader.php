@@ -6,6 +6,7 @@ namespace Rostik\Core\Notation;
 
 use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\AmountPart;
+use Rostik\Core\Time\Duration;
 use Rostik\Core\Time\MixedChains;
 use Rostik\Core\Time\NotWhole;
 use Rostik\Core\Time\TooLong;
@@ -26,6 +27,10 @@ final class LengthReader
     public function at(Words $words, int $i, bool $inList = false, bool $beforeTo = false): ?LengthReading
     {
         $type = $words->type($i);
+        if ($words->is($i, 'stopwatch')) {
+            // said to be one, it is a length wherever it stands
+            return $this->stopwatch($words, $i);
+        }
         if (Words::ISO === $type) {
             return $this->iso($words, $i);
         }
@@ -43,6 +48,25 @@ final class LengthReader
         }
 
         return null;
+    }
+
+    /** A stopwatch's reading, hours, minutes and seconds: 1:05:30. Null where none begins here. */
+    public function stopwatch(Words $words, int $i): ?LengthReading
+    {
+        $word = $words->is($i, 'stopwatch') ? $i + 1 : $i;
+        for ($n = $word; $n < $word + 4; ++$n) {
+            if (!$words->touches($n)) {
+                return null;
+            }
+        }
+        $numbers = [$words->number($word), $words->number($word + 2), $words->number($word + 4)];
+        [$hours, $minutes, $seconds] = $numbers;
+        if (null === $hours || $hours > 99 || null === $minutes || null === $seconds || !$words->is($word + 1, ':') || !$words->is($word + 3, ':')
+            || 2 !== \strlen($words->at($word + 2)) || 2 !== \strlen($words->at($word + 4)) || $minutes > 59 || $seconds > 59 || Words::HALF === $words->type($word + 5)) {
+            return null;
+        }
+
+        return new LengthReading(Amount::in(Duration::ofSeconds(3600 * $hours + 60 * $minutes + $seconds), Unit::Hour, Unit::Minute, Unit::Second), $word + 5);
     }
 
     private function parts(Words $words, int $i, bool $inList, bool $beforeTo): ?LengthReading
@@ -108,7 +132,7 @@ final class LengthReader
         }
         $hours = $words->number($i);
         $minutes = $words->number($i + 2);
-        if (null === $hours || null === $minutes || 2 !== \strlen($words->at($i + 2)) || $minutes > 59) {
+        if (null === $hours || $hours > 99 || null === $minutes || 2 !== \strlen($words->at($i + 2)) || $minutes > 59) {
             return null;
         }
         $words->twoWays ??= $words->between($i, $i + 4);

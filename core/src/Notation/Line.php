@@ -82,6 +82,12 @@ final class Line
         return $this->lengthReader->at($this->words, $i, false, true);
     }
 
+    /** What a stopwatch shows, 1:05:30, which elsewhere is a time of day. */
+    public function stopwatch(int $i): ?LengthReading
+    {
+        return $this->lengthReader->stopwatch($this->words, $i);
+    }
+
     /** A length as an item of a list, where a comma or "and" ends it. */
     public function item(int $i): ?LengthReading
     {

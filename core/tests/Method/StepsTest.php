@@ -138,6 +138,65 @@ final class StepsTest extends TestCase
             '15, 20, 25. The clock shows 4:15.',
             'The answer is 4:15 p.m.',
         ]];
+        yield 'step by step, on the clock' => ['9:10 am + 25 min + 40 min', 'step-by-step', [
+            '9:10 a.m. + 25 min = 9:35 a.m.',
+            '9:35 a.m. + 40 min = 10:15 a.m.',
+            'The answer is 10:15 a.m.',
+        ]];
+        yield 'what is added comes first where there is too little' => ['25 min - 40 min + 2 h', 'step-by-step', [
+            'At first there would be too little to take from, so what is added comes first.',
+            '25 min + 2 h = 2 h 25 min.',
+            '2 h 25 min − 40 min = 1 h 45 min.',
+            'The answer is 1 h 45 min.',
+        ]];
+        yield 'lengths together first' => ['9:10 am + 45 min + 15 min', 'lengths-first', [
+            'What goes on, together: 45 min + 15 min = 1 h.',
+            'The answer is 10:10 a.m.',
+        ]];
+        yield 'a whole number and a part' => ['1½ x 40 min', 'whole-and-part', [
+            '1 × 40 min = 40 min.',
+            'One of 2 equal parts: 40 min ÷ 2 = 20 min.',
+            'Both together: 40 min + 20 min = 1 h.',
+        ]];
+        yield 'a fraction in one unit' => ['1½ x 40 min', 'all-minutes', [
+            '1½ is 3 ÷ 2, so multiply by 3: 40 × 3 = 120.',
+            '120 ÷ 2 = 60 min.',
+            'Back into larger units: 1 h.',
+        ]];
+        yield 'times at equal distances' => ['every 12 min from 7:50 am, 3 times', 'number-line', [
+            'The first is 7:50 a.m. itself.',
+            '12 min on: 8:02 a.m.',
+            '12 min on: 8:14 a.m.',
+            '3 times, and 2 jumps between them: 7:50 a.m., 8:02 a.m., 8:14 a.m.',
+        ]];
+        yield 'a length marked off' => ['9:40 am to 10:30 am ? 1 h', 'number-line', [
+            'Mark the start, 9:40 a.m., and the end, 10:30 a.m.',
+            '1 h on from 9:40 a.m. is 10:40 a.m.',
+            'The end comes before it, so it is less than 1 h: <.',
+        ]];
+        yield 'two times on the day' => ['7:50 am ? 7:15 pm', 'place-on-day', [
+            'Pin 7:50 a.m. on the day line, before noon.',
+            'Pin 7:15 p.m. on the day line, after noon.',
+            '7:50 a.m. stands further to the left: it is earlier.',
+        ]];
+        yield 'to the second, unit by unit' => ['10:10:25 am + 1 min 50 s', 'unit-by-unit', [
+            '10:10:25 a.m. + 1 min = 10:11:25 a.m.',
+            'Seconds: 25 + 50 = 75. That is 60 or more: 1 min 15 s. 10:11:25 a.m. + 50 s = 10:12:15 a.m.',
+            'The answer is 10:12:15 a.m.',
+        ]];
+        yield 'the second hand' => ['10:10:25 as digital', 'fives', [
+            'The hour hand has just passed 10: that is the hour.',
+            'Count fives from the 12 to the minute hand: 5, 10.',
+            'Count fives to the second hand, too: 5, 10, 15, 20, 25.',
+            'The hour, two dots, two digits for the minutes, two dots, two digits for the seconds: 10:10:25.',
+        ]];
+        yield 'one time taken from another is how long it is' => ['15:00 - 07:00', 'column', [
+            'How long is it from 07:00 to 15:00?',
+            'The end goes on top, the start below.',
+            'Minutes first: 0 − 0 = 0.',
+            'Hours: 15 − 7 = 8.',
+            'It is 8 h.',
+        ]];
         yield 'a missing start is turned round' => ['_ + 45 min = 10:20 am', 'number-line', [
             'Turn it round and go back: 10:20 a.m. − 45 min.',
             'Start at 10:20 a.m. and go back.',

@@ -6,12 +6,18 @@ namespace Rostik\Core\Tests\Sum;
 
 use Carbon\CarbonImmutable;
 use PHPUnit\Framework\TestCase;
+use Rostik\Core\Sum\ClockChain;
 use Rostik\Core\Sum\Difference;
 use Rostik\Core\Sum\Earlier;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\Later;
+use Rostik\Core\Sum\Part;
+use Rostik\Core\Sum\SecondElapsed;
+use Rostik\Core\Sum\SecondMove;
+use Rostik\Core\Sum\Series;
 use Rostik\Core\Sum\Total;
 use Rostik\Core\Time\Amount;
+use Rostik\Core\Time\Duration;
 use Rostik\Core\Time\StatedTime;
 use Rostik\Core\Time\TimeOfDay;
 
@@ -44,6 +50,43 @@ final class AgainstCarbonTest extends TestCase
             $to = $to <= $from ? $to->addDay() : $to;
             $elapsed = Elapsed::of($stated, StatedTime::of(TimeOfDay::ofMinutes($end)))->answer();
             self::assertSame((int) $from->diffInMinutes($to) * 60, $elapsed->amount->duration->count);
+        }
+    }
+
+    public function testChainsSeriesAndSeconds(): void
+    {
+        mt_srand(712);
+        $day = CarbonImmutable::create(2026, 6, 17, 0, 0, 0, 'UTC');
+        self::assertNotNull($day);
+        for ($i = 0; $i < 4000; ++$i) {
+            $start = mt_rand(0, 86399);
+            $from = $day->addSeconds($start);
+            $minute = $day->addMinutes(intdiv($start, 60));
+            $stated = StatedTime::of(TimeOfDay::ofMinutes(intdiv($start, 60)));
+            $exact = $stated->toTheSecond($start % 60);
+
+            $by = mt_rand(0, 90000);
+            $later = SecondMove::later($exact, Amount::usual(Duration::ofSeconds($by)))->answer();
+            self::assertSame($from->addSeconds($by)->format('H:i:s'), $later->value());
+            self::assertSame((int) $day->diffInDays($from->addSeconds($by)->startOfDay()), $later->dayOffset);
+            $earlier = SecondMove::earlier($exact, Amount::usual(Duration::ofSeconds($by)))->answer();
+            self::assertSame($from->subSeconds($by)->format('H:i:s'), $earlier->value());
+            self::assertSame((int) $day->diffInDays($from->subSeconds($by)->startOfDay()), $earlier->dayOffset);
+
+            $end = mt_rand(0, 86399);
+            $to = $day->addSeconds($end);
+            $elapsed = SecondElapsed::of($exact, StatedTime::of(TimeOfDay::ofMinutes(intdiv($end, 60)))->toTheSecond($end % 60))->answer();
+            self::assertSame((int) $from->diffInSeconds($to <= $from ? $to->addDay() : $to), $elapsed->amount->duration->count);
+
+            [$a, $b, $c] = [mt_rand(0, 900), mt_rand(0, 900), mt_rand(0, 900)];
+            $chain = ClockChain::of($stated, Part::added(Amount::minutes($a)), Part::taken(Amount::minutes($b)), Part::added(Amount::minutes($c)))->answer();
+            $carbon = $minute->addMinutes($a)->subMinutes($b)->addMinutes($c);
+            self::assertSame($carbon->format('H:i'), $chain->value());
+            self::assertSame((int) $day->diffInDays($carbon->startOfDay()), $chain->dayOffset);
+
+            $every = mt_rand(1, 200);
+            $listed = implode(', ', array_map(static fn (int $n): string => $minute->addMinutes($n * $every)->format('H:i'), range(0, 5)));
+            self::assertSame($listed, Series::counted(Amount::minutes($every), $stated, 6)->answer()->value());
         }
     }
 

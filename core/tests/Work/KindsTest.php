@@ -91,6 +91,9 @@ final class KindsTest extends TestCase
         yield ['every 12 min from 7:10 am', 'every 12 min from 7:10 a.m., 6 times', '7:10 a.m., 7:22 a.m., 7:34 a.m., 7:46 a.m., 7:58 a.m., 8:10 a.m.', '07:10, 07:22, 07:34, 07:46, 07:58, 08:10', 'number-line step-by-step'];
         yield ['from 11:30 am every quarter of an hour until noon', 'every 15 min from 11:30 a.m. until 12 noon', '11:30 a.m., 11:45 a.m., 12 noon', '11:30, 11:45, 12:00'];
 
+        yield ['1:05:30 + 0:58:45', '1 h 5 min 30 s + 58 min 45 s', '2 h 4 min 15 s', 'PT2H4M15S'];
+        yield ['1:05:30 - 0:58:45', '1 h 5 min 30 s - 58 min 45 s', '6 min 45 s', 'PT6M45S'];
+        yield ['stopwatch 0:05:30 in s', '5 min 30 s in s', '330 s', $parts('s', 330)];
         yield ['10:10:25 am + 1 min 50 s', '10:10:25 a.m. + 1 min 50 s', '10:12:15 a.m.', '10:12:15', 'number-line unit-by-unit column'];
         yield ['1:50 pm + 90 s', '1:50:00 p.m. + 90 s', '1:51:30 p.m.', '13:51:30'];
         yield ['00:00:10 - 20 s', '00:00:10 - 20 s', '23:59:50 (the day before)', '23:59:50'];

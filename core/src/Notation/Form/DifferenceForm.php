@@ -39,6 +39,13 @@ final class DifferenceForm implements Form
         if (null !== $asked) {
             return $asked;
         }
+        $from = $line->stopwatch($line->start);
+        $minus = null === $from ? 0 : $line->after($from->next, '-', 'minus', 'take away');
+        $take = 0 === $minus ? null : $line->stopwatch($minus);
+        if (null !== $from && null !== $take && $line->endsAt($take->next)) {
+            // two readings of a stopwatch: 1:05:30 - 0:58:45
+            return [Difference::of($from->amount, $take->amount)];
+        }
         $from = $line->length($line->start);
         if (null === $from || $from->clockLike) {
             return [];

@@ -33,6 +33,10 @@ final class TotalForm implements Form
             return $listed;
         }
         $first = $line->length($line->start);
+        $watch = $this->stopwatches($line);
+        if ([] !== $watch) {
+            return $watch;
+        }
         if (null === $first || $first->clockLike) {
             return [];
         }
@@ -63,6 +67,27 @@ final class TotalForm implements Form
     public function write(Sum $sum, Writer $writer): string
     {
         return $sum instanceof Total ? implode(' + ', array_map($writer->amount(...), $sum->addends)) : '';
+    }
+
+    /**
+     * 1:05:30 + 0:58:45: two readings of a stopwatch, or more.
+     *
+     * @return list<Total>
+     */
+    private function stopwatches(Line $line): array
+    {
+        $addends = [];
+        $next = $line->start;
+        while (null !== $one = $line->stopwatch($next)) {
+            $addends[] = $one->amount;
+            $after = $line->after($one->next, '+', 'plus');
+            if (0 === $after) {
+                return isset($addends[1]) && $line->endsAt($one->next) ? [Total::of(...$addends)] : [];
+            }
+            $next = $after;
+        }
+
+        return [];
     }
 
     /**
