@@ -56,7 +56,8 @@ final class Drawings extends AbstractExtension
             null === $room => '',
             $room->begins instanceof LinePicture && $room->ends instanceof LinePicture => LineDrawing::of($room->begins, $room->ends, $room->scaffold),
             $room->begins instanceof ColumnsPicture => ColumnsDrawing::of($room->begins, $room->scaffold),
-            default => ColumnsDrawing::paper(),
+            // how much of it is seen is the page's to say ({@see Filling})
+            default => '<div class="paper">'.ColumnsDrawing::paper().'</div>',
         };
     }
 

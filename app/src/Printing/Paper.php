@@ -9,4 +9,13 @@ enum Paper: string
 {
     case A4 = 'a4';
     case Letter = 'letter';
+
+    /** From the upper to the lower margin (a4.css, letter.css), in mm. */
+    public function high(): float
+    {
+        return match ($this) {
+            self::A4 => 297 - 18 - 16,
+            self::Letter => 279.4 - 16 - 14,
+        };
+    }
 }

@@ -57,6 +57,12 @@ final readonly class PrintedSheet
         return $blocks;
     }
 
+    /** How many rows of squares there are to work on ({@see Filling}). */
+    public function squares(Paper $paper): int
+    {
+        return Filling::squares($this, $paper);
+    }
+
     /** Whether two questions stand side by side. */
     public function inTwoColumns(): bool
     {

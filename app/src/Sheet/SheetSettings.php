@@ -84,6 +84,6 @@ final readonly class SheetSettings
      */
     public function manner(array $methods, Style $style): Manner
     {
-        return new Manner($this->scaffold, $this->answers, $this->times, $methods, $style);
+        return new Manner($this->scaffold, $this->answers, $this->times, $methods, $style, null !== $this->layout->room());
     }
 }

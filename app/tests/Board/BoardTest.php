@@ -14,7 +14,7 @@ final class BoardTest extends ApiTestCase
         self::assertSame(200, $this->code());
         self::assertIsArray($board['worked']);
         self::assertSame('10:15 a.m. - 35 min', $board['worked']['sum']);
-        self::assertSame(['from' => 615, 'to' => 580, 'halfSaid' => true, 'by24' => false, 'endAsked' => true], $board['clock']);
+        self::assertSame(['from' => 615, 'to' => 580, 'halfSaid' => true, 'by24' => false, 'endAsked' => true, 'toTheSecond' => false], $board['clock']);
         self::assertIsArray($board['moments']);
         self::assertSame([615, 600, 580, 580], $board['moments'][0]);
         self::assertSame(['question' => '35 minutes before 10:15 am', 'operation' => 'subtract', 'because' => 'A time earlier: the length is taken from it.'], $board['asked']);

@@ -247,6 +247,34 @@ final class PaperTest extends ApiTestCase
         self::assertGreaterThan(0, $verdicts['fals'] ?? 0);
     }
 
+    /** As many tickets and slips on a page as are said, whatever the levels have drawn to work on; and no page more than is needed. */
+    #[DataProvider('pagesThatAreFilled')]
+    public function testPagesAreFilled(string $layout, int $questions, string $paper, int $pages, string $answers = 'write'): void
+    {
+        $sums = ['1:50 pm + 3 h 30 min', '3 h 40 min + 2 h 45 min', '6 h 10 min - 3 h 45 min', '9 am to 4 pm', '105 min in h min', '4 x 35 min', '10:15 am - 35 min', '2 h 15 min / 3', '11:40 am + 50 min', '5 h - 2 h 15 min'];
+        $id = $this->sheet(\array_slice($sums, 0, $questions), ['layout' => $layout, 'scaffold' => 'outline', 'answers' => $answers]);
+        $this->browser->request('GET', '/print/sheets/'.$id.'.pdf?part=sheet&paper='.$paper);
+        self::assertSame(200, $this->code());
+        $pdf = (string) $this->browser->getResponse()->getContent();
+        self::assertStringContainsString('Pages:           '.$pages."\n", (new Process(['pdfinfo', '-'], null, null, $pdf))->mustRun()->getOutput());
+        $text = (new Process(['pdftotext', '-layout', '-', '-'], null, null, $pdf))->mustRun()->getOutput();
+        $each = ['tickets' => 4, 'slips' => 5][$layout] ?? 1;
+        self::assertSame($each, substr_count($text, 'Name'), 'so many pieces');
+        self::assertSame($each * $questions, substr_count($text, 'Answer') - substr_count($text, 'Answers'), 'each answer has its line, with its name');
+    }
+
+    /** @return iterable<string, array{0: string, 1: int, 2: string, 3: int, 4?: string}> */
+    public static function pagesThatAreFilled(): iterable
+    {
+        yield 'four tickets, A4' => ['tickets', 3, 'a4', 1];
+        yield 'four tickets, Letter' => ['tickets', 3, 'letter', 1];
+        yield 'columns give way to a line on tickets' => ['tickets', 3, 'a4', 1, 'columns'];
+        yield 'five slips, A4' => ['slips', 6, 'a4', 1];
+        yield 'five slips, Letter' => ['slips', 6, 'letter', 1];
+        yield 'ten questions on a page' => ['page', 10, 'a4', 1];
+        yield 'six questions for home, with the way shown and the answers' => ['home', 6, 'a4', 1];
+    }
+
     /** Nothing runs off the paper or out of its margins, however much there is to ask: where the words stand is read from the PDF. */
     #[DataProvider('fullPapers')]
     public function testNothingRunsOffThePaper(string $layout, string $type, string $paper, float $margin, string $answers = 'write'): void
@@ -310,7 +338,7 @@ final class PaperTest extends ApiTestCase
         self::assertIsArray($made['sheets'][2]['settings']);
         $this->ask('PUT', '/api/sheets/'.$made['sheets'][2]['id'], ['version' => $made['sheets'][2]['version'], 'title' => 'Tide', 'questions' => $made['sheets'][2]['questions'], 'settings' => ['layout' => 'tickets', 'type' => 'large'] + $made['sheets'][2]['settings']]);
         $mixed = $this->page($support['id'], 'levels=1&part=sheet');
-        self::assertSame([2, 1, 4], [substr_count($mixed, 'class="page type-usual"'), substr_count($mixed, 'class="page cut tickets type-large"'), substr_count($mixed, 'class="piece"')]);
+        self::assertSame([2, 1, 4], [substr_count($mixed, 'class="page type-usual squares-'), substr_count($mixed, 'class="page cut tickets type-large"'), substr_count($mixed, 'class="piece"')]);
         $this->ask('PUT', '/api/sheets/'.$made['sheets'][2]['id'], ['version' => 1 + (\is_int($made['sheets'][2]['version']) ? $made['sheets'][2]['version'] : 0), 'title' => 'Tide', 'questions' => $made['sheets'][2]['questions'], 'settings' => $made['sheets'][2]['settings']]);
         self::assertSame(200, $this->code());
         // with copies: the chosen ones of this level, the last ones of the others, and a level without any as it is

@@ -15,6 +15,7 @@ use Rostik\Core\Sum\ClockMove;
 use Rostik\Core\Sum\Difference;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\LengthAnswer;
+use Rostik\Core\Sum\Part;
 use Rostik\Core\Sum\SecondElapsed;
 use Rostik\Core\Sum\SecondMove;
 use Rostik\Core\Sum\Series;
@@ -51,7 +52,8 @@ final class NumberLineMethod extends OnTheLine
                 : 'Count on from the start to the end.');
         }
         if ($sum instanceof ClockChain || $sum instanceof Series) {
-            return $this->isDrawn($this->stretch($sum)) ? new Suit($sum instanceof Series ? 80 : 70, $sum instanceof Series ? 'Equal jumps along the line lead from each time to the next.' : 'On the line each length goes on from the one before.') : null;
+            // on and back over the same ground nobody could read
+            return $this->isDrawn($this->stretch($sum)) && ($sum instanceof Series || 1 === \count(array_unique(array_map(static fn (Part $part): int => $part->direction, $sum->parts)))) ? new Suit($sum instanceof Series ? 80 : 70, $sum instanceof Series ? 'Equal jumps along the line lead from each time to the next.' : 'On the line each length goes on from the one before.') : null;
         }
         if ($sum instanceof SecondMove || $sum instanceof SecondElapsed) {
             return SecondsOnTheLine::isDrawn($sum->seconds()) ? new Suit(80, 'On a line of minutes you see the whole minute that is passed.') : null;

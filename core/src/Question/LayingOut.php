@@ -30,6 +30,7 @@ final readonly class LayingOut
         public Asking $asking,
         private Choices $choices,
         private Style $style,
+        private bool $tight = false,
     ) {
     }
 
@@ -55,9 +56,9 @@ final readonly class LayingOut
         return \in_array($this->sum->plain()->answered(), [Answered::Time, Answered::Length], true) && !$this->showsTheTime();
     }
 
-    /** Room for working as it is drawn; null where nothing is. */
+    /** Room for working as it is drawn; null where nothing is, or where there is none. */
     public function room(bool $asked = false): ?Room
     {
-        return Room::forWorking($this->working, $this->scaffold, $asked);
+        return $this->tight ? null : Room::forWorking($this->working, $this->scaffold, $asked);
     }
 }

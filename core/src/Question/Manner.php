@@ -15,6 +15,7 @@ final readonly class Manner
      * @param TimesGiven            $times   in which form times are given
      * @param array<string, string> $methods ids of the class's own methods, by kind of sum
      * @param Style                 $style   in which the class writes
+     * @param bool                  $tight   whether there is room for an answer and none to work: a line takes the place of all that would be drawn to work on
      */
     public function __construct(
         public Scaffold $scaffold = Scaffold::Outline,
@@ -22,6 +23,7 @@ final readonly class Manner
         public TimesGiven $times = TimesGiven::AsWritten,
         public array $methods = [],
         public Style $style = new Style(),
+        public bool $tight = false,
     ) {
     }
 }

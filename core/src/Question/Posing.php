@@ -52,7 +52,7 @@ final readonly class Posing
         }
         $wanted = $this->answerForms->form($question->answers ?? $manner->answers);
         $working = $this->working($sum, $wanted, $manner, $marked);
-        $layingOut = new LayingOut($sum, $answer, $question->wording, $times, $manner->scaffold, $working, crc32($number.$this->forms->write($this->asking->given($question->sum, $times), $this->kept)), $asking, $this->choices, $manner->style);
+        $layingOut = new LayingOut($sum, $answer, $question->wording, $times, $manner->scaffold, $working, crc32($number.$this->forms->write($this->asking->given($question->sum, $times), $this->kept)), $asking, $this->choices, $manner->style, $manner->tight);
         $form = $wanted->layOut($layingOut) ?? (new Written())->layOut($layingOut);
         $told = '' !== $question->wording;
 

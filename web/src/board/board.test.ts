@@ -17,7 +17,7 @@ const line = method('number-line', 'line', 4);
 const columns = method('column', 'columns', 6);
 const data = {
   worked: { methods: [line, columns], strip: { pins: [], spans: [] } },
-  clock: { from: 1420, to: 1500, halfSaid: true, by24: false, endAsked: true },
+  clock: { from: 1420, to: 1500, halfSaid: true, by24: false, endAsked: true, toTheSecond: false },
   moments: [],
   asked: null,
 } as unknown as BoardSum;

@@ -41,7 +41,9 @@ final readonly class InColumns implements AnswerForm
 
     public function layOut(LayingOut $question): ?self
     {
-        return $question->isWorked() ? new self($question->room(true)) : null;
+        $room = $question->isWorked() ? $question->room(true) : null;
+
+        return null === $room ? null : new self($room);
     }
 
     public function isDrawn(): bool

@@ -21,9 +21,10 @@ final readonly class Written implements AnswerForm
 
     /**
      * @param ?Room $room   for working; null where nothing is drawn
+     * @param bool  $long   whether it is an answer of many words, for which one line is too short
      * @param bool  $within whether the answer has its place within the question
      */
-    public function __construct(public ?Room $room = null, public bool $within = false)
+    public function __construct(public ?Room $room = null, public bool $within = false, public bool $long = false)
     {
         $this->type = self::TYPE;
     }
@@ -45,7 +46,7 @@ final readonly class Written implements AnswerForm
             return new self(within: true);
         }
 
-        return new self($compares || $question->isWorked() ? $question->room() : null);
+        return new self($compares || $question->isWorked() ? $question->room() : null, long: \in_array($question->sum->answered(), [Answered::Times, Answered::Order], true));
     }
 
     public function isDrawn(): bool
