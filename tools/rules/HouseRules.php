@@ -5,13 +5,46 @@ declare(strict_types=1);
 namespace Rostik\Tools;
 
 use PHPat\Selector\Selector;
+use PHPat\Selector\SelectorInterface;
 use PHPat\Test\Attributes\TestRule;
 use PHPat\Test\Builder\Rule;
 use PHPat\Test\PHPat;
 
-/** The rules of the house, checked with every static analysis. */
+/** The rules of the house, checked with every static analysis: which room may know which ({@see docs/house.md}). */
 final class HouseRules
 {
+    /** From the ground up; a room knows those named here, and no other. */
+    public const CORE = [
+        'Time' => [],
+        'Picture' => [],
+        'Sum' => ['Time'],
+        'Notation' => ['Sum', 'Time'],
+        'Method' => ['Notation', 'Picture', 'Sum', 'Time'],
+        'Judging' => ['Notation', 'Sum', 'Time'],
+        'Mistake' => ['Judging', 'Sum', 'Time'],
+        'Question' => ['Judging', 'Method', 'Mistake', 'Notation', 'Picture', 'Sum', 'Time'],
+        'Skill' => ['Notation', 'Question', 'Sum', 'Time'],
+        'Weighing' => ['Judging', 'Mistake', 'Notation', 'Question', 'Skill', 'Sum', 'Time'],
+        'Sheet' => ['Judging', 'Notation', 'Picture', 'Question', 'Skill', 'Sum', 'Time', 'Weighing'],
+        'Work' => ['Judging', 'Method', 'Mistake', 'Notation', 'Picture', 'Skill', 'Sum', 'Time'],
+        'Board' => ['Method', 'Notation', 'Picture', 'Sum', 'Time', 'Work'],
+    ];
+
+    public const APP = [
+        'Api' => [],
+        'Storage' => [],
+        'Shell' => [],
+        'Account' => ['Api'],
+        'Skill' => ['Api'],
+        'Work' => ['Api'],
+        'Board' => ['Api', 'Work'],
+        'Mistake' => ['Api', 'Work'],
+        'Classroom' => ['Account', 'Api', 'Storage'],
+        'Sheet' => ['Account', 'Api', 'Classroom', 'Storage'],
+        'Printing' => ['Api', 'Classroom', 'Sheet'],
+        'Demo' => ['Account', 'Classroom', 'Sheet'],
+    ];
+
     /** The core is the subject alone: no framework, no database, no HTTP. */
     #[TestRule]
     public function theCoreKnowsOnlyItself(): Rule
@@ -24,64 +57,35 @@ final class HouseRules
             ->because('the core holds the subject and nothing else');
     }
 
-    /** Times and lengths stand at the bottom of the core. */
+    /** @return iterable<string, Rule> */
     #[TestRule]
-    public function timeKnowsNothingOfSums(): Rule
+    public function roomsOfTheCore(): iterable
     {
-        return PHPat::rule()
-            ->classes(Selector::inNamespace('Rostik\Core\Time'))
-            ->shouldNotDependOn()
-            ->classes(
-                Selector::inNamespace('Rostik\Core\Sum'),
-                Selector::inNamespace('Rostik\Core\Notation'),
-                Selector::inNamespace('Rostik\Core\Method'),
-                Selector::inNamespace('Rostik\Core\Work'),
-                Selector::inNamespace('Rostik\Core\Picture'),
-            );
+        return self::rooms('Rostik\Core\\', self::CORE);
     }
 
-    /** Sums are values: how they are written and worked is not theirs to know. */
+    /** @return iterable<string, Rule> */
     #[TestRule]
-    public function sumsKnowNothingOfWriting(): Rule
+    public function roomsOfTheApplication(): iterable
     {
-        return PHPat::rule()
-            ->classes(Selector::inNamespace('Rostik\Core\Sum'))
-            ->shouldNotDependOn()
-            ->classes(
-                Selector::inNamespace('Rostik\Core\Notation'),
-                Selector::inNamespace('Rostik\Core\Method'),
-                Selector::inNamespace('Rostik\Core\Work'),
-                Selector::inNamespace('Rostik\Core\Picture'),
-            );
+        return self::rooms('Rostik\App\\', self::APP);
     }
 
-    /** What a working looks like is drawn from pictures, which know of nothing. */
-    #[TestRule]
-    public function picturesKnowNothing(): Rule
+    /**
+     * @param non-empty-string            $floor
+     * @param array<string, list<string>> $rooms
+     *
+     * @return iterable<string, Rule>
+     */
+    private static function rooms(string $floor, array $rooms): iterable
     {
-        return PHPat::rule()
-            ->classes(Selector::inNamespace('Rostik\Core\Picture'))
-            ->canOnlyDependOn()
-            ->classes(Selector::inNamespace('Rostik\Core\Picture'));
-    }
-
-    /** Rooms of the application use the account and the API's manners, not each other's insides. */
-    #[TestRule]
-    public function roomsKeepToThemselves(): Rule
-    {
-        return PHPat::rule()
-            ->classes(Selector::inNamespace('Rostik\App\Work'), Selector::inNamespace('Rostik\App\Board'), Selector::inNamespace('Rostik\App\Mistake'), Selector::inNamespace('Rostik\App\Shell'), Selector::inNamespace('Rostik\App\Account'))
-            ->shouldNotDependOn()
-            ->classes(Selector::inNamespace('Rostik\App\Sheet'), Selector::inNamespace('Rostik\App\Classroom'), Selector::inNamespace('Rostik\App\Printing'), Selector::inNamespace('Rostik\App\Demo'));
-    }
-
-    /** Sheets are printed, and know nothing of it. */
-    #[TestRule]
-    public function sheetsKnowNothingOfPrinting(): Rule
-    {
-        return PHPat::rule()
-            ->classes(Selector::inNamespace('Rostik\App\Sheet'), Selector::inNamespace('Rostik\App\Classroom'))
-            ->shouldNotDependOn()
-            ->classes(Selector::inNamespace('Rostik\App\Printing'));
+        foreach ($rooms as $room => $knows) {
+            $others = array_values(array_diff(array_keys($rooms), [$room], $knows));
+            yield $room => PHPat::rule()
+                ->classes(Selector::inNamespace($floor.$room))
+                ->shouldNotDependOn()
+                ->classes(...array_map(static fn (string $other): SelectorInterface => Selector::inNamespace($floor.$other), $others))
+                ->because('the rooms that may be known are in tools/rules/HouseRules.php');
+        }
     }
 }
