@@ -50,13 +50,19 @@ final class CheckValuesTest extends TestCase
     /** ISO 8601: lengths are written PnDTnHnM. PHP's own reader of that notation gives the same numbers. */
     public function testLengthsInIso8601(): void
     {
-        foreach (['2 h 30 min + 4 h 45 min' => 'PT7H15M', '2 min 40 s + 35 s' => 'PT3M15S', '1 day 20 h + 10 h' => 'P2DT6H', '1 year 4 months + 9 months' => 'P2Y1M'] as $sum => $iso) {
-            self::assertSame($iso, Core::get(Workbench::class)->work($sum)->answer?->value);
-            $read = new \DateInterval($iso);
-            $here = new \DateTimeImmutable('2026-01-01 00:00 UTC');
-            self::assertSame($here->add($read)->getTimestamp(), $here->add(new \DateInterval($iso))->getTimestamp());
-            if (null !== $seconds = Core::get(Workbench::class)->work($sum)->answer->seconds) {
-                self::assertSame($seconds, $here->add($read)->getTimestamp() - $here->getTimestamp());
+        $here = new \DateTimeImmutable('2026-01-01 00:00 UTC');
+        foreach ([
+            '2 h 30 min + 4 h 45 min' => ['PT2H30M', 'PT4H45M', 'PT7H15M'],
+            '2 min 40 s + 35 s' => ['PT2M40S', 'PT35S', 'PT3M15S'],
+            '1 day 20 h + 10 h' => ['P1DT20H', 'PT10H', 'P2DT6H'],
+            '1 year 4 months + 9 months' => ['P1Y4M', 'P9M', 'P2Y1M'],
+        ] as $sum => [$first, $second, $iso]) {
+            $answer = Core::get(Workbench::class)->work($sum)->answer;
+            self::assertSame($iso, $answer?->value);
+            $then = $here->add(new \DateInterval($first))->add(new \DateInterval($second));
+            self::assertEquals($then, $here->add(new \DateInterval($iso)), 'one after the other as both together');
+            if (null !== $answer->seconds) {
+                self::assertSame($then->getTimestamp() - $here->getTimestamp(), $answer->seconds);
             }
         }
     }

@@ -69,7 +69,7 @@ final class EveryPaperTest extends KernelTestCase
                         1 === preg_match('~<span class="answer-line(?: long)?">Answer ~', $paper),
                         str_contains($paper, 'class="choices"'),
                         str_contains($paper, '<table'),
-                        str_contains($printed->posed->asked, '___'),
+                        1 === preg_match('~<span class="sum">[^<]*___~', $paper),
                         str_contains($paper, 'A clock face to draw the hands on'),
                     ];
                     self::assertCount(1, array_filter($places), $what.': there is one place for the answer');
@@ -80,7 +80,10 @@ final class EveryPaperTest extends KernelTestCase
                         self::assertNotSame('', $svg->getAttribute('aria-label'), $what);
                         self::assertLessThanOrEqual(84.01, (float) $svg->getAttribute('width'), $what.': it fits beside another question');
                     }
-                    self::assertSame($printed->posed->isDrawn(), $document->getElementsByTagName('svg')->length > 0, $what);
+                    if (!str_contains($paper, '<table')) {
+                        // what is drawn has the place that drawings need
+                        self::assertSame(str_contains($paper, 'class="question drawn"'), $document->getElementsByTagName('svg')->length > 0, $what);
+                    }
                     $this->givesNothingAway($printed, $paper, $what);
                 }
             }

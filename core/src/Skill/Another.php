@@ -164,7 +164,7 @@ final readonly class Another
 
         return $has->regroups === $wanted->regroups && $has->fives === $wanted->fives && $has->crossesHour === $wanted->crossesHour
             && $has->crossesNoon === $wanted->crossesNoon && $has->crossesMidnight === $wanted->crossesMidnight
-            && $has->unknown === $wanted->unknown && $has->terms === $wanted->terms && $has->units === $wanted->units;
+            && $has->unknown === $wanted->unknown && $has->terms === $wanted->terms && $has->units === $wanted->units && $has->from === $wanted->from && $has->signs === $wanted->signs;
     }
 
     /**

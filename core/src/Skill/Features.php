@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rostik\Core\Skill;
 
 use Rostik\Core\Sum\Crossing;
+use Rostik\Core\Sum\InSteps;
 use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\Unknown;
@@ -20,6 +21,8 @@ final readonly class Features
      * @param list<Unit> $units         that occur, largest first
      * @param int        $terms         amounts or times given
      * @param bool       $alongTheClock whether it goes along the clock, so that it may cross an hour, noon or midnight
+     * @param list<int>  $signs         1 for each step that adds, -1 for each that takes away; none for a sum of one step
+     * @param ?Unit      $from          the largest unit of the one length that is given: weeks in days is not days in weeks
      */
     private function __construct(
         public Kind $kind,
@@ -34,6 +37,8 @@ final readonly class Features
         public int $terms,
         public Unknown $unknown,
         public bool $alongTheClock,
+        public ?Unit $from,
+        public array $signs,
     ) {
     }
 
@@ -64,6 +69,8 @@ final readonly class Features
             \count($sum->times()) + \count($sum->lengths()),
             $sum->asks(),
             null !== $way || $sum->asks()->isOnTheClock(),
+            1 === \count($sum->lengths()) ? $sum->lengths()[0]->largest() : null,
+            $sum instanceof InSteps ? $sum->signs() : [],
         );
     }
 }

@@ -99,6 +99,11 @@ final readonly class ClockChain implements InSteps
         return false;
     }
 
+    public function signs(): array
+    {
+        return array_map(static fn (Part $part): int => $part->direction, $this->parts);
+    }
+
     public function steps(): int
     {
         return \count($this->parts);

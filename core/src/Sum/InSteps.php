@@ -10,6 +10,9 @@ interface InSteps extends Sum
     /** How many steps there are, 2 or more. */
     public function steps(): int;
 
+    /** @return list<int> 1 for each step that adds, -1 for each that takes away */
+    public function signs(): array;
+
     /**
      * One of the steps.
      *

@@ -110,6 +110,11 @@ final readonly class LengthChain implements InSteps
         return $parts;
     }
 
+    public function signs(): array
+    {
+        return array_map(static fn (Part $part): int => $part->direction, $this->parts);
+    }
+
     public function steps(): int
     {
         return \count($this->parts);

@@ -151,6 +151,11 @@ final readonly class Series implements InSteps
         return $ways;
     }
 
+    public function signs(): array
+    {
+        return array_fill(0, $this->steps(), 1);
+    }
+
     public function steps(): int
     {
         return $this->count - 1;
