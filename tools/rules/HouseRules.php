@@ -21,7 +21,7 @@ final class HouseRules
         'Notation' => ['Sum', 'Time'],
         'Method' => ['Notation', 'Picture', 'Sum', 'Time'],
         'Judging' => ['Notation', 'Sum', 'Time'],
-        'Mistake' => ['Judging', 'Sum', 'Time'],
+        'Mistake' => ['Judging', 'Picture', 'Sum', 'Time'],
         'Question' => ['Judging', 'Method', 'Mistake', 'Notation', 'Picture', 'Sum', 'Time'],
         'Skill' => ['Notation', 'Question', 'Sum', 'Time'],
         'Weighing' => ['Judging', 'Mistake', 'Notation', 'Question', 'Skill', 'Sum', 'Time'],

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rostik\App\Mistake;
 
+use Rostik\Core\Picture\Model;
+
 /** A likely wrong answer and what may have led to it: a hint for a conversation with the child. */
 final readonly class LikelyReply
 {
@@ -12,14 +14,14 @@ final readonly class LikelyReply
      * @param string $answer  as a child would write it
      * @param string $may     begins with "may"
      * @param string $look    what to look at with the child
-     * @param string $model   the model that helps: clock, line, columns, table, day
+     * @param Model  $model   the model that helps
      */
     public function __construct(
         public string $mistake,
         public string $answer,
         public string $may,
         public string $look,
-        public string $model,
+        public Model $model,
     ) {
     }
 }

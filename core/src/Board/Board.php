@@ -29,8 +29,9 @@ final readonly class Board
      */
     public function show(string $typed, Style $style = new Style()): BoardSum
     {
-        $worked = $this->bench->work($typed, $style);
-        $sum = $style->states($this->reader->read($typed)->sum);
+        $read = $this->reader->read($typed);
+        $worked = $this->bench->workRead($read, $typed, $style);
+        $sum = $style->states($read->sum);
         $clock = $this->clock($sum);
 
         return new BoardSum(

@@ -27,9 +27,11 @@ use Rostik\Core\Time\Unit;
  */
 final class ColumnMethod implements Method
 {
+    public const ID = 'column';
+
     public function id(): string
     {
-        return 'column';
+        return self::ID;
     }
 
     public function title(): string

@@ -12,9 +12,11 @@ use Rostik\Core\Sum\Sum;
 /** Jumps along a number line, the whole hours first, then the minutes. For later, earlier and elapsed. */
 final class HoursFirstMethod extends OnTheLine
 {
+    public const ID = 'hours-first';
+
     public function id(): string
     {
-        return 'hours-first';
+        return self::ID;
     }
 
     public function title(): string

@@ -31,9 +31,11 @@ use Rostik\Core\Time\Unit;
  */
 final class NumberLineMethod extends OnTheLine
 {
+    public const ID = 'number-line';
+
     public function id(): string
     {
-        return 'number-line';
+        return self::ID;
     }
 
     public function title(): string

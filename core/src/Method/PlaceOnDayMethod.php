@@ -8,6 +8,7 @@ use Rostik\Core\Notation\Writer;
 use Rostik\Core\Picture\DayPicture;
 use Rostik\Core\Picture\DayPin;
 use Rostik\Core\Picture\DayStrip;
+use Rostik\Core\Picture\PinRole;
 use Rostik\Core\Sum\Order;
 use Rostik\Core\Sum\OrderAnswer;
 use Rostik\Core\Sum\Rewrite;
@@ -83,7 +84,7 @@ final class PlaceOnDayMethod implements Method
      */
     private function pinned(StatedTime $time, int $i, array $pins, array $steps, Writer $writer): array
     {
-        $pins[] = new DayPin($time->minutes, $writer->time($time), 'pin-'.$i);
+        $pins[] = new DayPin($time->minutes, $writer->time($time), PinRole::Time);
         $where = match (true) {
             !$time->halfSaid => '',
             0 === $time->minutes => ', at its very beginning',
@@ -115,7 +116,7 @@ final class PlaceOnDayMethod implements Method
     {
         $writer = $writer->eachInItsForm();
         $time = $sum->time->time();
-        $picture = new DayPicture(new DayStrip([new DayPin($time->minutes, $writer->time($sum->time), 'start')], []));
+        $picture = new DayPicture(new DayStrip([new DayPin($time->minutes, $writer->time($sum->time), PinRole::Start)], []));
         $answer = new RewriteAnswer(match ($sum->as) {
             TimeForm::TwentyFour => StatedTime::of($time, ClockForm::TwentyFour)->toTheSecond($sum->time->second),
             TimeForm::Digital => $sum->time,

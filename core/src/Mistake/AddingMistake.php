@@ -5,14 +5,15 @@ declare(strict_types=1);
 namespace Rostik\Core\Mistake;
 
 use Rostik\Core\Judging\Given;
+use Rostik\Core\Picture\Model;
 use Rostik\Core\Sum\Sum;
 
 /** What mistakes in regrouping share: they show where the smaller unit, added up or multiplied, reaches its limit. */
 abstract class AddingMistake implements Mistake
 {
-    final public function model(): string
+    final public function model(): Model
     {
-        return 'columns';
+        return Model::Columns;
     }
 
     final public function predict(Sum $sum): ?Given

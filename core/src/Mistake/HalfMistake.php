@@ -6,6 +6,7 @@ namespace Rostik\Core\Mistake;
 
 use Rostik\Core\Judging\Given;
 use Rostik\Core\Judging\GivenTime;
+use Rostik\Core\Picture\Model;
 use Rostik\Core\Sum\ClockMove;
 use Rostik\Core\Sum\SecondMove;
 use Rostik\Core\Sum\Sum;
@@ -15,9 +16,9 @@ use Rostik\Core\Time\HalfOfDay;
 /** What mistakes with a.m. and p.m. share: the hour and the minutes are right, the half of the day is not. */
 abstract class HalfMistake implements Mistake
 {
-    final public function model(): string
+    final public function model(): Model
     {
-        return 'day';
+        return Model::Day;
     }
 
     final public function predict(Sum $sum): ?Given

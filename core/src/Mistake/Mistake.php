@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rostik\Core\Mistake;
 
 use Rostik\Core\Judging\Given;
+use Rostik\Core\Picture\Model;
 use Rostik\Core\Sum\Sum;
 
 /**
@@ -22,8 +23,8 @@ interface Mistake
     /** What to look at with the child, in a sentence. */
     public function look(): string;
 
-    /** The model that helps: clock, line, columns, table, day or words. */
-    public function model(): string;
+    /** The model that helps. */
+    public function model(): Model;
 
     /**
      * What a child with it would write; null where it does not show. It may happen to be the right answer: whoever asks

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rostik\Core\Mistake;
 
 use Rostik\Core\Judging\Given;
+use Rostik\Core\Picture\Model;
 use Rostik\Core\Sum\Sum;
 
 /**
@@ -14,9 +15,9 @@ use Rostik\Core\Sum\Sum;
  */
 abstract class TakingMistake implements Mistake
 {
-    final public function model(): string
+    final public function model(): Model
     {
-        return 'columns';
+        return Model::Columns;
     }
 
     final public function predict(Sum $sum): ?Given

@@ -6,6 +6,7 @@ namespace Rostik\Core\Mistake;
 
 use Rostik\Core\Judging\Given;
 use Rostik\Core\Judging\GivenTime;
+use Rostik\Core\Picture\Model;
 use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeForm;
@@ -15,9 +16,9 @@ use Rostik\Core\Time\TimeOfDay;
 /** What mistakes with "to" share: they show after half past, between digits and words, and leave the half of the day. */
 abstract class ToMistake implements Mistake
 {
-    final public function model(): string
+    final public function model(): Model
     {
-        return 'clock';
+        return Model::Clock;
     }
 
     final public function predict(Sum $sum): ?Given

@@ -8,11 +8,11 @@ namespace Rostik\Core\Picture;
 final readonly class DayPin
 {
     /**
-     * @param int    $at    minutes since midnight, 0 to 1440
-     * @param string $label marked text
-     * @param string $role  "start" or "end" of the sum
+     * @param int     $at    minutes since midnight, 0 to 1440
+     * @param string  $label marked text
+     * @param PinRole $role  what it is to the sum
      */
-    public function __construct(public int $at, public string $label, public string $role)
+    public function __construct(public int $at, public string $label, public PinRole $role)
     {
     }
 }

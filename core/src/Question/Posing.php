@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Question;
 
+use Rostik\Core\Method\ColumnMethod;
 use Rostik\Core\Method\MethodBook;
+use Rostik\Core\Method\NumberLineMethod;
 use Rostik\Core\Method\Working;
 use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\Marked;
@@ -73,7 +75,7 @@ final readonly class Posing
     {
         $wanted = $form->methods();
         if ([] === $wanted) {
-            $wanted = [$manner->methods[$sum->kind()->value] ?? '', null === $sum->plain()->way() ? 'column' : 'number-line'];
+            $wanted = [$manner->methods[$sum->kind()->value] ?? '', null === $sum->plain()->way() ? ColumnMethod::ID : NumberLineMethod::ID];
         }
         $chosen = $this->methods->choose($sum, $marked);
         foreach ($wanted as $id) {

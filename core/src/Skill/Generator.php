@@ -6,6 +6,7 @@ namespace Rostik\Core\Skill;
 
 use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\Writer;
+use Rostik\Core\Sum\Crossing;
 use Rostik\Core\Sum\Sum;
 
 /**
@@ -58,8 +59,8 @@ final readonly class Generator
         if (!$rung->isCalledForBy($sum, $features)) {
             return false;
         }
-        $aboutNoon = 'across-noon' === $rung->id;
-        $aboutMidnight = 'across-midnight' === $rung->id;
+        $aboutNoon = Crossing::Noon === $rung->about;
+        $aboutMidnight = Crossing::Midnight === $rung->about;
         if (($aboutNoon || $aboutMidnight) && $features->crossesNoon && $features->crossesMidnight) {
             // one thing at a time
             return false;
@@ -67,7 +68,7 @@ final readonly class Generator
 
         return match ($level) {
             Level::Support => $features->fives && (!$features->crossesNoon || $aboutNoon) && (!$features->crossesMidnight || $aboutMidnight)
-                && ($features->oClocks <= 1 || $aboutNoon || $aboutMidnight || 'how-long-across-hours' === $rung->id),
+                && ($features->oClocks <= 1 || $aboutNoon || $aboutMidnight || $rung->longWays),
             Level::Core => !$features->crossesMidnight || $aboutMidnight,
             Level::Stretch => true,
         };

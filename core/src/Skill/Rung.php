@@ -7,6 +7,7 @@ namespace Rostik\Core\Skill;
 use Rostik\Core\Question\Question;
 use Rostik\Core\Question\Setting;
 use Rostik\Core\Question\TimesGiven;
+use Rostik\Core\Sum\Crossing;
 use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Sum;
 
@@ -25,6 +26,8 @@ final readonly class Rung
      * @param Setting                       $setting  what a question has to be set in, to call for it; a bare sum exercises only bare rungs
      * @param ?string                       $answers  id of the form in which its questions are usually answered; null for any
      * @param ?TimesGiven                   $times    in which form their times are usually given; null for any
+     * @param ?Crossing                     $about    the landmark of the day that it is about, and which its sums pass at every level
+     * @param bool                          $longWays whether even the easiest way passes more than one o'clock
      */
     public function __construct(
         public string $id,
@@ -38,6 +41,8 @@ final readonly class Rung
         public Setting $setting = Setting::Bare,
         public ?string $answers = null,
         public ?TimesGiven $times = null,
+        public ?Crossing $about = null,
+        public bool $longWays = false,
     ) {
     }
 

@@ -12,12 +12,14 @@ use Rostik\Core\Notation\Changed;
 use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\Note;
 use Rostik\Core\Notation\NotUnderstood;
+use Rostik\Core\Notation\ReadSum;
 use Rostik\Core\Notation\Style;
 use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Picture\DayPin;
 use Rostik\Core\Picture\DaySpan;
 use Rostik\Core\Picture\DayStrip;
+use Rostik\Core\Picture\PinRole;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Sum\Answer;
 use Rostik\Core\Sum\CannotBeDone;
@@ -63,9 +65,18 @@ final readonly class Workbench
      */
     public function work(string $typed, Style $style = new Style()): WorkedSum
     {
+        return $this->workRead($this->reader->read($typed), $typed, $style);
+    }
+
+    /**
+     * The same for a line that has been read already.
+     *
+     * @throws NotUnderstood when it has no answer
+     */
+    public function workRead(ReadSum $read, string $typed, Style $style = new Style()): WorkedSum
+    {
         $plain = Writer::plain($style);
         $marked = Writer::marked($style);
-        $read = $this->reader->read($typed);
         $kept = $this->forms->write($read->sum, $this->kept);
         $sum = $style->states($read->sum);
         $readings = $sum->readings();
@@ -240,7 +251,7 @@ final readonly class Workbench
             $marked = $plain instanceof Rewrite ? $marked->eachInItsForm() : $marked;
             foreach ([] === $plain->readings() || $plain instanceof Order ? $plain->times() : [] as $i => $time) {
                 if ($time->halfSaid) {
-                    $pins[] = new DayPin($time->minutes, $marked->time($time), 'pin-'.$i);
+                    $pins[] = new DayPin($time->minutes, $marked->time($time), PinRole::Time);
                 }
             }
 
@@ -249,8 +260,8 @@ final readonly class Workbench
 
         return !$way->halfSaid() ? new DayStrip([], []) : new DayStrip(
             [
-                new DayPin($way->start->minutes, $marked->time($way->start), 'start'),
-                new DayPin($way->end->minutes, $marked->time($way->end), 'end'),
+                new DayPin($way->start->minutes, $marked->time($way->start), PinRole::Start),
+                new DayPin($way->end->minutes, $marked->time($way->end), PinRole::End),
             ],
             $this->spans($way->low(), $way->high()),
         );

@@ -199,7 +199,7 @@ export interface DayPicture {
 export interface DayPin {
   at: number;
   label: string;
-  role: string;
+  role: PinRole;
 }
 
 export interface DayReply {
@@ -265,7 +265,7 @@ export interface LikelyReply {
   answer: string;
   may: string;
   look: string;
-  model: string;
+  model: Model;
 }
 
 export interface Limits {
@@ -336,6 +336,8 @@ export interface MistakesReply {
   likely: LikelyReply[];
 }
 
+export type Model = 'clock' | 'line' | 'columns' | 'table' | 'written' | 'day';
+
 export interface NewSheetRequest {
   title: string;
   questions?: QuestionRequest[];
@@ -363,6 +365,8 @@ export type Paper = 'a4' | 'letter';
 export type PastWord = 'past' | 'after';
 
 export type Picture = ClockPicture | ColumnsPicture | DayPicture | LinePicture | TablePicture | WrittenPicture;
+
+export type PinRole = 'start' | 'end' | 'time';
 
 export type PrintPart = 'sheet' | 'key' | 'worked' | 'both';
 

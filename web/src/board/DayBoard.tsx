@@ -124,7 +124,11 @@ function Pinning({ day }: { day: DayReply }) {
         >
           <DayStrip
             strip={{
-              pins: pins.map((one, i) => ({ at: one.at, label: `${letter(i)} ${time(one.at)}`, role: `pin-${i}` })),
+              pins: pins.map((one, i) => ({
+                at: one.at,
+                label: `${letter(i)} ${time(one.at)}`,
+                role: 'time' as const,
+              })),
               spans: [],
             }}
             large

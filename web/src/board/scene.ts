@@ -1,4 +1,4 @@
-import type { BoardSum, DayReply, DayStrip, Picture, WorkedMethod } from '../api/types';
+import type { BoardSum, DayPin, DayReply, DayStrip, Picture, WorkedMethod } from '../api/types';
 
 /** The models that the board can show, in the order of their buttons. */
 export const models = ['clock', 'line', 'columns', 'table', 'written', 'day'] as const;
@@ -101,7 +101,7 @@ export function stripAt(data: BoardSum, day: DayReply, at: number, withEnd: bool
     clock.by24
       ? (day.table.digits24[minuteOfDay(m)] ?? '')
       : `${day.table.digits[minuteOfDay(m)] ?? ''} ${day.table.halves[minuteOfDay(m)] ?? ''}`.trim();
-  const pins = [{ at: minuteOfDay(clock.from), label: label(clock.from), role: 'start' }];
+  const pins: DayPin[] = [{ at: minuteOfDay(clock.from), label: label(clock.from), role: 'start' }];
   if (!clock.endAsked && clock.to !== clock.from) {
     pins.push({ at: minuteOfDay(clock.to), label: label(clock.to), role: 'end' });
   } else if (Math.round(at) !== clock.from && withEnd) {

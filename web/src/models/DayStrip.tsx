@@ -160,7 +160,7 @@ export const DayStrip = memo(function DayStrip({
         const label = labels[i] ?? { x: 0, half: 0 };
         const y = top - 20 - 20 * (rows[i] ?? 0);
         return (
-          <g key={pin.role}>
+          <g key={pin.role === 'time' ? i : pin.role}>
             <path d={`M${x(pin.at)} ${y + 6}V${top + 22}`} stroke="var(--color-ink)" strokeWidth="2.5" />
             {pin.role === 'start' ? (
               <circle

@@ -7,6 +7,7 @@ namespace Rostik\Core\Mistake\Catalogue;
 use Rostik\Core\Judging\Given;
 use Rostik\Core\Judging\GivenTime;
 use Rostik\Core\Mistake\Mistake;
+use Rostik\Core\Picture\Model;
 use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeForm;
@@ -34,9 +35,9 @@ final class AddsTwelveAlways implements Mistake
         return 'Is it before noon? Then the hour stays as it is.';
     }
 
-    public function model(): string
+    public function model(): Model
     {
-        return 'day';
+        return Model::Day;
     }
 
     public function predict(Sum $sum): ?Given

@@ -7,6 +7,7 @@ namespace Rostik\Core\Mistake\Catalogue;
 use Rostik\Core\Judging\Given;
 use Rostik\Core\Judging\GivenLength;
 use Rostik\Core\Mistake\Mistake;
+use Rostik\Core\Picture\Model;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Time\Amount;
@@ -33,9 +34,9 @@ final class CountsBothEnds implements Mistake
         return 'Count the jumps from hour to hour, not the hours that are named.';
     }
 
-    public function model(): string
+    public function model(): Model
     {
-        return 'line';
+        return Model::Line;
     }
 
     public function predict(Sum $sum): ?Given

@@ -7,6 +7,7 @@ namespace Rostik\Core\Mistake\Catalogue;
 use Rostik\Core\Judging\Given;
 use Rostik\Core\Judging\GivenLength;
 use Rostik\Core\Mistake\Mistake;
+use Rostik\Core\Picture\Model;
 use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\Sum;
 
@@ -32,9 +33,9 @@ final class DecimalAsMinutes implements Mistake
         return 'What is half of an hour in minutes? 0.5 is a half.';
     }
 
-    public function model(): string
+    public function model(): Model
     {
-        return 'clock';
+        return Model::Clock;
     }
 
     public function predict(Sum $sum): ?Given

@@ -7,6 +7,7 @@ namespace Rostik\Core\Mistake\Catalogue;
 use Rostik\Core\Judging\Given;
 use Rostik\Core\Judging\GivenLength;
 use Rostik\Core\Mistake\Mistake;
+use Rostik\Core\Picture\Model;
 use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\Sum;
 
@@ -32,9 +33,9 @@ final class DropsRemainder implements Mistake
         return 'How many are left over after the whole ones? They are still there.';
     }
 
-    public function model(): string
+    public function model(): Model
     {
-        return 'table';
+        return Model::Table;
     }
 
     public function predict(Sum $sum): ?Given

@@ -8,6 +8,7 @@ use Rostik\Core\Judging\Given;
 use Rostik\Core\Judging\GivenTime;
 use Rostik\Core\Judging\GivenTimes;
 use Rostik\Core\Mistake\Mistake;
+use Rostik\Core\Picture\Model;
 use Rostik\Core\Sum\Series;
 use Rostik\Core\Sum\Sum;
 
@@ -33,9 +34,9 @@ final class FencePost implements Mistake
         return 'Mark the times on the line. How many are there, and how many jumps between them?';
     }
 
-    public function model(): string
+    public function model(): Model
     {
-        return 'line';
+        return Model::Line;
     }
 
     public function predict(Sum $sum): ?Given

@@ -8,6 +8,7 @@ use Rostik\Core\Judging\Given;
 use Rostik\Core\Judging\GivenLength;
 use Rostik\Core\Mistake\Mistake;
 use Rostik\Core\Mistake\TwoColumns;
+use Rostik\Core\Picture\Model;
 use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\FractionalProduct;
 use Rostik\Core\Sum\Product;
@@ -36,9 +37,9 @@ final class HundredMinutes implements Mistake
         return 'How many minutes are there in an hour? Count them in fives round the clock.';
     }
 
-    public function model(): string
+    public function model(): Model
     {
-        return 'clock';
+        return Model::Clock;
     }
 
     public function predict(Sum $sum): ?Given

@@ -8,6 +8,7 @@ use Rostik\Core\Judging\Given;
 use Rostik\Core\Judging\GivenLength;
 use Rostik\Core\Judging\GivenOrder;
 use Rostik\Core\Mistake\Mistake;
+use Rostik\Core\Picture\Model;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\Order;
 use Rostik\Core\Sum\Sum;
@@ -38,9 +39,9 @@ final class IgnoresAmPm implements Mistake
         return 'Pin both times on the day line. Which half of the day is each in?';
     }
 
-    public function model(): string
+    public function model(): Model
     {
-        return 'day';
+        return Model::Day;
     }
 
     public function predict(Sum $sum): ?Given

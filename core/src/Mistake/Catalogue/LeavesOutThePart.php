@@ -8,6 +8,7 @@ use Rostik\Core\Judging\Given;
 use Rostik\Core\Judging\GivenLength;
 use Rostik\Core\Judging\RightAnswer;
 use Rostik\Core\Mistake\Mistake;
+use Rostik\Core\Picture\Model;
 use Rostik\Core\Sum\FractionalProduct;
 use Rostik\Core\Sum\Product;
 use Rostik\Core\Sum\Sum;
@@ -38,9 +39,9 @@ final readonly class LeavesOutThePart implements Mistake
         return 'What does the fraction stand for? Find that part of the length by itself.';
     }
 
-    public function model(): string
+    public function model(): Model
     {
-        return 'line';
+        return Model::Line;
     }
 
     public function predict(Sum $sum): ?Given

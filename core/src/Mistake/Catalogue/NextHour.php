@@ -7,6 +7,7 @@ namespace Rostik\Core\Mistake\Catalogue;
 use Rostik\Core\Judging\Given;
 use Rostik\Core\Judging\GivenTime;
 use Rostik\Core\Mistake\FaceMistake;
+use Rostik\Core\Picture\Model;
 use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeForm;
@@ -34,9 +35,9 @@ final class NextHour implements FaceMistake
         return 'Has the hour hand reached that number yet? Which has it just passed?';
     }
 
-    public function model(): string
+    public function model(): Model
     {
-        return 'clock';
+        return Model::Clock;
     }
 
     public function predict(Sum $sum): ?Given

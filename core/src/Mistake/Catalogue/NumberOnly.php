@@ -8,6 +8,7 @@ use Rostik\Core\Judging\Given;
 use Rostik\Core\Judging\GivenOrder;
 use Rostik\Core\Judging\GivenSign;
 use Rostik\Core\Mistake\Mistake;
+use Rostik\Core\Picture\Model;
 use Rostik\Core\Sum\Comparison;
 use Rostik\Core\Sum\Order;
 use Rostik\Core\Sum\Sum;
@@ -35,9 +36,9 @@ final class NumberOnly implements Mistake
         return 'Which unit is longer? Change one of them into the other first.';
     }
 
-    public function model(): string
+    public function model(): Model
     {
-        return 'table';
+        return Model::Table;
     }
 
     public function predict(Sum $sum): ?Given

@@ -7,6 +7,7 @@ namespace Rostik\Core\Mistake\Catalogue;
 use Rostik\Core\Judging\Given;
 use Rostik\Core\Judging\RightAnswer;
 use Rostik\Core\Mistake\Mistake;
+use Rostik\Core\Picture\Model;
 use Rostik\Core\Sum\InSteps;
 use Rostik\Core\Sum\Series;
 use Rostik\Core\Sum\Sum;
@@ -38,9 +39,9 @@ final readonly class OneStepOnly implements Mistake
         return 'Point to each number in the sum. Which of them has not been used yet?';
     }
 
-    public function model(): string
+    public function model(): Model
     {
-        return 'line';
+        return Model::Line;
     }
 
     public function predict(Sum $sum): ?Given

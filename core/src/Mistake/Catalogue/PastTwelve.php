@@ -7,6 +7,7 @@ namespace Rostik\Core\Mistake\Catalogue;
 use Rostik\Core\Judging\Given;
 use Rostik\Core\Judging\GivenTime;
 use Rostik\Core\Mistake\Mistake;
+use Rostik\Core\Picture\Model;
 use Rostik\Core\Sum\Later;
 use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\Sum;
@@ -37,9 +38,9 @@ final class PastTwelve implements Mistake
         return 'After 12 a 12-hour clock begins again at 1. With 13, 14 … there is no a.m. or p.m.';
     }
 
-    public function model(): string
+    public function model(): Model
     {
-        return 'clock';
+        return Model::Clock;
     }
 
     public function predict(Sum $sum): ?Given

@@ -7,6 +7,7 @@ namespace Rostik\Core\Mistake\Catalogue;
 use Rostik\Core\Judging\Given;
 use Rostik\Core\Judging\GivenLength;
 use Rostik\Core\Mistake\Mistake;
+use Rostik\Core\Picture\Model;
 use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Time\AmountPart;
@@ -34,9 +35,9 @@ final class TenForEverything implements Mistake
         return 'How many of this unit make one of that? Look at the reference chart.';
     }
 
-    public function model(): string
+    public function model(): Model
     {
-        return 'table';
+        return Model::Table;
     }
 
     public function predict(Sum $sum): ?Given

@@ -7,6 +7,7 @@ namespace Rostik\Core\Mistake\Catalogue;
 use Rostik\Core\Judging\Given;
 use Rostik\Core\Judging\GivenOrder;
 use Rostik\Core\Mistake\Mistake;
+use Rostik\Core\Picture\Model;
 use Rostik\Core\Sum\Order;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Time\ClockForm;
@@ -34,9 +35,9 @@ final class TwelveBiggest implements Mistake
         return 'Each half begins at 12: what comes just after noon?';
     }
 
-    public function model(): string
+    public function model(): Model
     {
-        return 'day';
+        return Model::Day;
     }
 
     public function predict(Sum $sum): ?Given

@@ -9,6 +9,7 @@ use Rostik\Core\Judging\GivenLength;
 use Rostik\Core\Judging\GivenOrder;
 use Rostik\Core\Judging\GivenTime;
 use Rostik\Core\Mistake\Mistake;
+use Rostik\Core\Picture\Model;
 use Rostik\Core\Sum\ClockMove;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\Order;
@@ -40,9 +41,9 @@ final class TwelveSwap implements Mistake
         return 'Which half begins at noon? Just after noon it is 12 p.m. something.';
     }
 
-    public function model(): string
+    public function model(): Model
     {
-        return 'day';
+        return Model::Day;
     }
 
     public function predict(Sum $sum): ?Given

@@ -8,6 +8,7 @@ use Rostik\Core\Judging\Given;
 use Rostik\Core\Judging\GivenLength;
 use Rostik\Core\Judging\GivenTime;
 use Rostik\Core\Mistake\Mistake;
+use Rostik\Core\Picture\Model;
 use Rostik\Core\Sum\Difference;
 use Rostik\Core\Sum\Earlier;
 use Rostik\Core\Sum\Later;
@@ -38,9 +39,9 @@ final class WrongOperation implements Mistake
         return 'Read it once more: later or earlier? Altogether, or how much is left?';
     }
 
-    public function model(): string
+    public function model(): Model
     {
-        return 'line';
+        return Model::Line;
     }
 
     public function predict(Sum $sum): ?Given

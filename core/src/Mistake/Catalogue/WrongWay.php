@@ -7,6 +7,7 @@ namespace Rostik\Core\Mistake\Catalogue;
 use Rostik\Core\Judging\Given;
 use Rostik\Core\Judging\GivenLength;
 use Rostik\Core\Mistake\Mistake;
+use Rostik\Core\Picture\Model;
 use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\Sum;
 
@@ -32,9 +33,9 @@ final class WrongWay implements Mistake
         return 'Will there be more of them or fewer? A smaller unit needs more.';
     }
 
-    public function model(): string
+    public function model(): Model
     {
-        return 'table';
+        return Model::Table;
     }
 
     public function predict(Sum $sum): ?Given

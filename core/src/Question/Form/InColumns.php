@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Question\Form;
 
+use Rostik\Core\Method\ColumnMethod;
 use Rostik\Core\Question\AnswerForm;
 use Rostik\Core\Question\LayingOut;
 use Rostik\Core\Question\Room;
@@ -36,7 +37,7 @@ final readonly class InColumns implements AnswerForm
 
     public function methods(): array
     {
-        return ['column'];
+        return [ColumnMethod::ID];
     }
 
     public function layOut(LayingOut $question): ?self

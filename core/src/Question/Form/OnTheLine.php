@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Question\Form;
 
+use Rostik\Core\Method\HoursFirstMethod;
+use Rostik\Core\Method\NumberLineMethod;
 use Rostik\Core\Question\AnswerForm;
 use Rostik\Core\Question\LayingOut;
 use Rostik\Core\Question\Room;
@@ -36,7 +38,7 @@ final readonly class OnTheLine implements AnswerForm
 
     public function methods(): array
     {
-        return ['number-line', 'hours-first'];
+        return [NumberLineMethod::ID, HoursFirstMethod::ID];
     }
 
     public function layOut(LayingOut $question): ?self

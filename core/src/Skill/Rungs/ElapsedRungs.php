@@ -10,6 +10,7 @@ use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\Rung;
 use Rostik\Core\Skill\Rungs;
 use Rostik\Core\Sum\ClockChain;
+use Rostik\Core\Sum\Crossing;
 use Rostik\Core\Sum\Earlier;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\Kind;
@@ -75,11 +76,11 @@ final class ElapsedRungs implements Rungs
                     return Elapsed::of($start, $start->moved($dice->number($level->step(), 60 - $level->step(), $level->step())));
                 }),
             new Rung('how-long-across-hours', 'I can find how long it is across hours.', ['how-long-within-hour', 'later-across-hour'], [Kind::Elapsed], ['number-line', 'hours-first', 'column'], ['hundred-minutes', 'smaller-from-larger', 'borrows-without-paying', 'counts-both-ends', 'ignores-am-pm'],
-                static fn (Sum $sum, Features $f): bool => $sum instanceof Elapsed && $f->crossesHour, $howLong),
+                static fn (Sum $sum, Features $f): bool => $sum instanceof Elapsed && $f->crossesHour, $howLong, longWays: true),
             new Rung('across-noon', 'I can go across noon.', ['am-pm', 'later-across-hour'], [Kind::Later, Kind::Earlier, Kind::Elapsed], ['number-line'], ['ignores-am-pm', 'keeps-am-pm', 'past-twelve', 'twelve-swap'],
-                static fn (Sum $sum, Features $f): bool => $onTheClock($sum) && $f->crossesNoon, $any),
+                static fn (Sum $sum, Features $f): bool => $onTheClock($sum) && $f->crossesNoon, $any, about: Crossing::Noon),
             new Rung('across-midnight', 'I can go across midnight.', ['across-noon'], [Kind::Later, Kind::Earlier, Kind::Elapsed], ['number-line'], ['ignores-am-pm', 'keeps-am-pm', 'twelve-swap'],
-                static fn (Sum $sum, Features $f): bool => $onTheClock($sum) && $f->crossesMidnight, $any),
+                static fn (Sum $sum, Features $f): bool => $onTheClock($sum) && $f->crossesMidnight, $any, about: Crossing::Midnight),
             new Rung('missing-part', 'I can find the start or the length that is missing.', ['how-long-across-hours', 'earlier-across-hour'], [Kind::Missing], ['number-line'], ['wrong-operation', 'smaller-from-larger'],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Missing,
                 static function (Level $level, Dice $dice) use ($length): Sum {
