@@ -48,7 +48,7 @@ test('a picture of each view', async ({ desk }) => {
   await page.getByRole('navigation', { name: 'Levels of this sheet' }).getByRole('link', { name: 'core' }).click();
   await page.getByRole('button', { name: 'What it brings to light' }).click();
   await expect(page.getByText(/^Tells/)).toBeVisible();
-  await page.screenshot({ path: `${to}telling.png` });
+  await page.screenshot({ path: `${to}separating.png` });
   await page.keyboard.press('Escape');
   await page.getByRole('link', { name: 'Print…' }).click();
   await page.getByRole('button', { name: /One for each of/ }).click();

@@ -20,7 +20,7 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 #[Route('/api/sheets')]
 final readonly class SheetController
 {
-    public function __construct(private Sheets $sheets, private SheetMaking $making, private SheetTelling $telling)
+    public function __construct(private Sheets $sheets, private SheetMaking $making, private SheetSeparating $separating)
     {
     }
 
@@ -80,10 +80,10 @@ final readonly class SheetController
     }
 
     /** Which usual mistakes the sheet brings to light and tells apart, and what would tell more. */
-    #[Route('/{id}/telling', methods: ['GET'])]
-    public function telling(string $id): Response
+    #[Route('/{id}/separating', methods: ['GET'])]
+    public function separating(string $id): Response
     {
-        return new JsonResponse($this->telling->of($this->sheets->get($id)));
+        return new JsonResponse($this->separating->of($this->sheets->get($id)));
     }
 
     /** A copy; with `?levels=1` of all the sheets that were made together. */

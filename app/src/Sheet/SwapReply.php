@@ -8,11 +8,11 @@ namespace Rostik\App\Sheet;
 final readonly class SwapReply
 {
     /**
-     * @param int    $question its number, from 1
-     * @param string $sum      the one that would take its place
-     * @param int    $told     pairs that would then be told apart
+     * @param int    $question  its number, from 1
+     * @param string $sum       the one that would take its place
+     * @param int    $separated pairs that would then be told apart
      */
-    public function __construct(public int $question, public string $sum, public string $shown, public int $told)
+    public function __construct(public int $question, public string $sum, public string $shown, public int $separated)
     {
     }
 }

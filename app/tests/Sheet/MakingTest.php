@@ -223,13 +223,13 @@ final class MakingTest extends ApiTestCase
         self::assertIsArray($sheet['questions']);
         self::assertSame([false, false, false, false, false, false, true], self::texts($sheet, 'challenge'));
         self::assertIsString($sheet['id']);
-        $told = $this->ask('GET', '/api/sheets/'.$sheet['id'].'/telling');
-        self::assertIsArray($told['mistakes']);
-        $shows = array_column($told['mistakes'], 'questions', 'id');
+        $found = $this->ask('GET', '/api/sheets/'.$sheet['id'].'/separating');
+        self::assertIsArray($found['mistakes']);
+        $shows = array_column($found['mistakes'], 'questions', 'id');
         self::assertGreaterThanOrEqual(3, \count((array) ($shows['borrows-ten'] ?? [])));
-        self::assertIsInt($told['told']);
-        self::assertIsArray($told['blurred']);
-        self::assertSame($told['of'], $told['told'] + \count($told['blurred']));
+        self::assertIsInt($found['separated']);
+        self::assertIsArray($found['blurred']);
+        self::assertSame($found['of'], $found['separated'] + \count($found['blurred']));
     }
 
     public function testASwapIsOfferedAndKeepsItsPromise(): void
@@ -238,13 +238,13 @@ final class MakingTest extends ApiTestCase
         self::assertIsString($sheet['id']);
         self::assertIsArray($sheet['questions']);
         self::assertIsArray($sheet['questions'][1]);
-        $told = $this->ask('GET', '/api/sheets/'.$sheet['id'].'/telling');
-        self::assertIsArray($told['swap']);
-        self::assertSame(2, $told['swap']['question'], 'what is kept stays');
+        $found = $this->ask('GET', '/api/sheets/'.$sheet['id'].'/separating');
+        self::assertIsArray($found['swap']);
+        self::assertSame(2, $found['swap']['question'], 'what is kept stays');
         self::assertIsArray($sheet['questions'][1]['text']);
-        $sheet['questions'][1]['text']['sum'] = $told['swap']['sum'];
+        $sheet['questions'][1]['text']['sum'] = $found['swap']['sum'];
         $this->ask('PUT', '/api/sheets/'.$sheet['id'], ['version' => 1, 'title' => 'Tide', 'questions' => $sheet['questions']]);
-        self::assertSame($told['swap']['told'], $this->ask('GET', '/api/sheets/'.$sheet['id'].'/telling')['told']);
+        self::assertSame($found['swap']['separated'], $this->ask('GET', '/api/sheets/'.$sheet['id'].'/separating')['separated']);
     }
 
     public function testTheShelfIsFoundByRungAndClassAndHasAnArchive(): void

@@ -38,7 +38,7 @@ final readonly class Board
             $worked,
             $clock,
             null === $clock ? [] : array_map(static fn (WorkedMethod $m): array => self::moments($m, $clock), $worked->methods),
-            null === $worked->answer ? null : Telling::of($typed, $sum),
+            null === $worked->answer ? null : InWords::asked($typed, $sum),
         );
     }
 

@@ -61,7 +61,7 @@ final readonly class Choosing
             $best += array_flip($separated[$text]);
         }
         $chosen = [];
-        $told = [];
+        $found = [];
         $shown = [];
         while (\count($chosen) < $count && [] !== $pool) {
             $most = -1.0;
@@ -69,7 +69,7 @@ final readonly class Choosing
             foreach ($pool as $text => $predicted) {
                 $worth = 0.0;
                 foreach ($separated[$text] as $pair) {
-                    $worth += 0.4 ** ($told[$pair] ?? 0);
+                    $worth += 0.4 ** ($found[$pair] ?? 0);
                 }
                 foreach ($mistakes as $id) {
                     if (isset($predicted[$id])) {
@@ -83,7 +83,7 @@ final readonly class Choosing
                 }
             }
             foreach ($separated[$pick] as $pair) {
-                $told[$pair] = ($told[$pair] ?? 0) + 1;
+                $found[$pair] = ($found[$pair] ?? 0) + 1;
             }
             foreach ($mistakes as $id) {
                 if (isset($pool[$pick][$id])) {
@@ -94,19 +94,19 @@ final readonly class Choosing
             unset($pool[$pick]);
         }
 
-        return new Chosen(array_values(array_map(static fn (string $text): Question => $questions[$text], $chosen)), $chosen, \count($told), \count($best), $mistakes);
+        return new Chosen(array_values(array_map(static fn (string $text): Question => $questions[$text], $chosen)), $chosen, \count($found), \count($best), $mistakes);
     }
 
     /** How many pairs of the mistakes of a rung a given set tells apart. */
-    public function told(Rung $rung, Level $level, int $seed, Sum ...$sums): int
+    public function separated(Rung $rung, Level $level, int $seed, Sum ...$sums): int
     {
-        $told = [];
+        $found = [];
         $pairs = Pairs::of($this->shown($rung, $this->predicted($this->questions($rung, $level, $seed))));
         foreach ($sums as $sum) {
-            $told += array_flip($pairs->separatedBy($this->book->predict($sum)));
+            $found += array_flip($pairs->separatedBy($this->book->predict($sum)));
         }
 
-        return \count($told);
+        return \count($found);
     }
 
     /**

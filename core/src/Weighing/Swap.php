@@ -8,11 +8,11 @@ namespace Rostik\Core\Weighing;
 final readonly class Swap
 {
     /**
-     * @param int    $place of the question that gives way, from 0
-     * @param string $sum   canonical text of the one that takes its place
-     * @param int    $told  pairs that the set would then tell apart
+     * @param int    $place     of the question that gives way, from 0
+     * @param string $sum       canonical text of the one that takes its place
+     * @param int    $separated pairs that the set would then tell apart
      */
-    public function __construct(public int $place, public string $sum, public int $told)
+    public function __construct(public int $place, public string $sum, public int $separated)
     {
     }
 }

@@ -58,10 +58,10 @@ final readonly class Weighing
      */
     public function posterior(array $judgements): array
     {
-        $told = array_values(array_filter($judgements, static fn (Judgement $j): bool => Verdict::Blank !== $j->verdict && Verdict::Unreadable !== $j->verdict));
+        $answered = array_values(array_filter($judgements, static fn (Judgement $j): bool => Verdict::Blank !== $j->verdict && Verdict::Unreadable !== $j->verdict));
         $can = [];
         $did = [];
-        foreach ($told as $j) {
+        foreach ($answered as $j) {
             foreach ($j->predicted as $id => $given) {
                 $can[$id] = true;
             }
@@ -82,7 +82,7 @@ final readonly class Weighing
         $pairs = [];
         foreach ($left as $i => $a) {
             foreach (\array_slice($left, $i + 1) as $b) {
-                if ($this->leavesItsOwn($a, $b, $told) && $this->leavesItsOwn($b, $a, $told)) {
+                if ($this->leavesItsOwn($a, $b, $answered) && $this->leavesItsOwn($b, $a, $answered)) {
                     $pairs[] = [$a, $b];
                 }
             }
@@ -92,7 +92,7 @@ final readonly class Weighing
         foreach ($pairs as [$a, $b]) {
             $logs[$a.'+'.$b] = log($forTwo);
         }
-        foreach ($told as $j) {
+        foreach ($answered as $j) {
             $right = $j->verdict->isRight();
             $secure = log($this->model->bySecure($right, $j->slip || $this->isNear($j)));
             $shows = log($this->model->byMistaken(false, $right, $j->slip));
@@ -136,11 +136,11 @@ final readonly class Weighing
     /**
      * Whether a mistake explains an answer that the other does not.
      *
-     * @param list<Judgement> $told
+     * @param list<Judgement> $answered
      */
-    private function leavesItsOwn(string $mistake, string $other, array $told): bool
+    private function leavesItsOwn(string $mistake, string $other, array $answered): bool
     {
-        foreach ($told as $j) {
+        foreach ($answered as $j) {
             if (\in_array($mistake, $j->fits, true) && !\in_array($other, $j->fits, true)) {
                 return true;
             }

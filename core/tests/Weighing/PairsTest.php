@@ -32,7 +32,7 @@ final class PairsTest extends TestCase
     }
 
     /** The two that agree unless the minutes reach 100 (the subject's own example). */
-    public function testAHundredMinutesAndLeavingOverSixtyAreToldApartOnlyFromAHundredOn(): void
+    public function testAHundredMinutesAndLeavingOverSixtyAreSeparatedOnlyFromAHundredOn(): void
     {
         $pairs = Pairs::of(['hundred-minutes', 'leaves-over-sixty']);
         self::assertSame([], $pairs->separatedBy(self::predicted('3 h 40 min + 2 h 45 min')));
@@ -57,14 +57,14 @@ final class PairsTest extends TestCase
         foreach (['5 h 25 min - 2 h 30 min', '11:15 am + 2 h 50 min', '9:40 am to 12:15 pm', '2 h 25 min in min', '17:05 as 12h', '3 days ? 70 h'] as $sum) {
             $predicted = self::predicted($sum);
             $answers = array_map(static fn (Given $given): string => $given->text(), $predicted);
-            $told = [];
+            $found = [];
             foreach ($pairs->all as $name => [$one, $other]) {
                 if (($answers[$one] ?? null) !== ($answers[$other] ?? null)) {
-                    $told[] = $name;
+                    $found[] = $name;
                 }
             }
-            self::assertSame($told, $pairs->separatedBy($predicted), $sum);
-            self::assertNotSame([], $told, $sum);
+            self::assertSame($found, $pairs->separatedBy($predicted), $sum);
+            self::assertNotSame([], $found, $sum);
         }
     }
 }

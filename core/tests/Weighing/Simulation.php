@@ -118,7 +118,7 @@ final class Simulation
                 $set = $this->choosing->choose($rung, Level::Core, $questions, $seed);
                 $chosen += $set->separates;
                 $all += $set->separable;
-                $random += $this->choosing->told($rung, Level::Core, $seed, ...$generator->draw($rung, Level::Core, $questions, 1000 + $seed)->sums);
+                $random += $this->choosing->separated($rung, Level::Core, $seed, ...$generator->draw($rung, Level::Core, $questions, 1000 + $seed)->sums);
             }
         }
 

@@ -13,7 +13,7 @@ import type {
   RungReply,
   SheetLineReply,
   Style,
-  TellingReply,
+  SeparatingReply,
   VariantSetReply,
   WorkedSum,
 } from './types';
@@ -94,10 +94,10 @@ export const codeQuery = (code: string) =>
   });
 
 /** What a sheet, as it was saved, brings to light. */
-export const tellingQuery = (sheet: string, saved: string) =>
+export const separatingQuery = (sheet: string, saved: string) =>
   queryOptions({
-    queryKey: ['telling', sheet, saved],
-    queryFn: ({ signal }) => ask<TellingReply>('GET', `/api/sheets/${sheet}/telling`, undefined, signal),
+    queryKey: ['separating', sheet, saved],
+    queryFn: ({ signal }) => ask<SeparatingReply>('GET', `/api/sheets/${sheet}/separating`, undefined, signal),
     placeholderData: keepPreviousData,
   });
 

@@ -438,6 +438,20 @@ export interface RungReply {
 
 export type Scaffold = 'full' | 'outline' | 'none';
 
+export interface SeparatingMistakeReply {
+  id: string;
+  may: string;
+  questions: number[];
+}
+
+export interface SeparatingReply {
+  mistakes: SeparatingMistakeReply[];
+  separated: number;
+  of: number;
+  blurred: BlurredReply[];
+  swap: SwapReply | null;
+}
+
 export type Separator = ':' | '.';
 
 export interface SheetLevelReply {
@@ -515,7 +529,7 @@ export interface SwapReply {
   question: number;
   sum: string;
   shown: string;
-  told: number;
+  separated: number;
 }
 
 export interface TableColumn {
@@ -531,20 +545,6 @@ export interface TablePicture {
   rule: string;
   columns: TableColumn[];
   below: string;
-}
-
-export interface TellingMistakeReply {
-  id: string;
-  may: string;
-  questions: number[];
-}
-
-export interface TellingReply {
-  mistakes: TellingMistakeReply[];
-  told: number;
-  of: number;
-  blurred: BlurredReply[];
-  swap: SwapReply | null;
 }
 
 export type TimesGiven = 'as-written' | '24h' | 'words' | 'clocks' | 'roman-clocks';

@@ -2,13 +2,13 @@
 import { act, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
-import type { ClassReply, SheetSettings, SwapReply, TellingReply, VariantSetReply } from '../api/types';
+import type { ClassReply, SheetSettings, SwapReply, SeparatingReply, VariantSetReply } from '../api/types';
 import { child, classOf } from '../testing/classes';
 import { show, silentServer } from '../testing/show';
 import { Copies } from '../sheet/Copies';
 import { plainSettings } from '../sheet/draft';
 import { PrintSettings } from './PrintSettings';
-import { Telling } from '../sheet/Telling';
+import { Separating } from '../sheet/Separating';
 import { usePdf } from './usePdf';
 
 const kittiwakes = classOf('k', 'Kittiwakes', { children: ['Anouk', 'Bram', 'Cleo'].map(child), inHand: true });
@@ -135,25 +135,30 @@ describe('copies with other numbers', () => {
 
 describe('what a sheet brings to light', () => {
   const asked = silentServer();
-  const told: TellingReply = {
+  const found: SeparatingReply = {
     mistakes: [
       { id: 'hundred-minutes', may: 'may take an hour for 100 minutes', questions: [1, 3] },
       { id: 'drops-the-carry', may: 'may forget the hour', questions: [] },
     ],
-    told: 4,
+    separated: 4,
     of: 6,
     blurred: [{ one: 'hundred-minutes', other: 'drops-the-carry' }],
-    swap: { question: 2, sum: '6 h 10 min - 3 h 45 min', shown: '{h:5 h} {m:20 min} − {h:2 h} {m:35 min}', told: 6 },
+    swap: {
+      question: 2,
+      sum: '6 h 10 min - 3 h 45 min',
+      shown: '{h:5 h} {m:20 min} − {h:2 h} {m:35 min}',
+      separated: 6,
+    },
   };
-  const telling = (reply: TellingReply, saved: string | null = 'v1') => {
+  const separating = (reply: SeparatingReply, saved: string | null = 'v1') => {
     asked.mockResolvedValue(reply);
     const swapped = vi.fn<(swap: SwapReply) => void>();
-    show(<Telling sheetId="s" saved={saved} open onOpenChange={() => undefined} onSwap={swapped} />);
+    show(<Separating sheetId="s" saved={saved} open onOpenChange={() => undefined} onSwap={swapped} />);
     return swapped;
   };
 
   it('says in which questions each mistake shows, which are not told apart, and offers a swap', async () => {
-    const swapped = telling(told);
+    const swapped = separating(found);
     await screen.findByText('4 of 6');
     const rows = screen.getAllByRole('row').map((row) => row.textContent);
     expect(rows.slice(1)).toEqual(['may take an hour for 100 minutes1, 3', 'may forget the hournone']);
@@ -161,16 +166,16 @@ describe('what a sheet brings to light', () => {
     expect(pair?.textContent).toBe('may take an hour for 100 minutes or may forget the hour');
     expect(screen.getByText(/not an assessment of the child/)).toBeTruthy();
     await userEvent.click(screen.getByRole('button', { name: 'Swap question 2' }));
-    expect(swapped).toHaveBeenCalledWith(told.swap);
+    expect(swapped).toHaveBeenCalledWith(found.swap);
   });
 
   it('says so where no mistake shows, and where it cannot be told', async () => {
-    telling({ mistakes: [], told: 0, of: 0, blurred: [], swap: null });
+    separating({ mistakes: [], separated: 0, of: 0, blurred: [], swap: null });
     expect(await screen.findByText('No usual mistake shows in these questions.')).toBeTruthy();
   });
 
   it('asks for nothing before the sheet is saved', () => {
-    telling(told, null);
+    separating(found, null);
     expect(screen.getByText('One moment…')).toBeTruthy();
     expect(asked).not.toHaveBeenCalled();
   });

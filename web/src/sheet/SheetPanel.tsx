@@ -15,7 +15,7 @@ import { plain } from '../models/Marked';
 import { Button } from '../ui/Button';
 import type { KeeperState, SheetKeeper } from './keeper';
 import { QuestionRow } from './QuestionRow';
-import { Telling } from './Telling';
+import { Separating } from './Separating';
 import { useQuestionEdits } from './useQuestionEdits';
 
 interface Props {
@@ -50,7 +50,7 @@ export function SheetPanel({ keeper, state, current, onOpen }: Props) {
   }, [count]);
 
   const edits = useQuestionEdits(keeper, state);
-  const [telling, setTelling] = useState(false);
+  const [separating, setSeparating] = useState(false);
   const open = draft.questions.filter((one) => !one.locked);
   const dropped = ({ active, over }: DragEndEvent) => {
     if (over && active.id !== over.id) {
@@ -77,11 +77,11 @@ export function SheetPanel({ keeper, state, current, onOpen }: Props) {
           </Link>
         </span>
       </div>
-      <Telling
+      <Separating
         sheetId={keeper.id}
         saved={state.saving === 'saved' ? JSON.stringify(draft.questions.map((one) => [one.text, one.locked])) : null}
-        open={telling}
-        onOpenChange={setTelling}
+        open={separating}
+        onOpenChange={setSeparating}
         onSwap={(swap) => {
           edits.swap(swap.question, swap.sum);
         }}
@@ -136,7 +136,7 @@ export function SheetPanel({ keeper, state, current, onOpen }: Props) {
               type="button"
               className="inline-flex min-h-8 items-center gap-1.5 underline underline-offset-4 hover:text-ink"
               onClick={() => {
-                setTelling(true);
+                setSeparating(true);
               }}
             >
               <Scale size={15} aria-hidden="true" /> What it brings to light

@@ -18,7 +18,7 @@ use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Sum;
 
 /** Says which of the usual mistakes a given set of questions shows, which pairs it tells apart, and what would tell more. */
-final readonly class TellingApart
+final readonly class Separating
 {
     /** Sums drawn of each rung to compare with. */
     private const POOL = 120;
@@ -36,7 +36,7 @@ final readonly class TellingApart
      * @param Level        $level  of the questions that would take their place
      * @param Limits       $limits what is wanted of them
      */
-    public function of(array $sums, array $fixed, Level $level, int $seed, Limits $limits = new Limits()): ToldApart
+    public function of(array $sums, array $fixed, Level $level, int $seed, Limits $limits = new Limits()): Separated
     {
         $groups = [];
         $looked = [];
@@ -69,7 +69,7 @@ final readonly class TellingApart
         }
         $blurred = array_values(array_intersect_key($pairs->all, array_diff_key($can, $by)));
 
-        return new ToldApart($shows, \count($by), \count($can), $blurred, [] === $blurred ? null : $this->swap($groups, $fixed, $sums, $separated, $by, $candidates));
+        return new Separated($shows, \count($by), \count($can), $blurred, [] === $blurred ? null : $this->swap($groups, $fixed, $sums, $separated, $by, $candidates));
     }
 
     /**
@@ -91,9 +91,9 @@ final readonly class TellingApart
             $alone = array_filter($separated[$place], static fn (string $name): bool => 1 === $by[$name]);
             foreach ($candidates[$group] as $sum => $names) {
                 $gained = \count(array_diff($names, array_keys($by)));
-                $told = \count($by) + $gained - \count(array_diff($alone, $names));
-                if ($told > ($best->told ?? \count($by)) && !\in_array((string) $sum, $sums, true)) {
-                    $best = new Swap($place, (string) $sum, $told);
+                $found = \count($by) + $gained - \count(array_diff($alone, $names));
+                if ($found > ($best->separated ?? \count($by)) && !\in_array((string) $sum, $sums, true)) {
+                    $best = new Swap($place, (string) $sum, $found);
                 }
             }
         }

@@ -12,13 +12,13 @@ use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\Total;
 
 /** Tells a sum told in words from one written with signs, and says what is to be done. Common practice, no source. */
-final class Telling
+final class InWords
 {
     /** Words that stand in a written sum too: units, halves of the day, and what stands for a sign. */
     private const NEUTRAL = '~\b(?:h|hrs?|hours?|m|mins?|minutes?|s|secs?|seconds?|d|days?|w|weeks?|months?|years?|am|pm|noon|midday|midnight|o\'?clock|plus|minus|to)\b~';
 
     /** What was asked in words; null where the sum was written with signs, or where nothing has to be decided. */
-    public static function of(string $typed, Sum $sum): ?Asked
+    public static function asked(string $typed, Sum $sum): ?Asked
     {
         $letters = preg_replace(self::NEUTRAL, '', strtr(mb_strtolower($typed, 'UTF-8'), ['.' => '', '’' => '\''])) ?? '';
         if (1 !== preg_match('/[a-z]{3}/', preg_replace('/\d+\s*(?:h|min|am|pm)\b/', '', $letters) ?? '')) {

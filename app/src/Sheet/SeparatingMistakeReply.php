@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rostik\App\Sheet;
 
 /** A mistake, and where a set of questions brings it to light. */
-final readonly class TellingMistakeReply
+final readonly class SeparatingMistakeReply
 {
     /**
      * @param string    $may       what may be behind it: "may be …"

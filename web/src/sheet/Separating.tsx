@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
-import { tellingQuery } from '../api/queries';
-import type { SwapReply, TellingReply } from '../api/types';
+import { separatingQuery } from '../api/queries';
+import type { SwapReply, SeparatingReply } from '../api/types';
 import { Marked } from '../models/Marked';
 import { Button } from '../ui/Button';
 import { Window } from '../ui/Window';
@@ -16,7 +16,7 @@ interface Props {
 }
 
 /** Which usual mistakes the sheet brings to light, and which it cannot tell from each other. */
-export function Telling({ sheetId, saved, open, onOpenChange, onSwap }: Props) {
+export function Separating({ sheetId, saved, open, onOpenChange, onSwap }: Props) {
   return (
     <Window open={open} onOpenChange={onOpenChange} title="What it brings to light" side width="w-[34rem]">
       {open && <Told sheetId={sheetId} saved={saved} onSwap={onSwap} />}
@@ -25,35 +25,35 @@ export function Telling({ sheetId, saved, open, onOpenChange, onSwap }: Props) {
 }
 
 function Told({ sheetId, saved, onSwap }: Pick<Props, 'sheetId' | 'saved' | 'onSwap'>) {
-  const telling = useQuery({ ...tellingQuery(sheetId, saved ?? ''), enabled: saved !== null });
-  const told = telling.data;
-  if (telling.isError) {
-    return <p className="mt-4 text-lg">{telling.error.message}</p>;
+  const separating = useQuery({ ...separatingQuery(sheetId, saved ?? ''), enabled: saved !== null });
+  const found = separating.data;
+  if (separating.isError) {
+    return <p className="mt-4 text-lg">{separating.error.message}</p>;
   }
-  if (!told) {
+  if (!found) {
     return <p className="mt-4 text-lg">One moment…</p>;
   }
-  if (told.mistakes.length === 0) {
+  if (found.mistakes.length === 0) {
     return <p className="mt-4 text-lg">No usual mistake shows in these questions.</p>;
   }
-  const swap = told.swap;
+  const swap = found.swap;
   return (
-    <div className="text-lg" aria-busy={telling.isPlaceholderData || saved === null}>
-      {told.of > 0 && (
+    <div className="text-lg" aria-busy={separating.isPlaceholderData || saved === null}>
+      {found.of > 0 && (
         <p className="mt-3">
-          Tells <strong>{`${told.told} of ${told.of}`}</strong> pairs of usual mistakes apart.
+          Tells <strong>{`${found.separated} of ${found.of}`}</strong> pairs of usual mistakes apart.
         </p>
       )}
       {swap && (
         <div className="mt-3 border-l-4 border-minute bg-sheet py-1 pl-4">
           <p>
-            With <Marked text={swap.shown} /> as question {swap.question} it would be {swap.told}.
+            With <Marked text={swap.shown} /> as question {swap.question} it would be {swap.separated}.
           </p>
           <Button
             className="mt-2"
-            aria-disabled={saved === null || telling.isPlaceholderData}
+            aria-disabled={saved === null || separating.isPlaceholderData}
             onClick={() => {
-              if (saved !== null && !telling.isPlaceholderData) {
+              if (saved !== null && !separating.isPlaceholderData) {
                 onSwap(swap);
               }
             }}
@@ -74,7 +74,7 @@ function Told({ sheetId, saved, onSwap }: Pick<Props, 'sheetId' | 'saved' | 'onS
           </tr>
         </thead>
         <tbody>
-          {told.mistakes.map((mistake) => (
+          {found.mistakes.map((mistake) => (
             <tr key={mistake.id} className="border-b border-hair align-top">
               <td className="py-1.5 pr-4">{mistake.may}</td>
               <td className={`py-1.5 tabular-nums ${mistake.questions.length === 0 ? 'text-soft' : 'font-bold'}`}>
@@ -84,7 +84,7 @@ function Told({ sheetId, saved, onSwap }: Pick<Props, 'sheetId' | 'saved' | 'onS
           ))}
         </tbody>
       </table>
-      <Blurred told={told} />
+      <Blurred found={found} />
       <p className="mt-4 text-base text-soft">
         A hint for a conversation with the child, not an assessment of the child.
       </p>
@@ -92,21 +92,21 @@ function Told({ sheetId, saved, onSwap }: Pick<Props, 'sheetId' | 'saved' | 'onS
   );
 }
 
-function Blurred({ told }: { told: TellingReply }) {
-  if (told.blurred.length === 0) {
+function Blurred({ found }: { found: SeparatingReply }) {
+  if (found.blurred.length === 0) {
     return null;
   }
-  const may = (id: string) => told.mistakes.find((one) => one.id === id)?.may ?? id;
+  const may = (id: string) => found.mistakes.find((one) => one.id === id)?.may ?? id;
   return (
     <>
       <h3 className="mt-5 text-xl font-bold">Not told apart</h3>
       <ul>
-        {told.blurred.slice(0, 6).map((pair) => (
+        {found.blurred.slice(0, 6).map((pair) => (
           <li key={`${pair.one}${pair.other}`} className="border-b border-hair py-1.5">
             {may(pair.one)} <span className="text-soft">or</span> {may(pair.other)}
           </li>
         ))}
-        {told.blurred.length > 6 && <li className="py-1.5 text-soft">and {told.blurred.length - 6} more pairs</li>}
+        {found.blurred.length > 6 && <li className="py-1.5 text-soft">and {found.blurred.length - 6} more pairs</li>}
       </ul>
     </>
   );

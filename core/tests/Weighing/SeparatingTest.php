@@ -16,51 +16,51 @@ use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\Limits;
 use Rostik\Core\Tests\Core;
 use Rostik\Core\Weighing\Choosing;
-use Rostik\Core\Weighing\TellingApart;
+use Rostik\Core\Weighing\Separating;
 
-final class TellingApartTest extends TestCase
+final class SeparatingTest extends TestCase
 {
     public function testWhatASetTellsApartIsCountedOneByOne(): void
     {
         $sums = ['6 h 10 min - 3 h 45 min', '4 h 30 min - 1 h 45 min', 'bananas', '7 h 10 min - 2 h 50 min'];
-        $told = Core::get(TellingApart::class)->of($sums, [], Level::Core, 1);
+        $found = Core::get(Separating::class)->of($sums, [], Level::Core, 1);
         // counted again, pair by pair, from the answers alone
         $book = Core::get(MistakeBook::class);
         $answers = array_map(static fn (string $s): array => 'bananas' === $s ? [] : array_map(static fn ($g): string => $g->text(), $book->predict(Core::get(SumReader::class)->read($s)->sum)), $sums);
-        $ids = array_keys($told->mistakes);
+        $ids = array_keys($found->mistakes);
         $count = 0;
         foreach ($ids as $i => $a) {
-            self::assertSame(array_keys(array_filter($answers, static fn (array $one): bool => isset($one[$a]))), $told->mistakes[$a]);
+            self::assertSame(array_keys(array_filter($answers, static fn (array $one): bool => isset($one[$a]))), $found->mistakes[$a]);
             foreach (\array_slice($ids, $i + 1) as $b) {
                 $count += [] === array_filter($answers, static fn (array $one): bool => ($one[$a] ?? '') !== ($one[$b] ?? '')) ? 0 : 1;
             }
         }
-        self::assertSame($count, $told->told);
-        self::assertSame($told->of, $told->told + \count($told->blurred));
+        self::assertSame($count, $found->separated);
+        self::assertSame($found->of, $found->separated + \count($found->blurred));
         self::assertContains('smaller-from-larger', $ids);
     }
 
     public function testASwapDoesWhatItPromises(): void
     {
-        $telling = Core::get(TellingApart::class);
+        $separating = Core::get(Separating::class);
         $swaps = 0;
         foreach (['subtract-regroup', 'add-regroup', 'how-long-across-hours', 'earlier-across-hour', 'across-noon'] as $id) {
             $sums = array_map(static fn ($s): string => Core::get(Forms::class)->write($s, Writer::plain()), Core::get(Generator::class)->draw(Core::get(Ladder::class)->rung($id), Level::Support, 2, 5)->sums);
-            $told = $telling->of(array_values($sums), [0], Level::Core, 1);
-            while (null !== $told->swap && $swaps < 30) {
+            $found = $separating->of(array_values($sums), [0], Level::Core, 1);
+            while (null !== $found->swap && $swaps < 30) {
                 ++$swaps;
-                self::assertSame(1, $told->swap->place, 'a kept question stays');
-                $sums[1] = $told->swap->sum;
+                self::assertSame(1, $found->swap->place, 'a kept question stays');
+                $sums[1] = $found->swap->sum;
                 self::assertTrue(Core::get(Ladder::class)->rung($id)->isCalledForBy(Core::get(SumReader::class)->read($sums[1])->sum));
-                $next = $telling->of(array_values($sums), [0], Level::Core, 1);
-                self::assertSame($told->swap->told, $next->told);
-                self::assertGreaterThan($told->told, $next->told);
-                $told = $next;
+                $next = $separating->of(array_values($sums), [0], Level::Core, 1);
+                self::assertSame($found->swap->separated, $next->separated);
+                self::assertGreaterThan($found->separated, $next->separated);
+                $found = $next;
             }
         }
         self::assertGreaterThanOrEqual(2, $swaps);
-        self::assertNull($telling->of(['6 h 10 min - 3 h 45 min'], [0], Level::Core, 1)->swap, 'nothing may give way');
-        self::assertSame([[], 0, 0], [$telling->of(['bananas'], [], Level::Core, 1)->mistakes, $telling->of(['bananas'], [], Level::Core, 1)->told, $telling->of([], [], Level::Core, 1)->of]);
+        self::assertNull($separating->of(['6 h 10 min - 3 h 45 min'], [0], Level::Core, 1)->swap, 'nothing may give way');
+        self::assertSame([[], 0, 0], [$separating->of(['bananas'], [], Level::Core, 1)->mistakes, $separating->of(['bananas'], [], Level::Core, 1)->separated, $separating->of([], [], Level::Core, 1)->of]);
     }
 
     public function testASetIsChosenForCertainMistakesWithinLimits(): void
