@@ -82,7 +82,7 @@ test('the browser prints pages whose questions are never split', async ({ desk }
   await page.goto(`/print/sheets/${id}?part=sheet`);
   const pdf = await page.pdf({ preferCSSPageSize: true });
   const pages = execFileSync('pdftotext', ['-layout', '-', '-'], { input: pdf }).toString().split('\f').filter(Boolean);
-  expect(pages.length).toBe(3);
+  expect(pages.length).toBe(2);
   for (const one of pages) {
     const asked = one.match(/5 min \+ 20 min/g)?.length ?? 0;
     expect(one.match(/Answer/g)?.length ?? 0).toBe(asked);

@@ -1,15 +1,16 @@
 import './styles.css';
 import { QueryClientProvider, useQuery } from '@tanstack/react-query';
 import { setNonce } from 'get-nonce';
-import { lazy, StrictMode, Suspense, useEffect, useState } from 'react';
+import { StrictMode, Suspense, useEffect, useState } from 'react';
 import { createRoot } from 'react-dom/client';
 import { SignIn } from './account/SignIn';
 import { classesQuery, meQuery, queryClient } from './api/queries';
 import type { MeReply } from './api/types';
 import { keep, kept } from './ui/browserStore';
+import { part } from './ui/part';
 
 const fetchPlaces = () => import('./shell/Places');
-const Places = lazy(() => fetchPlaces().then(({ Places: it }) => ({ default: it })));
+const Places = part(() => fetchPlaces().then((it) => it.Places));
 
 function App() {
   const me = useQuery(meQuery);

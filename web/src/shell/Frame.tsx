@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { CircleUser } from 'lucide-react';
-import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
+import { Suspense, useCallback, useMemo, useState } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import type { MeReply } from '../api/types';
 import { halvesOf } from '../classroom/styles';
@@ -12,11 +12,12 @@ import { useSettled } from '../ui/useSettled';
 import { workQuery } from '../api/queries';
 import { SumLine } from '../work/SumLine';
 import { LineContext } from '../work/line';
+import { part } from '../ui/part';
 
 // the menus come right after the first view
-const ClassPicker = lazy(() => import('../classroom/ClassPicker').then(({ ClassPicker: it }) => ({ default: it })));
-const AccountMenu = lazy(() => import('./AccountMenu').then(({ AccountMenu: it }) => ({ default: it })));
-const KeyList = lazy(() => import('./KeyList').then(({ KeyList: it }) => ({ default: it })));
+const ClassPicker = part(() => import('../classroom/ClassPicker').then((it) => it.ClassPicker));
+const AccountMenu = part(() => import('./AccountMenu').then((it) => it.AccountMenu));
+const KeyList = part(() => import('./KeyList').then((it) => it.KeyList));
 
 const look = ({ isActive }: { isActive: boolean }) =>
   `py-3 text-lg border-b-3 -mb-0.5 ${isActive ? 'border-ink font-bold' : 'border-transparent hover:border-hair'}`;
@@ -151,7 +152,11 @@ export function Frame({ me }: { me: MeReply }) {
           </header>
           {/* another class, another way of writing: what stands on the screen begins anew */}
           <main key={inHand?.id} className="flex min-h-0 flex-1 flex-col">
-            <Suspense fallback={null}>
+            <Suspense
+              fallback={
+                <p className="late p-8 text-xl">One moment. Without a connection it comes when there is one.</p>
+              }
+            >
               <Outlet />
             </Suspense>
           </main>

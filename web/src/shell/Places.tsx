@@ -1,8 +1,9 @@
-import { lazy, Suspense, useEffect } from 'react';
+import { Suspense, useEffect } from 'react';
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
 import type { MeReply } from '../api/types';
 import { NoticeProvider } from '../ui/notices';
 import { Frame } from './Frame';
+import { part } from '../ui/part';
 
 /** A part of the script for each place; the others are fetched while the hands are still. */
 const places = {
@@ -20,15 +21,15 @@ const places = {
   mistakes: () => import('../mistake/Mistakes'),
   keys: () => import('./KeyList'),
 };
-const WorkScreen = lazy(() => places.work().then(({ WorkScreen: it }) => ({ default: it })));
-const BoardScreen = lazy(() => places.board().then(({ BoardScreen: it }) => ({ default: it })));
-const ClockDrill = lazy(() => places.clock().then(({ ClockDrill: it }) => ({ default: it })));
-const DayBoard = lazy(() => places.day().then(({ DayBoard: it }) => ({ default: it })));
-const Shelf = lazy(() => places.shelf().then(({ Shelf: it }) => ({ default: it })));
-const MakeSheets = lazy(() => places.make().then(({ MakeSheets: it }) => ({ default: it })));
-const PrintPreview = lazy(() => places.print().then(({ PrintPreview: it }) => ({ default: it })));
-const Classes = lazy(() => places.classes().then(({ Classes: it }) => ({ default: it })));
-const SignInAgain = lazy(() => places.again().then(({ SignInAgain: it }) => ({ default: it })));
+const WorkScreen = part(() => places.work().then((it) => it.WorkScreen));
+const BoardScreen = part(() => places.board().then((it) => it.BoardScreen));
+const ClockDrill = part(() => places.clock().then((it) => it.ClockDrill));
+const DayBoard = part(() => places.day().then((it) => it.DayBoard));
+const Shelf = part(() => places.shelf().then((it) => it.Shelf));
+const MakeSheets = part(() => places.make().then((it) => it.MakeSheets));
+const PrintPreview = part(() => places.print().then((it) => it.PrintPreview));
+const Classes = part(() => places.classes().then((it) => it.Classes));
+const SignInAgain = part(() => places.again().then((it) => it.SignInAgain));
 
 const whenIdle = (act: () => void) => {
   if ('requestIdleCallback' in window) {

@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { lazy, Suspense, useCallback, useEffect, useEffectEvent, useRef, useState } from 'react';
+import { Suspense, useCallback, useEffect, useEffectEvent, useRef, useState } from 'react';
 import { Link, useLocation, useNavigate, useSearchParams } from 'react-router';
 import { ask, Refused } from '../api/client';
 import { shelfQuery, withStyle, workQuery } from '../api/queries';
@@ -18,10 +18,11 @@ import { useTitle } from '../ui/useTitle';
 import { rememberSum } from './lastSums';
 import { Readings } from './Readings';
 import { WorkedSum } from './WorkedSum';
+import { part } from '../ui/part';
 
 // with a sheet in hand, or a list that was pasted
-const SheetPanel = lazy(() => import('../sheet/SheetPanel').then(({ SheetPanel: it }) => ({ default: it })));
-const BringIn = lazy(() => import('../sheet/BringIn').then(({ BringIn: it }) => ({ default: it })));
+const SheetPanel = part(() => import('../sheet/SheetPanel').then((it) => it.SheetPanel));
+const BringIn = part(() => import('../sheet/BringIn').then((it) => it.BringIn));
 
 const noDay = { pins: [], spans: [] };
 

@@ -1,14 +1,15 @@
 import { Pause, Play, SkipBack, SkipForward, StepBack } from 'lucide-react';
 import { Tabs } from 'radix-ui';
-import { lazy, Suspense, useEffect, useRef, useState } from 'react';
+import { Suspense, useEffect, useRef, useState } from 'react';
 import type { Recommended, WorkedMethod, WorkedSum as Worked } from '../api/types';
 import { Marked } from '../models/Marked';
 import { Model } from '../models/Model';
 import { Button } from '../ui/Button';
 import { useKeys } from '../ui/keys';
 import { WhatChanged } from './WhatChanged';
+import { part } from '../ui/part';
 
-const Mistakes = lazy(() => import('../mistake/Mistakes').then(({ Mistakes: it }) => ({ default: it })));
+const Mistakes = part(() => import('../mistake/Mistakes').then((it) => it.Mistakes));
 
 const pace = 2200;
 
