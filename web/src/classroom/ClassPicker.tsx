@@ -9,7 +9,7 @@ import { useNotice } from '../ui/notices';
 import { useClasses } from './useClasses';
 
 /** The class in hand, and the way to take up another. */
-export function ClassPicker() {
+export function ClassPicker({ opened = false }: { opened?: boolean }) {
   const { classes, inHand } = useClasses();
   const client = useQueryClient();
   const navigate = useNavigate();
@@ -35,7 +35,7 @@ export function ClassPicker() {
   const item =
     'grid cursor-pointer grid-cols-[1.6rem_1fr] items-center px-4 py-2 text-lg outline-none data-[highlighted]:bg-wash';
   return (
-    <DropdownMenu.Root modal={false}>
+    <DropdownMenu.Root modal={false} defaultOpen={opened}>
       <DropdownMenu.Trigger
         className="inline-flex min-h-10 max-w-52 items-center gap-1 rounded-md px-2 text-lg hover:bg-wash"
         aria-label={`Class in hand: ${inHand.name}`}

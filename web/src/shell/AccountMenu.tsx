@@ -5,7 +5,7 @@ import { askOnce, Refused } from '../api/client';
 import type { MeReply } from '../api/types';
 
 /** Who is signed in, the list of keys, and the way out. */
-export function AccountMenu({ me, onKeys }: { me: MeReply; onKeys: () => void }) {
+export function AccountMenu({ me, onKeys, opened = false }: { me: MeReply; onKeys: () => void; opened?: boolean }) {
   const client = useQueryClient();
   const signOut = useMutation({
     mutationFn: () =>
@@ -22,7 +22,7 @@ export function AccountMenu({ me, onKeys }: { me: MeReply; onKeys: () => void })
     },
   });
   return (
-    <DropdownMenu.Root modal={false}>
+    <DropdownMenu.Root modal={false} defaultOpen={opened}>
       <DropdownMenu.Trigger
         className="grid size-10 shrink-0 place-items-center rounded-md hover:bg-wash"
         aria-label={me.name}

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
-import { CircleUser } from 'lucide-react';
-import { Suspense, useCallback, useMemo, useState } from 'react';
+import { ChevronDown, CircleUser } from 'lucide-react';
+import { Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import type { MeReply } from '../api/types';
 import { halvesOf } from '../classroom/styles';
@@ -12,9 +12,9 @@ import { useSettled } from '../ui/useSettled';
 import { workQuery } from '../api/queries';
 import { SumLine } from '../work/SumLine';
 import { LineContext } from '../work/line';
-import { part } from '../ui/part';
+import { part, whenIdle } from '../ui/part';
 
-// the menus come right after the first view
+// the menus come when the hands are still, or at once where one is asked for
 const ClassPicker = part(() => import('../classroom/ClassPicker').then((it) => it.ClassPicker));
 const AccountMenu = part(() => import('./AccountMenu').then((it) => it.AccountMenu));
 const KeyList = part(() => import('./KeyList').then((it) => it.KeyList));
@@ -82,6 +82,40 @@ export function Frame({ me }: { me: MeReply }) {
       place({ queue: [...waiting, sum.trim().replaceAll('|', ' ')].filter((one) => one !== '').join('|') });
     }
   };
+  // which of the menus was asked for before it was there; null until they are fetched
+  const [menus, setMenus] = useState<'class' | 'account' | 'none' | null>(null);
+  useEffect(() => {
+    whenIdle(() => {
+      setMenus((now) => now ?? 'none');
+    });
+  }, []);
+  const classButton = inHand && (
+    <button
+      type="button"
+      className="inline-flex min-h-10 max-w-52 items-center gap-1 rounded-md px-2 text-lg hover:bg-wash"
+      aria-label={`Class in hand: ${inHand.name}`}
+      aria-haspopup="menu"
+      onClick={() => {
+        setMenus('class');
+      }}
+    >
+      <span className="truncate">{inHand.name}</span>
+      <ChevronDown size={18} aria-hidden="true" className="shrink-0" />
+    </button>
+  );
+  const accountButton = (
+    <button
+      type="button"
+      className="grid size-10 shrink-0 place-items-center rounded-md hover:bg-wash"
+      aria-label={me.name}
+      aria-haspopup="menu"
+      onClick={() => {
+        setMenus('account');
+      }}
+    >
+      <CircleUser aria-hidden="true" />
+    </button>
+  );
   useKeys({
     '?': () => {
       setKeysOpen(true);
@@ -96,9 +130,13 @@ export function Frame({ me }: { me: MeReply }) {
               <NavLink to="/prepare" className="text-2xl font-bold" end>
                 Rostik
               </NavLink>
-              <Suspense fallback={<span className="px-2 text-lg">{inHand?.name}</span>}>
-                <ClassPicker />
-              </Suspense>
+              {menus === null ? (
+                classButton
+              ) : (
+                <Suspense fallback={classButton}>
+                  <ClassPicker opened={menus === 'class'} />
+                </Suspense>
+              )}
             </div>
             <nav aria-label="Places" className="flex gap-6">
               <NavLink to="/prepare" className={look}>
@@ -134,20 +172,19 @@ export function Frame({ me }: { me: MeReply }) {
                 }}
                 problem={work.isPlaceholderData || text !== settled ? null : (work.error ?? work.failureReason)}
               />
-              <Suspense
-                fallback={
-                  <span className="grid size-10 shrink-0 place-items-center">
-                    <CircleUser aria-hidden="true" />
-                  </span>
-                }
-              >
-                <AccountMenu
-                  me={me}
-                  onKeys={() => {
-                    setKeysOpen(true);
-                  }}
-                />
-              </Suspense>
+              {menus === null ? (
+                accountButton
+              ) : (
+                <Suspense fallback={accountButton}>
+                  <AccountMenu
+                    me={me}
+                    opened={menus === 'account'}
+                    onKeys={() => {
+                      setKeysOpen(true);
+                    }}
+                  />
+                </Suspense>
+              )}
             </div>
           </header>
           {/* another class, another way of writing: what stands on the screen begins anew */}

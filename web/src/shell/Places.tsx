@@ -3,7 +3,7 @@ import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
 import type { MeReply } from '../api/types';
 import { NoticeProvider } from '../ui/notices';
 import { Frame } from './Frame';
-import { part } from '../ui/part';
+import { part, whenIdle } from '../ui/part';
 
 /** A part of the script for each place; the others are fetched while the hands are still. */
 const places = {
@@ -30,14 +30,6 @@ const MakeSheets = part(() => places.make().then((it) => it.MakeSheets));
 const PrintPreview = part(() => places.print().then((it) => it.PrintPreview));
 const Classes = part(() => places.classes().then((it) => it.Classes));
 const SignInAgain = part(() => places.again().then((it) => it.SignInAgain));
-
-const whenIdle = (act: () => void) => {
-  if ('requestIdleCallback' in window) {
-    window.requestIdleCallback(act, { timeout: 5000 });
-  } else {
-    setTimeout(act, 2000);
-  }
-};
 
 /** All the places of a teacher who is signed in. */
 export function Places({ who, signedOut }: { who: MeReply; signedOut: boolean }) {

@@ -32,3 +32,12 @@ export async function untilThere<Part>(
 /** A part of the screen whose script is fetched when it is needed. */
 export const part = <Props extends object>(fetch: () => Promise<ComponentType<Props>>) =>
   lazy(async () => ({ default: await untilThere(fetch) }));
+
+/** When the hands are still. */
+export function whenIdle(act: () => void): void {
+  if ('requestIdleCallback' in window) {
+    window.requestIdleCallback(act, { timeout: 5000 });
+  } else {
+    setTimeout(act, 2000);
+  }
+}
