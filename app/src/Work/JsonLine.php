@@ -54,7 +54,7 @@ final class JsonLine
     private static function answer(WorkedAnswer $answer): array
     {
         return ['text' => $answer->text, 'value' => $answer->value]
-            + array_filter(['dayOffset' => $answer->dayOffset, 'seconds' => $answer->seconds, 'months' => $answer->months], static fn (?int $n): bool => null !== $n);
+            + array_filter(['dayOffset' => $answer->dayOffset, 'seconds' => $answer->seconds, 'months' => $answer->months], static fn (int|float|null $n): bool => null !== $n);
     }
 
     /** @return array<string, bool> */

@@ -9,7 +9,7 @@ use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\AmountPart;
 use Rostik\Core\Time\Unit;
 
-/** A length as written: whole numbers with their units, whatever the numbers. */
+/** A length as written: whole numbers with their units, whatever the numbers; tenths after the point of the seconds. */
 final readonly class GivenLength implements Given
 {
     /** @param list<AmountPart> $parts largest unit first; zeros left out, but for a length of nothing */
@@ -40,7 +40,7 @@ final readonly class GivenLength implements Given
         return new self([AmountPart::whole($number, $unit)]);
     }
 
-    /** In the smallest unit of its chain: seconds or months. Null where that is not whole. */
+    /** In the smallest unit of its chain: tenths of a second, or months. Null where that is not whole. */
     public function count(): ?int
     {
         $count = 0;
@@ -69,11 +69,23 @@ final readonly class GivenLength implements Given
 
     public function text(): string
     {
-        return implode(' ', array_map(static function (AmountPart $p): string {
-            $number = $p->isWhole() ? (string) $p->numerator : rtrim(rtrim(number_format($p->numerator / $p->denominator, 4, '.', ''), '0'), '.');
+        $written = [];
+        $seconds = '0';
+        foreach ($this->parts as $part) {
+            $number = $part->isWhole() ? (string) $part->numerator : rtrim(rtrim(number_format($part->numerator / $part->denominator, 4, '.', ''), '0'), '.');
+            if (Unit::Second === $part->unit) {
+                $seconds = $number;
+            }
+            if (Unit::Tenth === $part->unit) {
+                // after the point of the seconds, however many there are: 83.12 s
+                unset($written[Unit::Second->value]);
+                $written[Unit::Second->value] = $seconds.'.'.$number.' '.Unit::Second->after(2);
+            } else {
+                $written[$part->unit->value] = $number.' '.$part->unit->after($number);
+            }
+        }
 
-            return $number.' '.$p->unit->after($number);
-        }, $this->parts));
+        return implode(' ', $written);
     }
 
     public function shown(Style $style): string

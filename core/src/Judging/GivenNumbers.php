@@ -53,9 +53,9 @@ final readonly class GivenNumbers implements Given
             return true;
         }
 
-        // 3 h may be written 3 0 or 3:00
+        // 3 h may be written 3 0 or 3:00, and 3 s as 3.0
         return 2 === \count($this->numbers) && 1 === \count($theirs)
-            && (0 === $this->numbers[1] ? $theirs[0] === $this->numbers[0] && $other->parts[0]->unit->size() >= Unit::Hour->size()
+            && (0 === $this->numbers[1] ? $theirs[0] === $this->numbers[0] && ($other->parts[0]->unit->size() >= Unit::Hour->size() || Unit::Second === $other->parts[0]->unit)
                 : 0 === $this->numbers[0] && $theirs[0] === $this->numbers[1]);
     }
 }

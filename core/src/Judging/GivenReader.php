@@ -156,10 +156,23 @@ final readonly class GivenReader
 
             return null;
         }
+        if (1 === preg_match('~^(.*?)\s*\b(\d{1,5})[.,](\d{1,3})\s*([a-z]+)\.?$~', $lower, $m) && Unit::Second === UnitWords::unit($m[4])) {
+            $larger = '' === $m[1] ? null : $this->length($m[1]);
+
+            return '' === $m[1] || $larger instanceof GivenLength ? $this->withTenths($larger instanceof GivenLength ? $larger : null, (int) $m[2], (int) $m[3]) : null;
+        }
         $line = new Line($text, $this->times, $this->lengths);
         $reading = $line->length(0);
 
         return null !== $reading && $line->endsAt($reading->next) ? GivenLength::amount($reading->amount) : null;
+    }
+
+    /** What stands after the point of the seconds, as it was written: 83.12 s. */
+    private function withTenths(?GivenLength $larger, int $seconds, int $tenths): ?GivenLength
+    {
+        $parts = [...$larger->parts ?? [], AmountPart::whole($seconds, Unit::Second), AmountPart::whole($tenths, Unit::Tenth)];
+
+        return $this->isOneChain(...$parts) ? GivenLength::of(...$parts) : null;
     }
 
     /** Whether no unit stands twice and no months stand beside days. */

@@ -143,7 +143,7 @@ final readonly class Judge
             }
             // 75 for 1 h 15 min: all of it in the smaller unit, without saying so
             $smallest = $expected->parts[\count($expected->parts) - 1]->unit;
-            $all = $given->in($smallest) ?? $given->in($expected->parts[0]->unit, $expected->parts[0]->unit->smaller() ?? Unit::Second);
+            $all = $given->in($smallest) ?? (Unit::Tenth === $smallest ? $given->in(Unit::Second, $smallest) : null) ?? $given->in($expected->parts[0]->unit, $expected->parts[0]->unit->smaller() ?? Unit::Second);
 
             return null !== $all && !$all->overflows() && $all->count() === $expected->count() ? Verdict::Incomplete : Verdict::Wrong;
         }

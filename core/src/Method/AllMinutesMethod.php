@@ -230,7 +230,7 @@ final class AllMinutesMethod implements Method
         $sides = [];
         foreach ([$sum->left, $sum->right] as $side) {
             $sides[] = $side instanceof Elapsed
-                ? intdiv($this->minutes($side, $lines, $writer) * 60, $unit->size())
+                ? intdiv($this->minutes($side, $lines, $writer) * Unit::Minute->size(), $unit->size())
                 : $this->convert($side, $unit, $lines, $writer);
         }
         [$left, $right] = $sides;

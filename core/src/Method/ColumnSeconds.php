@@ -32,7 +32,7 @@ final class ColumnSeconds
     private static function move(Method $method, SecondMove $sum, Writer $writer): Working
     {
         $forward = $sum->direction > 0;
-        $by = $sum->length->duration->count;
+        $by = $sum->length->duration->seconds();
         $row = self::row($sum->start);
         $paper = new ColumnPaper(self::UNITS, [$row, [intdiv($by, 3600), intdiv($by, 60) % 60, $by % 60]], $forward ? '+' : '−', true);
         $paper->say(\sprintf('Hours, minutes and seconds under each other, %s as %s.', $writer->time($sum->start), $writer->clock($sum->start->as24())));

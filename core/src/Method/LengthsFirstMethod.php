@@ -59,8 +59,8 @@ final class LengthsFirstMethod implements Method
         if (!$sum instanceof ClockChain) {
             throw new \LogicException('Lengths together first is for chains.');
         }
-        $added = intdiv($this->together($this->of($sum->parts, 1), 'goes on', $lines, $writer), 60);
-        $taken = intdiv($this->together($this->of($sum->parts, -1), 'goes back', $lines, $writer), 60);
+        $added = intdiv($this->together($this->of($sum->parts, 1), 'goes on', $lines, $writer), Unit::Minute->size());
+        $taken = intdiv($this->together($this->of($sum->parts, -1), 'goes back', $lines, $writer), Unit::Minute->size());
         if ($added > 0 && $taken > 0) {
             [$more, $less] = [max($added, $taken), min($added, $taken)];
             $lines->add(

@@ -59,7 +59,7 @@ final class MultiplyDivideMethod implements Method
         // the smallest unit in which everything is whole
         $unit = $sum->amount->smallest()->size() < $target->size() ? $sum->amount->smallest() : $target;
         while (0 !== $sum->amount->duration->count % $unit->size()) {
-            $unit = $unit->smaller() ?? throw CannotBeDone::doesNotComeOut('seconds');
+            $unit = $unit->smaller() ?? throw CannotBeDone::doesNotComeOut('tenths of a second');
         }
         $total = 0;
         foreach ($sum->amount->parts as $part) {

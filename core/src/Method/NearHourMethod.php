@@ -134,7 +134,7 @@ final class NearHourMethod implements Method
 
     private function minutes(Amount $amount): int
     {
-        return intdiv($amount->duration->count, 60);
+        return $amount->duration->minutes();
     }
 
     private function inHours(Amount $amount): bool

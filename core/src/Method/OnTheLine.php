@@ -127,7 +127,7 @@ abstract class OnTheLine implements Method
         $at = $sum->start->minutes;
         $reached = [$at];
         foreach ($sum->parts as $part) {
-            $reached[] = $at += intdiv($part->count(), 60);
+            $reached[] = $at += $part->minutes();
         }
         [$from, $to] = $this->range(min($reached), max($reached), 60);
         $points = [$sum->start->minutes => $this->timePoint($sum->start, $sum->start->minutes, $writer)];
@@ -184,7 +184,7 @@ abstract class OnTheLine implements Method
         $span = $sum->spans()[0];
         $start = $span->start->minutes;
         $end = $start + $span->minutes();
-        $mark = $start + intdiv($length->duration->count, 60);
+        $mark = $start + $length->duration->minutes();
         [$from, $to] = $this->range($start, max($end, $mark), 60);
         $points = [$start => $this->timePoint($span->start, $start, $writer), $end => $this->timePoint($span->end, $end, $writer)];
         ksort($points);
@@ -211,13 +211,13 @@ abstract class OnTheLine implements Method
 
         $said = [] === array_filter($sum->times(), static fn (StatedTime $t): bool => !$t->halfSaid);
 
-        return $said && null !== $length && $length->duration->isWholeMinutes() && $this->isDrawn(intdiv($length->duration->count, 60)) ? $length : null;
+        return $said && null !== $length && $length->duration->isWholeMinutes() && $this->isDrawn($length->duration->minutes()) ? $length : null;
     }
 
     /** In minutes, how far apart the first and the last place on the line are. */
     final protected function stretch(ClockChain|Series $sum): int
     {
-        return $sum instanceof Series ? ($sum->count - 1) * $sum->minutes() : intdiv(array_sum(array_map(static fn (Part $part): int => abs($part->count()), $sum->parts)), 60);
+        return $sum instanceof Series ? ($sum->count - 1) * $sum->minutes() : array_sum(array_map(static fn (Part $part): int => abs($part->minutes()), $sum->parts));
     }
 
     private function timePoint(StatedTime $start, int $at, Writer $writer, bool $asked = false): LinePoint

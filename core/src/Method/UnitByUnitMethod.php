@@ -60,7 +60,7 @@ final class UnitByUnitMethod implements Method
         $parts = Amount::usual($sum->length->duration, Unit::Hour)->parts;
         $carries = static fn (int $seconds): bool => $seconds < 0 || $seconds >= 60;
         foreach ($parts as $part) {
-            $by = $sum->direction * $part->numerator * $part->unit->size();
+            $by = $sum->direction * $part->numerator * intdiv($part->unit->size(), Unit::Second->size());
             if (0 === $by) {
                 continue;
             }

@@ -26,6 +26,7 @@ use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\ClockForm;
 use Rostik\Core\Time\StatedTime;
 use Rostik\Core\Time\TimeOfDay;
+use Rostik\Core\Time\Unit;
 
 /**
  * A habit in a sum that is made of other sums: it shows in each of them, from what the child got before. A step that a
@@ -100,7 +101,7 @@ final readonly class Throughout
         $shows = false;
         foreach ([$sum->left, $sum->right] as $side) {
             $given = $side instanceof Elapsed ? $mistake->predict($side) : null;
-            $count = $given instanceof GivenLength ? $given->count() : ($side instanceof Elapsed ? 60 * $side->minutes() : $side->duration->count);
+            $count = $given instanceof GivenLength ? $given->count() : ($side instanceof Elapsed ? Unit::Minute->size() * $side->minutes() : $side->duration->count);
             if (null === $count) {
                 return null;
             }

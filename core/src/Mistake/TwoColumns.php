@@ -126,7 +126,7 @@ final readonly class TwoColumns
 
     private static function secondMove(SecondMove $sum): self
     {
-        $by = $sum->length->duration->count;
+        $by = $sum->length->duration->seconds();
         $minutes = $sum->start->minutes;
         // going back past midnight, or past 12, a day or half a day has been added above
         while ($sum->direction < 0 && 60 * $minutes + ($sum->start->second ?? 0) < $by) {
@@ -154,7 +154,8 @@ final readonly class TwoColumns
                 $sizes[$part->unit->size()] = $part->unit;
             }
         }
-        if ([] === $sizes) {
+        // tenths of a second are decimals, and go wrong in a way of their own
+        if ([] === $sizes || Unit::Tenth === ($sizes[Unit::Tenth->size()] ?? null)) {
             return null;
         }
         $small = $sizes[min(array_keys($sizes))];

@@ -6,6 +6,7 @@ namespace Rostik\Core\Notation;
 
 use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\AmountPart;
+use Rostik\Core\Time\Chain;
 use Rostik\Core\Time\Duration;
 use Rostik\Core\Time\MixedChains;
 use Rostik\Core\Time\NotWhole;
@@ -13,7 +14,7 @@ use Rostik\Core\Time\TooLong;
 use Rostik\Core\Time\Unit;
 
 /**
- * Reads a length of time: 2 h 30 min, 3½ hours, three and a half hours, 1.5 h, an hour and a quarter, three quarters
+ * Reads a length of time: 2 h 30 min, 45.3 s, 2:45.3 on a stopwatch, 3½ hours, three and a half hours, 1.5 h, an hour and a quarter, three quarters
  * of an hour, 90 mins, 3h30, a fortnight, PT3H30M (ISO 8601).
  */
 final class LengthReader
@@ -34,6 +35,10 @@ final class LengthReader
         if (Words::ISO === $type) {
             return $this->iso($words, $i);
         }
+        if (Words::NUMBER === $type && $words->is($i + 1, ':') && $words->is($i + 3, '.') && null !== $watch = $this->stopwatch($words, $i)) {
+            // no clock shows a tenth
+            return $watch;
+        }
         if ('' === $type || Words::HALF === $type || (Words::SIGN === $type && '.' !== $words->at($i))) {
             return null;
         }
@@ -50,23 +55,35 @@ final class LengthReader
         return null;
     }
 
-    /** A stopwatch's reading, hours, minutes and seconds: 1:05:30. Null where none begins here. */
+    /**
+     * A stopwatch's reading: 1:05:30, with tenths of a second 1:05:30.4 and 2:45.3, and 2:45 where it is said to be one.
+     * Null where none begins here.
+     */
     public function stopwatch(Words $words, int $i): ?LengthReading
     {
-        $word = $words->is($i, 'stopwatch') ? $i + 1 : $i;
-        for ($n = $word; $n < $word + 4; ++$n) {
-            if (!$words->touches($n)) {
+        $said = $words->is($i, 'stopwatch');
+        $numbers = [];
+        $at = $said ? $i + 1 : $i;
+        while (null !== $number = $words->number($at)) {
+            if ([] !== $numbers && (2 !== \strlen($words->at($at)) || $number > 59)) {
                 return null;
             }
+            $numbers[] = $number;
+            ++$at;
+            if (!$words->is($at, ':') || !$words->touches($at - 1) || !$words->touches($at)) {
+                break;
+            }
+            ++$at;
         }
-        $numbers = [$words->number($word), $words->number($word + 2), $words->number($word + 4)];
-        [$hours, $minutes, $seconds] = $numbers;
-        if (null === $hours || $hours > 99 || null === $minutes || null === $seconds || !$words->is($word + 1, ':') || !$words->is($word + 3, ':')
-            || 2 !== \strlen($words->at($word + 2)) || 2 !== \strlen($words->at($word + 4)) || $minutes > 59 || $seconds > 59 || Words::HALF === $words->type($word + 5)) {
+        $tenths = $words->is($at, '.') && $words->touches($at - 1) && $words->touches($at) && 1 === \strlen($words->at($at + 1)) ? $words->number($at + 1) : null;
+        $at += null === $tenths ? 0 : 2;
+        $fewest = $said || null !== $tenths ? 2 : 3;
+        if (\count($numbers) < $fewest || \count($numbers) > 3 || $numbers[0] > 99 || Words::HALF === $words->type($at)) {
             return null;
         }
+        [$hours, $minutes, $seconds] = 3 === \count($numbers) ? $numbers : [0, ...$numbers];
 
-        return new LengthReading(Amount::in(Duration::ofSeconds(3600 * $hours + 60 * $minutes + $seconds), Unit::Hour, Unit::Minute, Unit::Second), $word + 5);
+        return new LengthReading(Amount::in(Duration::of(10 * (3600 * $hours + 60 * $minutes + $seconds) + ($tenths ?? 0), Chain::Clock), Unit::Hour, Unit::Minute, Unit::Second, Unit::Tenth), $at);
     }
 
     private function parts(Words $words, int $i, bool $inList, bool $beforeTo): ?LengthReading
@@ -211,7 +228,7 @@ final class LengthReader
     {
         $smaller = $before?->unit->smaller();
         $number = null === $smaller ? null : $words->number($i);
-        if (null === $before || null === $smaller || null === $number || !$before->isWhole() || null !== $words->unit($i + 1)) {
+        if (null === $before || null === $smaller || Unit::Tenth === $smaller || null === $number || !$before->isWhole() || null !== $words->unit($i + 1)) {
             return null;
         }
         if (Words::FRACTION === $words->type($i + 1) || ($words->touches($i) && $words->is($i + 1, '/', '.', ',') && $words->touches($i + 1) && null !== $words->number($i + 2))) {

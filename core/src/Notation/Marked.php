@@ -39,7 +39,7 @@ final class Marked
         return match ($unit) {
             Unit::Hour => 'h',
             Unit::Minute => 'm',
-            Unit::Second => 's',
+            Unit::Tenth, Unit::Second => 's',
             default => 'd',
         };
     }

@@ -126,7 +126,7 @@ final readonly class Writer
     public function amount(Amount $amount): string
     {
         $written = '';
-        foreach ($amount->parts as $part) {
+        foreach (AmountPart::written($amount->parts) as $part) {
             $written .= ('' === $written ? '' : ' ').$this->part($part);
         }
 

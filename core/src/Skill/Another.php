@@ -179,7 +179,7 @@ final readonly class Another
             $end = $this->rounded($drawn->end, $step);
 
             return null === $drawn->start
-                ? Missing::start($drawn->direction, Amount::minutes($this->up(intdiv($drawn->length->duration->count ?? 0, 60), $step)), $end)
+                ? Missing::start($drawn->direction, Amount::minutes($this->up($drawn->length?->duration->minutes() ?? 0, $step)), $end)
                 : Missing::length($drawn->direction, $this->rounded($drawn->start, $step), $end);
         }
         if (!$drawn instanceof ClockMove && !$drawn instanceof Elapsed) {

@@ -52,7 +52,7 @@ final readonly class Features
         }
         foreach ($sum->lengths() as $length) {
             foreach ($length->parts as $part) {
-                $fives = $fives && ($part->unit->size() > 60 || 0 === $part->numerator % 5 || Unit::Month === $part->unit);
+                $fives = $fives && ($part->unit->size() > Unit::Minute->size() || 0 === $part->numerator % 5 || Unit::Month === $part->unit);
             }
         }
 

@@ -32,6 +32,11 @@ final class CannotBeDone extends \DomainException
         return new self('not-whole-minutes', 'This kind of sum is worked in whole minutes here.', '10:10 a.m. + 25 min');
     }
 
+    public static function noTenthsOnTheClock(): self
+    {
+        return new self('not-whole-seconds', 'Times of day are in whole seconds here: tenths belong to a stopwatch.', '10:10:25 a.m. + 1 min 50 s');
+    }
+
     public static function severalWays(): self
     {
         return new self('two-readings', 'This can be taken in more than one way.', '8:00 p.m. to 8:00 a.m.');

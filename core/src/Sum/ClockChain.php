@@ -56,7 +56,7 @@ final readonly class ClockChain implements InSteps
     /** All of it together, in minutes; below 0 where more goes back than on. */
     public function minutes(): int
     {
-        return intdiv(array_sum(array_map(static fn (Part $part): int => $part->count(), $this->parts)), 60);
+        return array_sum(array_map(static fn (Part $part): int => $part->minutes(), $this->parts));
     }
 
     public function times(): array

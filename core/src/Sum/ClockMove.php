@@ -41,7 +41,7 @@ abstract readonly class ClockMove implements Sum
     /** The length in minutes, 0 or more. */
     final public function minutes(): int
     {
-        return intdiv($this->length->duration->count, 60);
+        return $this->length->duration->minutes();
     }
 
     final public function answered(): Answered

@@ -90,7 +90,8 @@ final readonly class Conversion implements Sum
     {
         $units = $this->exactUnits();
 
-        return [] === $units || 0 === $this->amount->duration->count % $units[\count($units) - 1]->size();
+        // tenths are written with the seconds
+        return [] === $units || Unit::Second === $units[\count($units) - 1] || 0 === $this->amount->duration->count % $units[\count($units) - 1]->size();
     }
 
     public function lengths(): array

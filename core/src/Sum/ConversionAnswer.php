@@ -23,13 +23,13 @@ final readonly class ConversionAnswer implements Answer
     {
         return new ConvertedParts(array_map(
             static fn (AmountPart $p): ConvertedPart => new ConvertedPart($p->unit->value, $p->isWhole() ? $p->numerator : $p->numerator / $p->denominator),
-            $this->parts,
+            AmountPart::written($this->parts),
         ));
     }
 
     public function said(): Phrase
     {
-        return Phrase::of($this->about ? 'about ' : '', ...Phrase::listed(' ', ...$this->parts));
+        return Phrase::of($this->about ? 'about ' : '', ...Phrase::listed(' ', ...AmountPart::written($this->parts)));
     }
 
     public function equals(Answer $other): bool

@@ -22,7 +22,7 @@ final readonly class FractionalProduct implements Sum
     /**
      * @param Fraction $times no whole number, which would be a {@see Product}
      *
-     * @throws CannotBeDone              when it does not come out in whole seconds (or months), or is taken too many times
+     * @throws CannotBeDone              when it does not come out in whole tenths of a second (or months), or is taken too many times
      * @throws TooLong                   when it comes to more than ten thousand years
      * @throws \InvalidArgumentException when the number is whole
      */
@@ -51,7 +51,7 @@ final readonly class FractionalProduct implements Sum
         $whole = $duration->count * $this->times->whole();
         $part = $duration->count * $this->times->rest()->numerator;
         if (0 !== $part % $this->times->denominator) {
-            throw CannotBeDone::doesNotComeOut(Chain::Clock === $duration->chain ? 'seconds' : 'months');
+            throw CannotBeDone::doesNotComeOut(Chain::Clock === $duration->chain ? 'tenths of a second' : 'months');
         }
 
         return new LengthAnswer(Amount::usual(Duration::of($whole + intdiv($part, $this->times->denominator), $duration->chain), $this->length->largest()));

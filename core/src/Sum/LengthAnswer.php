@@ -30,10 +30,13 @@ final readonly class LengthAnswer implements Answer
             $n = $this->amount->number($unit);
             $date .= 0 === $n ? '' : $n.$letter;
         }
-        foreach ([[Unit::Hour, 'H'], [Unit::Minute, 'M'], [Unit::Second, 'S']] as [$unit, $letter]) {
+        foreach ([[Unit::Hour, 'H'], [Unit::Minute, 'M']] as [$unit, $letter]) {
             $n = $this->amount->number($unit);
             $time .= 0 === $n ? '' : $n.$letter;
         }
+        $tenths = $this->amount->number(Unit::Tenth);
+        $seconds = $this->amount->number(Unit::Second).(0 === $tenths ? '' : '.'.$tenths);
+        $time .= '0' === $seconds ? '' : $seconds.'S';
         if ('' === $date.$time) {
             return Chain::Clock === $this->amount->duration->chain ? 'PT0S' : 'P0M';
         }

@@ -23,6 +23,12 @@ final readonly class Part
         return new self(-1, $length->wholeParts());
     }
 
+    /** In whole minutes, below 0 where it is taken away. */
+    public function minutes(): int
+    {
+        return $this->direction * $this->length->duration->minutes();
+    }
+
     /** In the smallest unit of its chain, below 0 where it is taken away. */
     public function count(): int
     {

@@ -17,13 +17,13 @@ final readonly class SecondMove implements Sum
     {
     }
 
-    /** @throws CannotBeDone when the length is in months */
+    /** @throws CannotBeDone when the length is in months, or has tenths of a second in it */
     public static function later(StatedTime $start, Amount $length): self
     {
         return self::of($start, $length, 1);
     }
 
-    /** @throws CannotBeDone when the length is in months */
+    /** @throws CannotBeDone when the length is in months, or has tenths of a second in it */
     public static function earlier(StatedTime $start, Amount $length): self
     {
         return self::of($start, $length, -1);
@@ -33,6 +33,9 @@ final readonly class SecondMove implements Sum
     {
         if (Chain::Calendar === $length->duration->chain) {
             throw CannotBeDone::monthsOnTheClock();
+        }
+        if (!$length->duration->isWholeSeconds()) {
+            throw CannotBeDone::noTenthsOnTheClock();
         }
 
         return new self(null === $start->second ? $start->toTheSecond(0) : $start, $length->wholeParts(), $direction);
@@ -51,13 +54,13 @@ final readonly class SecondMove implements Sum
     /** Below 0 for going back. */
     public function seconds(): int
     {
-        return $this->direction * $this->length->duration->count;
+        return $this->direction * $this->length->duration->seconds();
     }
 
     /** The length in whole minutes, 0 or more; seconds beyond them are left out. */
     public function minutes(): int
     {
-        return intdiv($this->length->duration->count, 60);
+        return $this->length->duration->minutes();
     }
 
     public function answer(): TimeAnswer
@@ -96,7 +99,7 @@ final readonly class SecondMove implements Sum
     public function regroups(): bool
     {
         $parts = [$this->start->second ?? 0, $this->start->minutes % 60];
-        $by = [$this->length->duration->count % 60, intdiv($this->length->duration->count, 60) % 60];
+        $by = [$this->length->duration->seconds() % 60, $this->length->duration->minutes() % 60];
 
         return $this->direction > 0
             ? $parts[0] + $by[0] >= 60 || $parts[1] + $by[1] >= 60

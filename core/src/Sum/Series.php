@@ -52,7 +52,7 @@ final readonly class Series implements InSteps
         if (1 === \count($ways)) {
             return $ways[0];
         }
-        $minutes = max(1, intdiv($every->duration->count, 60));
+        $minutes = max(1, $every->duration->minutes());
         $way = $until->moved(-$start->minutes)->minutes;
         $turn = $start->halfSaid && $until->halfSaid ? $start->turn() : 720;
         $way = 0 === $way % $turn ? $turn : $way % $turn;
@@ -86,7 +86,7 @@ final readonly class Series implements InSteps
     /** The gap in minutes, 1 or more. */
     public function minutes(): int
     {
-        return intdiv($this->every->duration->count, 60);
+        return $this->every->duration->minutes();
     }
 
     /** @throws CannotBeDone when it depends on a half of the day that is not said */

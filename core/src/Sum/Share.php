@@ -27,7 +27,7 @@ final readonly class Share implements Sum
         return Kind::Share;
     }
 
-    /** @throws CannotBeDone when it does not come out in whole seconds (or months) */
+    /** @throws CannotBeDone when it does not come out in whole tenths of a second (or months) */
     public function answer(): LengthAnswer
     {
         $duration = $this->length->duration;
@@ -35,7 +35,7 @@ final readonly class Share implements Sum
             throw CannotBeDone::sharedByNothing();
         }
         if (0 !== $duration->count % $this->between) {
-            throw CannotBeDone::doesNotComeOut(Chain::Clock === $duration->chain ? 'seconds' : 'months');
+            throw CannotBeDone::doesNotComeOut(Chain::Clock === $duration->chain ? 'tenths of a second' : 'months');
         }
 
         return new LengthAnswer(Amount::usual(Duration::of(intdiv($duration->count, $this->between), $duration->chain), $this->length->largest()));

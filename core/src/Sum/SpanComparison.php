@@ -7,6 +7,7 @@ namespace Rostik\Core\Sum;
 use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\Chain;
 use Rostik\Core\Time\StatedTime;
+use Rostik\Core\Time\Unit;
 
 /**
  * Whether it is more or less from one time to another than a length, or than from a third time to a fourth:
@@ -155,11 +156,11 @@ final readonly class SpanComparison implements Sum
 
     private function sign(): SignAnswer
     {
-        return SignAnswer::between($this->seconds($this->left), $this->seconds($this->right));
+        return SignAnswer::between($this->count($this->left), $this->count($this->right));
     }
 
-    private function seconds(Elapsed|Amount $side): int
+    private function count(Elapsed|Amount $side): int
     {
-        return $side instanceof Amount ? $side->duration->count : 60 * $side->minutes();
+        return $side instanceof Amount ? $side->duration->count : Unit::Minute->size() * $side->minutes();
     }
 }

@@ -17,7 +17,7 @@ final readonly class Amount
 
     /**
      * @throws MixedChains
-     * @throws NotWhole    when the parts do not come to whole seconds (or months)
+     * @throws NotWhole    when the parts do not come to whole tenths of a second (or months)
      */
     public static function of(AmountPart $first, AmountPart ...$more): self
     {
@@ -25,6 +25,7 @@ final readonly class Amount
         if (isset($parts[1])) {
             usort($parts, static fn (AmountPart $a, AmountPart $b): int => $b->unit->size() <=> $a->unit->size());
         }
+        $parts = self::withTenths($parts);
         $chain = $first->unit->chain();
         $count = 0;
         foreach ($parts as $part) {
@@ -76,10 +77,29 @@ final readonly class Amount
         }
 
         return match ($largest) {
-            Unit::Week => self::in($duration, Unit::Week, Unit::Day, Unit::Hour, Unit::Minute, Unit::Second),
-            Unit::Day => self::in($duration, Unit::Day, Unit::Hour, Unit::Minute, Unit::Second),
-            default => self::in($duration, Unit::Hour, Unit::Minute, Unit::Second),
+            Unit::Week => self::in($duration, Unit::Week, Unit::Day, Unit::Hour, Unit::Minute, Unit::Second, Unit::Tenth),
+            Unit::Day => self::in($duration, Unit::Day, Unit::Hour, Unit::Minute, Unit::Second, Unit::Tenth),
+            default => self::in($duration, Unit::Hour, Unit::Minute, Unit::Second, Unit::Tenth),
         };
+    }
+
+    /**
+     * 45.3 s is 45 s and 3 tenths: a fraction of a second that comes to whole tenths is kept in a part of its own.
+     *
+     * @param non-empty-list<AmountPart> $parts
+     *
+     * @return non-empty-list<AmountPart>
+     */
+    private static function withTenths(array $parts): array
+    {
+        $last = array_pop($parts);
+        $tenths = Unit::Second === $last->unit && !$last->isWhole() ? $last->count() : null;
+        if (null === $tenths) {
+            return [...$parts, $last];
+        }
+        $whole = intdiv($tenths, 10);
+
+        return [...$parts, ...(0 === $whole ? [] : [AmountPart::whole($whole, Unit::Second)]), AmountPart::whole($tenths % 10, Unit::Tenth)];
     }
 
     public static function minutes(int $minutes): self

@@ -51,12 +51,36 @@ final readonly class AmountPart
         return 1 === $this->denominator;
     }
 
-    /** Size in the smallest unit of the chain (seconds or months), or null where it is not a whole number of them. */
+    /** Size in the smallest unit of the chain (tenths of a second, or months), or null where it is not a whole number of them. */
     public function count(): ?int
     {
         $total = $this->numerator * $this->unit->size();
 
         return 0 === $total % $this->denominator ? intdiv($total, $this->denominator) : null;
+    }
+
+    /**
+     * As they are written: a tenth of a second stands after the point of the seconds, 45.3 s, and alone as 0.3 s.
+     *
+     * @param list<self> $parts
+     *
+     * @return list<self>
+     */
+    public static function written(array $parts): array
+    {
+        $last = end($parts);
+        if (false === $last || Unit::Tenth !== $last->unit) {
+            return $parts;
+        }
+        array_pop($parts);
+        $before = end($parts);
+        if (false !== $before && Unit::Second === $before->unit) {
+            array_pop($parts);
+        } else {
+            $before = null;
+        }
+
+        return [...$parts, self::fraction(10 * ($before->numerator ?? 0) + $last->numerator, 10, Unit::Second)];
     }
 
     /** Whether the number can be written as a decimal that ends. */

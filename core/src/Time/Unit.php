@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Rostik\Core\Time;
 
 /**
- * A unit of time. Second, minute, hour and day: SI Brochure, 9th edition, table 8.
+ * A unit of time. The tenth of a second is what a stopwatch shows after its point; it is written with the seconds, 45.3 s.
+ * Second, minute, hour and day: SI Brochure, 9th edition, table 8.
  * Week of 7 days and year of 12 months: Gregorian calendar, as in ISO 8601-1.
  */
 enum Unit: string
 {
+    case Tenth = 'tenth';
     case Second = 's';
     case Minute = 'min';
     case Hour = 'h';
@@ -26,15 +28,16 @@ enum Unit: string
         };
     }
 
-    /** How much it is in the smallest unit of its chain: seconds, or months. */
+    /** How much it is in the smallest unit of its chain: tenths of a second, or months. */
     public function size(): int
     {
         return match ($this) {
-            self::Second, self::Month => 1,
-            self::Minute => 60,
-            self::Hour => 3600,
-            self::Day => 86400,
-            self::Week => 604800,
+            self::Tenth, self::Month => 1,
+            self::Second => 10,
+            self::Minute => 600,
+            self::Hour => 36_000,
+            self::Day => 864_000,
+            self::Week => 6_048_000,
             self::Year => 12,
         };
     }
@@ -50,6 +53,7 @@ enum Unit: string
     public function larger(): ?self
     {
         return match ($this) {
+            self::Tenth => self::Second,
             self::Second => self::Minute,
             self::Minute => self::Hour,
             self::Hour => self::Day,
@@ -62,12 +66,13 @@ enum Unit: string
     public function smaller(): ?self
     {
         return match ($this) {
+            self::Second => self::Tenth,
             self::Minute => self::Second,
             self::Hour => self::Minute,
             self::Day => self::Hour,
             self::Week => self::Day,
             self::Year => self::Month,
-            self::Second, self::Month => null,
+            self::Tenth, self::Month => null,
         };
     }
 
@@ -84,6 +89,7 @@ enum Unit: string
     public function words(): string
     {
         return match ($this) {
+            self::Tenth => 'tenths',
             self::Second => 'seconds',
             self::Minute => 'minutes',
             self::Hour => 'hours',

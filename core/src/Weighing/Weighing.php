@@ -8,6 +8,7 @@ use Rostik\Core\Judging\GivenLength;
 use Rostik\Core\Judging\GivenTime;
 use Rostik\Core\Judging\Judgement;
 use Rostik\Core\Judging\Verdict;
+use Rostik\Core\Time\Unit;
 
 /**
  * Weighs the answers of one child together: the probability that it is secure, that it has each mistake, or two of
@@ -159,7 +160,7 @@ final readonly class Weighing
         $expected = $j->expected;
         $off = match (true) {
             $given instanceof GivenTime && $expected instanceof GivenTime => null === $given->minutes() || null === $expected->minutes() ? null : abs($given->minutes() - $expected->minutes()),
-            $given instanceof GivenLength && $expected instanceof GivenLength && !$given->overflows() => null === $given->count() || null === $expected->count() ? null : intdiv(abs($given->count() - $expected->count()), 60),
+            $given instanceof GivenLength && $expected instanceof GivenLength && !$given->overflows() => null === $given->count() || null === $expected->count() ? null : intdiv(abs($given->count() - $expected->count()), Unit::Minute->size()),
             default => null,
         };
 

@@ -39,8 +39,10 @@ use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeAnswer;
 use Rostik\Core\Sum\TimesAnswer;
 use Rostik\Core\Time\Chain;
+use Rostik\Core\Time\Duration;
 use Rostik\Core\Time\StatedTime;
 use Rostik\Core\Time\TimeOfDay;
+use Rostik\Core\Time\Unit;
 
 /** Takes a sum's text and gives it back worked: its answer, every method step by step, what changed, what to note. */
 final readonly class Workbench
@@ -166,9 +168,14 @@ final readonly class Workbench
             $marked->answer($answer),
             $answer instanceof RewriteAnswer ? $this->kept->answer($answer) : $answer->value(),
             $answer instanceof TimeAnswer ? $answer->dayOffset : null,
-            $answer instanceof LengthAnswer && Chain::Clock === $answer->amount->duration->chain ? $answer->amount->duration->count : null,
+            $answer instanceof LengthAnswer && Chain::Clock === $answer->amount->duration->chain ? self::seconds($answer->amount->duration) : null,
             $answer instanceof LengthAnswer && Chain::Calendar === $answer->amount->duration->chain ? $answer->amount->duration->count : null,
         );
+    }
+
+    private static function seconds(Duration $duration): int|float
+    {
+        return $duration->isWholeSeconds() ? $duration->seconds() : $duration->count / Unit::Second->size();
     }
 
     private function reading(Reading $reading, Writer $plain, Writer $marked): WorkedReading

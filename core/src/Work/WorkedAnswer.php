@@ -15,7 +15,7 @@ final readonly class WorkedAnswer
      * @param string                                         $shown     marked
      * @param string|list<int>|ConvertedParts|ConvertedRange $value     for programs, as {@see \Rostik\Core\Sum\Answer::value()} says
      * @param ?int                                           $dayOffset for a time: days after the given one; null for other answers
-     * @param ?int                                           $seconds   for a length: the whole of it
+     * @param int|float|null                                 $seconds   for a length: the whole of it
      * @param ?int                                           $months    for a length in months and years: the whole of it
      */
     public function __construct(
@@ -23,7 +23,7 @@ final readonly class WorkedAnswer
         public string $shown,
         public string|array|ConvertedParts|ConvertedRange $value,
         public ?int $dayOffset,
-        public ?int $seconds = null,
+        public int|float|null $seconds = null,
         public ?int $months = null,
     ) {
     }

@@ -116,7 +116,7 @@ final class EveryTest extends TestCase
                 $sum = $adds ? Total::of($amounts[$a], $amounts[$b]) : Difference::of($amounts[$a], $amounts[$b]);
                 $length = $sum->answer()->amount;
                 $minutes = $adds ? $a + $b : $a - $b;
-                if ($length->duration->count !== 60 * $minutes || $sum->regroups() !== ($adds ? $a % 60 + $b % 60 >= 60 : $b % 60 > $a % 60)) {
+                if ($length->duration->minutes() !== $minutes || $sum->regroups() !== ($adds ? $a % 60 + $b % 60 >= 60 : $b % 60 > $a % 60)) {
                     $faults[] = $a.' and '.$b.': the answer';
                 }
                 if (0 === ($a + $b + intdiv($a, 60)) % self::share()) {

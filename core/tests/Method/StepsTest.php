@@ -190,6 +190,28 @@ final class StepsTest extends TestCase
             'Count fives to the second hand, too: 5, 10, 15, 20, 25.',
             'The hour, two dots, two digits for the minutes, two dots, two digits for the seconds: 10:10:25.',
         ]];
+        yield 'tenths in columns' => ['45.3 s + 38.9 s', 'column', [
+            'Minutes under minutes, seconds under seconds, tenths under tenths.',
+            'Tenths first: 3 + 9 = 12. That is 10 or more.',
+            'Take 10 tenths away, write 2, and carry 1 s to the seconds.',
+            'Seconds: 45 + 38 + 1 = 84. That is 60 or more.',
+            'Take 60 s away, write 24, and carry 1 min to the minutes.',
+            'Minutes: 1.',
+            '1 min 24 s 2 tenths is 1 min 24.2 s.',
+        ]];
+        yield 'tenths to the next whole second' => ['30 s - 28.7 s', 'number-line', [
+            'Mark both lengths on the line. The gap between them is the answer.',
+            'From 28.7 s it is 0.3 s to the next whole second.',
+            'Then a jump of 1 s, to 30 s.',
+            'Altogether: 0.3 s + 1 s = 1.3 s.',
+        ]];
+        yield 'tenths shared' => ['62.4 s / 3', 'multiply-divide', [
+            '62 s ÷ 3 = 20 s, remainder 2 s.',
+            'Change the remainder: 2 s is 20 tenths.',
+            'Add the 4 tenths: 20 + 4 = 24 tenths.',
+            '24 tenths ÷ 3 = 8 tenths.',
+            'The answer is 20.8 s.',
+        ]];
         yield 'one time taken from another is how long it is' => ['15:00 - 07:00', 'column', [
             'How long is it from 07:00 to 15:00?',
             'The end goes on top, the start below.',

@@ -23,6 +23,9 @@ final class Key
     public static function isRight(string $question, string $answer): ?bool
     {
         return match (true) {
+            (bool) preg_match('/^([^+-]*\d\.\d s) ([+-]) (.+)$|^([^+-]+) ([+-]) (.*\d\.\d s)$/', $question, $m) => isset($m[4])
+                ? self::tenths($m[4]) + ('+' === $m[5] ? 1 : -1) * self::tenths($m[6]) === self::tenths($answer)
+                : self::tenths($m[1]) + ('+' === $m[2] ? 1 : -1) * self::tenths($m[3]) === self::tenths($answer),
             str_starts_with($question, 'order ') => self::order(substr($question, 6), $answer),
             (bool) preg_match('/^every (.+) from (.+), (\d+) times$/', $question, $m) => self::inARow($m[1], $m[2], (int) $m[3], $answer),
             (bool) preg_match('/^(?:(.+) to (.+) \? (.+)|(.+) \? (.+) to (.+))$/', $question, $m) => isset($m[4])
@@ -46,6 +49,14 @@ final class Key
             str_contains($question, ' + ') => array_sum(array_map(self::length(...), explode(' + ', $question))) === self::tidy($answer),
             default => null,
         };
+    }
+
+    /** A length in tenths of a second; below 0 where a part of it is as much as one of the next. */
+    private static function tenths(string $text): int
+    {
+        return 1 === preg_match('/^(?:(\d+) h ?)?(?:([1-5]?\d) min ?)?(?:([1-5]?\d)(?:\.(\d))? s)?$/', $text, $m)
+            ? 36000 * (int) ($m[1] ?? 0) + 600 * (int) ($m[2] ?? 0) + 10 * (int) ($m[3] ?? 0) + (int) ($m[4] ?? 0)
+            : -1;
     }
 
     /** A length in seconds, or in months. */

@@ -36,7 +36,7 @@ final class LadderTest extends TestCase
             'read-clock-five', 'read-clock-minute', 'read-clock-second', 'set-clock', 'past-and-to', 'am-pm', 'twenty-four-hour', 'order-times', 'roman-clock',
             'unit-facts', 'convert-whole', 'convert-mixed', 'compare-lengths', 'sensible-unit',
             'add-plain', 'add-regroup', 'subtract-plain', 'subtract-regroup', 'add-many', 'scale-and-share',
-            'later-within-hour', 'later-across-hour', 'earlier-within-hour', 'earlier-across-hour', 'how-long-within-hour', 'how-long-across-hours', 'across-noon', 'across-midnight', 'missing-part', 'more-or-less', 'to-the-second', 'equal-steps', 'several-steps',
+            'later-within-hour', 'later-across-hour', 'earlier-within-hour', 'earlier-across-hour', 'how-long-within-hour', 'how-long-across-hours', 'across-noon', 'across-midnight', 'missing-part', 'more-or-less', 'to-the-second', 'tenths', 'equal-steps', 'several-steps',
             'one-step-problem', 'two-step-problem', 'read-timetable', 'plan-backwards', 'days-between-dates',
         ], $seen);
     }
@@ -51,6 +51,7 @@ final class LadderTest extends TestCase
         'read-clock-minute' => '~^(?:(?:\d+ minutes?|\d+|quarter|half) (?:past|to) )?\d+(?: o\'clock)? as digital$~',
         'read-clock-second' => '~ and \d+ seconds? as digital$~',
         'to-the-second' => '~^\d+:\d\d:\d\d(?: [ap]\.m\.)? (?:[+-] (?:\d+ (?:h|min|s) ?)+|to \d+:\d\d:\d\d(?: [ap]\.m\.)?)$~',
+        'tenths' => '~^(?=.*\d\.\d s)(?:\d+ min(?: \d+(?:\.\d)? s)?|\d+(?:\.\d)? s) [+-] (?:\d+ min(?: \d+(?:\.\d)? s)?|\d+(?:\.\d)? s)$~',
         'set-clock' => '~ as digital$~',
         'roman-clock' => '~ as digital$~',
         'past-and-to' => '~^'.self::TIME.' as words$~',

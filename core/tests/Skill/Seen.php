@@ -37,7 +37,7 @@ final readonly class Seen
 
             return 'C';
         }, $shape) ?? '';
-        $shape = preg_replace_callback('/\d+(?:\.\d+)? (?:h|min|s|days?|weeks?|months?|years?)\b(?: \d+ (?:h|min|s|days?|months?)\b)*/', static function (array $m) use (&$lengths, &$fives): string {
+        $shape = preg_replace_callback('/\d+(?:\.\d+)? (?:h|min|s|days?|weeks?|months?|years?)\b(?: \d+(?:\.\d)? (?:h|min|s|days?|months?)\b)*/', static function (array $m) use (&$lengths, &$fives): string {
             $lengths[] = self::length($m[0]);
             $fives = $fives && self::inFives($m[0]);
 

@@ -17,9 +17,11 @@ use Rostik\Core\Sum\SecondMove;
 use Rostik\Core\Sum\Series;
 use Rostik\Core\Sum\Total;
 use Rostik\Core\Time\Amount;
+use Rostik\Core\Time\Chain;
 use Rostik\Core\Time\Duration;
 use Rostik\Core\Time\StatedTime;
 use Rostik\Core\Time\TimeOfDay;
+use Rostik\Core\Time\Unit;
 
 /** The answers beside those of nesbot/carbon (general-purpose dates, Packagist), on a fixed day in UTC. */
 final class AgainstCarbonTest extends TestCase
@@ -49,7 +51,7 @@ final class AgainstCarbonTest extends TestCase
             $to = $day->addMinutes($end);
             $to = $to <= $from ? $to->addDay() : $to;
             $elapsed = Elapsed::of($stated, StatedTime::of(TimeOfDay::ofMinutes($end)))->answer();
-            self::assertSame((int) $from->diffInMinutes($to) * 60, $elapsed->amount->duration->count);
+            self::assertSame((int) $from->diffInMinutes($to) * 60, $elapsed->amount->duration->seconds());
         }
     }
 
@@ -76,7 +78,7 @@ final class AgainstCarbonTest extends TestCase
             $end = mt_rand(0, 86399);
             $to = $day->addSeconds($end);
             $elapsed = SecondElapsed::of($exact, StatedTime::of(TimeOfDay::ofMinutes(intdiv($end, 60)))->toTheSecond($end % 60))->answer();
-            self::assertSame((int) $from->diffInSeconds($to <= $from ? $to->addDay() : $to), $elapsed->amount->duration->count);
+            self::assertSame((int) $from->diffInSeconds($to <= $from ? $to->addDay() : $to), $elapsed->amount->duration->seconds());
 
             [$a, $b, $c] = [mt_rand(0, 900), mt_rand(0, 900), mt_rand(0, 900)];
             $chain = ClockChain::of($stated, Part::added(Amount::minutes($a)), Part::taken(Amount::minutes($b)), Part::added(Amount::minutes($c)))->answer();
@@ -87,6 +89,21 @@ final class AgainstCarbonTest extends TestCase
             $every = mt_rand(1, 200);
             $listed = implode(', ', array_map(static fn (int $n): string => $minute->addMinutes($n * $every)->format('H:i'), range(0, 5)));
             self::assertSame($listed, Series::counted(Amount::minutes($every), $stated, 6)->answer()->value());
+        }
+    }
+
+    public function testTenthsOfASecond(): void
+    {
+        mt_srand(453);
+        $zero = CarbonImmutable::create(2026, 6, 17, 0, 0, 0, 'UTC');
+        self::assertNotNull($zero);
+        $tenths = static fn (int $n): Amount => Amount::usual(Duration::of($n, Chain::Clock));
+        $ours = static fn (Amount $x): string => \sprintf('%02d:%02d:%02d.%d00', $x->number(Unit::Hour), $x->number(Unit::Minute), $x->number(Unit::Second), $x->number(Unit::Tenth));
+        for ($i = 0; $i < 2000; ++$i) {
+            [$a, $b] = [mt_rand(0, 60_000), mt_rand(0, 20_000)];
+            self::assertSame($zero->modify('+'.(100 * $a).' ms')->modify('+'.(100 * $b).' ms')->format('H:i:s.v'), $ours(Total::of($tenths($a), $tenths($b))->answer()->amount));
+            [$more, $less] = [max($a, $b), min($a, $b)];
+            self::assertSame($zero->modify('+'.(100 * $more).' ms')->modify('-'.(100 * $less).' ms')->format('H:i:s.v'), $ours(Difference::of($tenths($more), $tenths($less))->answer()->amount));
         }
     }
 
@@ -102,11 +119,11 @@ final class AgainstCarbonTest extends TestCase
             $second = Amount::minutes($b);
             self::assertSame(
                 (int) $zero->diffInSeconds($zero->addMinutes($a)->addMinutes($b)),
-                Total::of($first, $second)->answer()->amount->duration->count,
+                Total::of($first, $second)->answer()->amount->duration->seconds(),
             );
             self::assertSame(
                 (int) $zero->addMinutes($b)->diffInSeconds($zero->addMinutes($a)),
-                Difference::of($first, $second)->answer()->amount->duration->count,
+                Difference::of($first, $second)->answer()->amount->duration->seconds(),
             );
         }
     }

@@ -25,7 +25,7 @@ final class ElapsedTest extends TestCase
                 $sum = Elapsed::of($start, $end);
                 // counted on the minutes of two days: the first end after the start
                 $expected = $e > $s ? $e - $s : 1440 - $s + $e;
-                if ($sum->answer()->amount->duration->count !== 60 * $expected || $sum->overMidnight() !== ($e <= $s)
+                if ($sum->answer()->amount->duration->minutes() !== $expected || $sum->overMidnight() !== ($e <= $s)
                     || $sum->regroups() !== ($e % 60 < $s % 60)) {
                     ++$wrong;
                 }

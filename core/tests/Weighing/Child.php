@@ -92,6 +92,11 @@ final class Child
         $time = '(?:12 noon|12 midnight|\d+:\d\d(?: [ap]\.m\.)?)';
         $length = '(?:\d+ h(?: \d+ min)?|\d+ min)';
 
+        $tenths = '(?:\d+ min )?\d+(?:\.\d)? s|\d+ min';
+        if (1 === preg_match("/^(?:(\\d+) x )?($tenths)(?: ([+-]) ($tenths))?$/", $sum, $m) && str_contains($sum, '.')) {
+            return self::seconded(max(1, (int) $m[1]), self::inTenths($m[2]), $m[3] ?? '+', self::inTenths($m[4] ?? '0 s'), $mistake);
+        }
+
         return match (true) {
             1 === preg_match("/^(?:$time|$length)(?: [+-] $length){2,}$/", $sum) && (str_contains($sum, '-') || str_contains($sum, ':') || str_starts_with($sum, '12 noon') || str_starts_with($sum, '12 midnight')) => self::chain($sum, $mistake),
             1 === preg_match('/^(\d+:\d\d):(\d\d)( [ap]\.m\.)? ([+-]) (\d.*)$/', $sum, $m) => self::secondMove($m[1].$m[3], (int) $m[2], $m[4], self::seconds($m[5]), $mistake),
@@ -115,6 +120,32 @@ final class Child
             1 === preg_match('/^(.+) in (.+)$/', $sum, $m) => self::convert($m[1], $m[2], $mistake),
             default => null,
         };
+    }
+
+    private static function inTenths(string $length): int
+    {
+        preg_match('/^(?:(\d+) min)? ?(?:(\d+)(?:\.(\d))? s)?$/', $length, $m);
+
+        return 600 * (int) ($m[1] ?? 0) + 10 * (int) ($m[2] ?? 0) + (int) ($m[3] ?? 0);
+    }
+
+    private static function seconded(int $times, int $one, string $sign, int $two, ?string $mistake): ?string
+    {
+        $as = static fn (int $s, int $t): string => trim((intdiv($s, 3600) > 0 ? intdiv($s, 3600).' h ' : '').(intdiv($s, 60) % 60 > 0 ? intdiv($s, 60) % 60 .' min ' : '').(0 === $s % 60 && 0 === $t ? '' : $s % 60 .($t > 0 ? '.'.$t : '').' s')) ?: '0 min';
+        $way = '+' === $sign ? 1 : -1;
+        $tenths = static fn (int $all): string => $as(intdiv($all, 10), $all % 10);
+        if (null === $mistake) {
+            return $tenths($times * $one + $way * $two);
+        }
+        if ('wrong-operation' === $mistake && 1 === $times) {
+            return $tenths(abs($one - $way * $two));
+        }
+        if ('sixty-tenths' !== $mistake) {
+            return null;
+        }
+        [$seconds, $left] = [$times * intdiv($one, 10) + $way * intdiv($two, 10), $times * ($one % 10) + $way * ($two % 10)];
+
+        return $left >= 0 && $left < 10 ? null : ($left < 0 ? $as($seconds - 1, $left + 60) : $as($seconds + intdiv($left, 60), $left % 60));
     }
 
     /** Minutes of the day with seconds beside them. */

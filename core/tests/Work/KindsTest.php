@@ -93,6 +93,16 @@ final class KindsTest extends TestCase
 
         yield ['1:05:30 + 0:58:45', '1 h 5 min 30 s + 58 min 45 s', '2 h 4 min 15 s', 'PT2H4M15S'];
         yield ['1:05:30 - 0:58:45', '1 h 5 min 30 s - 58 min 45 s', '6 min 45 s', 'PT6M45S'];
+        yield ['45.3 s + 38.9 s', '45.3 s + 38.9 s', '1 min 24.2 s', 'PT1M24.2S', 'column parts all-minutes'];
+        yield ['2:45.3 - 2:38.7', '2 min 45.3 s - 2 min 38.7 s', '6.6 s', 'PT6.6S'];
+        yield ['1:05:30.4 - 0:58:45.9', '1 h 5 min 30.4 s - 58 min 45.9 s', '6 min 44.5 s', 'PT6M44.5S'];
+        yield ['stopwatch 2:45 in s', '2 min 45 s in s', '165 s', $parts('s', 165)];
+        yield ['1 min 5.3 s in s', '1 min 5.3 s in s', '65.3 s', $parts('s', 65.3)];
+        yield ['4 x 0.6 s', '4 x 0.6 s', '2.4 s', 'PT2.4S'];
+        yield ['62.4 s / 3', '62.4 s / 3', '20.8 s', 'PT20.8S'];
+        yield ['7 s / 2', '7 s / 2', '3.5 s', 'PT3.5S'];
+        yield ['12.4 s ? 11.9 s', '12.4 s ? 11.9 s', '>', '>'];
+        yield ['order 12.4 s, 11.9 s, 12.1 s', 'order 12.4 s, 11.9 s, 12.1 s', '11.9 s, 12.1 s, 12.4 s', [1, 2, 0]];
         yield ['stopwatch 0:05:30 in s', '5 min 30 s in s', '330 s', $parts('s', 330)];
         yield ['10:10:25 am + 1 min 50 s', '10:10:25 a.m. + 1 min 50 s', '10:12:15 a.m.', '10:12:15', 'number-line unit-by-unit column'];
         yield ['1:50 pm + 90 s', '1:50:00 p.m. + 90 s', '1:51:30 p.m.', '13:51:30'];

@@ -11,6 +11,7 @@ use Rostik\Core\Skill\Rung;
 use Rostik\Core\Skill\Rungs;
 use Rostik\Core\Sum\ClockChain;
 use Rostik\Core\Sum\Crossing;
+use Rostik\Core\Sum\Difference;
 use Rostik\Core\Sum\Earlier;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\Kind;
@@ -23,8 +24,11 @@ use Rostik\Core\Sum\SecondMove;
 use Rostik\Core\Sum\Series;
 use Rostik\Core\Sum\SpanComparison;
 use Rostik\Core\Sum\Sum;
+use Rostik\Core\Sum\Total;
 use Rostik\Core\Time\Amount;
+use Rostik\Core\Time\Chain;
 use Rostik\Core\Time\Duration;
+use Rostik\Core\Time\Unit;
 
 /** Time on the clock: later, earlier, how long. */
 final class ElapsedRungs implements Rungs
@@ -47,7 +51,7 @@ final class ElapsedRungs implements Rungs
         $howLong = static function (Level $level, Dice $dice) use ($length): Sum {
             $start = $dice->time($level);
 
-            return Elapsed::of($start, $start->moved(intdiv($length($level, $dice)->duration->count, 60)));
+            return Elapsed::of($start, $start->moved($length($level, $dice)->duration->minutes()));
         };
         $any = static fn (Level $level, Dice $dice): Sum => match ($dice->number(0, 2)) {
             0 => $later($level, $dice),
@@ -87,7 +91,7 @@ final class ElapsedRungs implements Rungs
                     $start = $dice->time($level);
                     $amount = $length($level, $dice);
                     $direction = Level::Support === $level || $dice->toss() ? 1 : -1;
-                    $end = $start->moved($direction * intdiv($amount->duration->count, 60));
+                    $end = $start->moved($direction * $amount->duration->minutes());
 
                     return Level::Support !== $level && $dice->toss()
                         ? Missing::start($direction, $amount, $end)
@@ -122,7 +126,21 @@ final class ElapsedRungs implements Rungs
                         default => SecondElapsed::of($start, $start->movedSeconds($seconds)),
                     };
                 }),
-            new Rung('equal-steps', 'I can count on in equal steps from a time.', ['later-across-hour'], [Kind::Series], ['number-line', 'step-by-step'], ['fence-post', 'hundred-minutes', 'leaves-over-sixty', 'keeps-am-pm'],
+            new Rung('tenths', 'I can add and subtract seconds and tenths of a second.', ['add-regroup', 'subtract-regroup'], [Kind::Total, Kind::Difference], ['column', 'number-line', 'parts'], ['sixty-tenths', 'wrong-operation'],
+                static fn (Sum $sum, Features $f): bool => ($sum instanceof Total || $sum instanceof Difference) && \in_array(Unit::Tenth, $f->units, true),
+                static function (Level $level, Dice $dice): Sum {
+                    // at the first level fives before the point and after it
+                    $draw = static fn (int $from, int $to): int => $level->step() * ($dice->number($from, $to) * 10 + $dice->number(0, intdiv(9, $level->step())));
+                    [$one, $two] = match ($level) {
+                        Level::Support => [$draw(2, 5), $draw(1, 5)],
+                        Level::Core => [$draw(10, 59), $draw(5, 59)],
+                        Level::Stretch => [$draw(60, 300), $draw(20, 200)],
+                    };
+                    $length = static fn (int $tenths): Amount => Amount::usual(Duration::of($tenths, Chain::Clock));
+
+                    return $dice->toss() ? Total::of($length($one), $length($two)) : Difference::of($length(max($one, $two)), $length(min($one, $two)));
+                }),
+            new Rung('equal-steps', 'I can count on in equal steps from a time.', ['later-across-hour'], [Kind::Series], ['number-line', 'step-by-step'], ['fence-post', 'hundred-minutes', 'keeps-am-pm'],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Series,
                 static fn (Level $level, Dice $dice): Sum => Series::counted($dice->length($level, Level::Support === $level ? 5 : 6, match ($level) {
                     Level::Support => 20,

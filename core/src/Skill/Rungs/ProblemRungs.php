@@ -41,9 +41,9 @@ final class ProblemRungs implements Rungs
             return match ($dice->number(0, 4)) {
                 0 => Later::of($start, $amount),
                 1 => Earlier::of($start, $amount),
-                2 => Elapsed::of($start, $start->moved(intdiv($amount->duration->count, 60))),
+                2 => Elapsed::of($start, $start->moved($amount->duration->minutes())),
                 3 => Total::of($amount, $length($level, $dice)),
-                default => Difference::of(Amount::minutes(intdiv($amount->duration->count, 60) + $dice->number(10, 120, $level->step())), $amount),
+                default => Difference::of(Amount::minutes($amount->duration->minutes() + $dice->number(10, 120, $level->step())), $amount),
             };
         };
         $isOneStep = static fn (Sum $sum, Features $f): bool => $sum instanceof Later || $sum instanceof Earlier || $sum instanceof Elapsed || $sum instanceof Total || $sum instanceof Difference;
@@ -56,7 +56,7 @@ final class ProblemRungs implements Rungs
                 static function (Level $level, Dice $dice) use ($length): Sum {
                     $start = $dice->time($level, 360, 1080)->as24();
                     $amount = $length($level, $dice);
-                    $end = $start->moved(intdiv($amount->duration->count, 60));
+                    $end = $start->moved($amount->duration->minutes());
 
                     return match ($dice->number(0, Level::Support === $level ? 0 : 2)) {
                         0 => Elapsed::of($start, $end),
