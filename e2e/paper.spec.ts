@@ -172,9 +172,9 @@ test('the levels of a sheet stand in one row of the shelf, and go together', asy
   const row = page.getByRole('main').getByRole('listitem').filter({ hasText: 'Rock-pool levels' });
   await expect(row).toHaveCount(1);
   await expect(row.getByRole('link', { name: 'stretch' })).toBeVisible();
-  await page.getByRole('button', { name: 'Copy Rock-pool levels' }).click();
+  await page.getByRole('button', { name: 'Duplicate Rock-pool levels' }).click();
   await expect(row).toHaveCount(2);
-  await page.getByRole('button', { name: 'Delete Rock-pool levels (copy)' }).click();
+  await page.getByRole('button', { name: 'Delete Rock-pool levels (2)' }).click();
   await expect(row).toHaveCount(1);
   await page.getByRole('button', { name: 'Archive Rock-pool levels' }).click();
   await expect(row).toHaveCount(0);

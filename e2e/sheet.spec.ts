@@ -122,20 +122,20 @@ test('renaming, reordering by keyboard, changing, removing with undo', async ({ 
   await expect(desk.questions.nth(2)).toContainText('= 2 h 25 min');
 });
 
-test('the shelf: copy, delete with undo, begin', async ({ desk }) => {
+test('the shelf: duplicate, delete with undo, begin', async ({ desk }) => {
   const { page } = desk;
   await sheetOf(desk, 'Quay market', 1);
   await page.getByRole('link', { name: 'All sheets' }).click();
   await expect(page.getByRole('heading', { name: 'Sheets' })).toBeVisible();
   await desk.hasNoBarriers();
-  await page.getByRole('button', { name: 'Copy Quay market', exact: true }).click();
-  const copy = page.getByRole('link', { name: /^Quay market \(copy\)/ });
-  await expect(copy).toBeVisible();
-  await page.getByRole('button', { name: 'Delete Quay market (copy)' }).click();
-  await expect(copy).toHaveCount(0);
+  await page.getByRole('button', { name: 'Duplicate Quay market', exact: true }).click();
+  const duplicate = page.getByRole('link', { name: /^Quay market \(2\)/ });
+  await expect(duplicate).toBeVisible();
+  await page.getByRole('button', { name: 'Delete Quay market (2)' }).click();
+  await expect(duplicate).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(copy).toBeVisible();
-  await copy.click();
+  await expect(duplicate).toBeVisible();
+  await duplicate.click();
   await expect(desk.questions).toHaveCount(1);
 });
 

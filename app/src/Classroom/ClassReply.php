@@ -13,11 +13,11 @@ use Rostik\Core\Time\Weekend;
 final readonly class ClassReply
 {
     /**
-     * @param list<ChildLine>  $children in the order of the register
-     * @param list<string>     $taught   ids of rungs of the ladder
-     * @param list<MethodLine> $methods  kinds of sum that it works in a method of its own
-     * @param Style            $style    in which it writes
-     * @param bool             $inHand   whether it is the class that the teacher has in hand
+     * @param list<ChildEntry>  $children in the order of the register
+     * @param list<string>      $taught   ids of rungs of the ladder
+     * @param list<HouseMethod> $methods  kinds of sum that it works in a method of its own
+     * @param Style             $style    in which it writes
+     * @param bool              $inHand   whether it is the class that the teacher has in hand
      */
     public function __construct(
         public string $id,
@@ -36,13 +36,13 @@ final readonly class ClassReply
     {
         $methods = [];
         foreach ($class->methods() as $kind => $method) {
-            $methods[] = new MethodLine(Kind::from($kind), $method);
+            $methods[] = new HouseMethod(Kind::from($kind), $method);
         }
 
         return new self(
             $class->id()->toRfc4122(),
             $class->name(),
-            array_map(ChildLine::of(...), $class->children()),
+            array_map(ChildEntry::of(...), $class->children()),
             $class->taught(),
             $methods,
             $class->style(),

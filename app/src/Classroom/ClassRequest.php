@@ -14,9 +14,9 @@ use Symfony\Component\Validator\Constraints as Assert;
 final readonly class ClassRequest
 {
     /**
-     * @param list<ChildLine> $children in the order of the register
-     * @param list<string>    $taught   ids of rungs of the ladder
-     * @param Style           $style    in which it writes
+     * @param list<ChildEntry> $children in the order of the register
+     * @param list<string>     $taught   ids of rungs of the ladder
+     * @param Style            $style    in which it writes
      */
     public function __construct(
         #[Assert\NotBlank(message: 'A class needs a name: Kittiwakes', normalizer: 'trim', payload: ProblemListener::SAY)]
@@ -24,7 +24,7 @@ final readonly class ClassRequest
         public string $name,
         #[Assert\Valid]
         #[Assert\Count(max: 60, maxMessage: 'A class has no more than 60 children.', payload: ProblemListener::SAY)]
-        #[Assert\Unique(normalizer: [ChildLine::class, 'identity'])]
+        #[Assert\Unique(normalizer: [ChildEntry::class, 'identity'])]
         public array $children = [],
         #[Assert\Count(max: 60)]
         #[Assert\All([new Assert\Type('string'), new Assert\Length(max: 60)])]

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Rostik\App\Printing;
 
 use Rostik\App\Classroom\Classrooms;
+use Rostik\App\Sheet\Copy;
+use Rostik\App\Sheet\CopySets;
 use Rostik\App\Sheet\Question;
 use Rostik\App\Sheet\QuestionText;
 use Rostik\App\Sheet\Sheet;
 use Rostik\App\Sheet\SheetRepository;
 use Rostik\App\Sheet\SheetSettings;
-use Rostik\App\Sheet\Variant;
-use Rostik\App\Sheet\VariantSets;
 use Rostik\Core\Notation\Style;
 use Rostik\Core\Question\Manner;
 use Rostik\Core\Sheet\Layout;
@@ -23,7 +23,7 @@ final readonly class Printing
     public function __construct(
         private QuestionPrinter $printer,
         private SheetRepository $sheets,
-        private VariantSets $sets,
+        private CopySets $sets,
         private Classrooms $classrooms,
         private Environment $twig,
     ) {
@@ -53,9 +53,9 @@ final readonly class Printing
         if (null === $set) {
             return [$this->printed($sheet, array_map(static fn (Question $q): QuestionText => $q->text(), $sheet->questions()), $how)];
         }
-        $copies = array_filter($this->sets->copies($sheet, $set), static fn (Variant $copy): bool => null === $how->code || $how->code === $copy->code());
+        $copies = array_filter($this->sets->copies($sheet, $set), static fn (Copy $copy): bool => null === $how->code || $how->code === $copy->code());
 
-        return array_values(array_map(fn (Variant $copy): PrintedSheet => $this->printed($sheet, $copy->questions(), $how, $copy), $copies));
+        return array_values(array_map(fn (Copy $copy): PrintedSheet => $this->printed($sheet, $copy->questions(), $how, $copy), $copies));
     }
 
     /**
@@ -68,7 +68,7 @@ final readonly class Printing
     }
 
     /** @param list<QuestionText> $questions */
-    private function printed(Sheet $sheet, array $questions, PrintRequest $how, ?Variant $copy = null): PrintedSheet
+    private function printed(Sheet $sheet, array $questions, PrintRequest $how, ?Copy $copy = null): PrintedSheet
     {
         $settings = $sheet->settings();
         // a sheet that is for no class in particular is for the one in hand

@@ -191,17 +191,19 @@ class Sheet
         }
     }
 
-    public function copy(\DateTimeImmutable $now): self
+    /** The same once more: “The ferry” has “The ferry (2)” beside it. */
+    public function duplicate(\DateTimeImmutable $now): self
     {
-        $copy = new self($this->owner, mb_substr($this->title, 0, 112).' (copy)', $now);
-        $copy->settings = $this->settings;
-        $copy->classroom = $this->classroom;
-        $copy->rungs = $this->rungs;
+        $again = 1 === preg_match('/^(.*) \((\d{1,3})\)$/su', $this->title, $m) ? [$m[1], (int) $m[2] + 1] : [$this->title, 2];
+        $duplicate = new self($this->owner, mb_substr($again[0], 0, 112).' ('.$again[1].')', $now);
+        $duplicate->settings = $this->settings;
+        $duplicate->classroom = $this->classroom;
+        $duplicate->rungs = $this->rungs;
         foreach ($this->questions() as $question) {
-            $copy->questions->add(new Question($copy, $question->key(), $question->text(), $question->position(), $question->isLocked()));
+            $duplicate->questions->add(new Question($duplicate, $question->key(), $question->text(), $question->position(), $question->isLocked()));
         }
 
-        return $copy;
+        return $duplicate;
     }
 
     /** Takes it off the shelf, or puts it back. */

@@ -86,11 +86,11 @@ final readonly class SheetController
         return new JsonResponse($this->separating->of($this->sheets->get($id)));
     }
 
-    /** A copy; with `?levels=1` of all the sheets that were made together. */
-    #[Route('/{id}/copy', methods: ['POST'])]
-    public function copy(string $id, #[MapQueryParameter] bool $levels = false): Response
+    /** A duplicate; with `?levels=1` of all the sheets that were made together. */
+    #[Route('/{id}/duplicate', methods: ['POST'])]
+    public function duplicate(string $id, #[MapQueryParameter] bool $levels = false): Response
     {
-        return new JsonResponse($this->sheets->reply($this->sheets->copy($this->sheets->get($id), $levels)), Response::HTTP_CREATED);
+        return new JsonResponse($this->sheets->reply($this->sheets->duplicate($this->sheets->get($id), $levels)), Response::HTTP_CREATED);
     }
 
     /** Takes the sheet off the shelf into the archive. */

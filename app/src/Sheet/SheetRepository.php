@@ -25,7 +25,7 @@ final class SheetRepository extends ServiceEntityRepository
     /** Removes for good what the teacher deleted before that time: sheets, and copies with the names on them. */
     public function forget(Teacher $teacher, \DateTimeImmutable $before): void
     {
-        foreach ([Variant::class, Sheet::class] as $class) {
+        foreach ([Copy::class, Sheet::class] as $class) {
             $this->getEntityManager()->createQuery(\sprintf('DELETE %s x WHERE x.owner = :teacher AND x.deletedAt < :before', $class))
                 ->setParameter('teacher', $teacher->id(), 'uuid')
                 ->setParameter('before', $before)
@@ -33,12 +33,12 @@ final class SheetRepository extends ServiceEntityRepository
         }
     }
 
-    /** @return list<SheetLineReply> the teacher's sheets that are not deleted, the one changed last first */
+    /** @return list<ShelfReply> the teacher's sheets that are not deleted, the one changed last first */
     public function shelf(Teacher $teacher): array
     {
-        /** @var list<SheetLineReply> $lines */
+        /** @var list<ShelfReply> $lines */
         $lines = $this->createQueryBuilder('s')
-            ->select(\sprintf('NEW %s(s.id, s.title, COUNT(q.id), s.changedAt, s.settings, s.rungs, s.archivedAt, s.family, c.id)', SheetLineReply::class))
+            ->select(\sprintf('NEW %s(s.id, s.title, COUNT(q.id), s.changedAt, s.settings, s.rungs, s.archivedAt, s.family, c.id)', ShelfReply::class))
             ->leftJoin('s.questions', 'q')
             ->leftJoin('s.classroom', 'c')
             ->where('s.owner = :teacher')

@@ -52,7 +52,7 @@ final readonly class Sheets
         return $sheet;
     }
 
-    /** @return list<SheetLineReply> the teacher's sheets, the one changed last first; what was deleted long ago goes for good */
+    /** @return list<ShelfReply> the teacher's sheets, the one changed last first; what was deleted long ago goes for good */
     public function shelf(Teacher $teacher): array
     {
         $this->sheets->forget($teacher, $this->clock->now()->modify(self::KEPT));
@@ -113,26 +113,26 @@ final readonly class Sheets
     }
 
     /**
-     * @param bool $levels whether all that were made together are copied, and belong together again
+     * @param bool $levels whether all that were made together are duplicated, and belong together again
      *
-     * @return Sheet the copy of this very sheet
+     * @return Sheet the duplicate of this very sheet
      */
-    public function copy(Sheet $sheet, bool $levels = false): Sheet
+    public function duplicate(Sheet $sheet, bool $levels = false): Sheet
     {
         $family = $levels ? $this->sheets->family($sheet) : [];
         $together = Uuid::v7();
-        $copy = null;
+        $duplicate = null;
         foreach ([] === $family ? [$sheet] : $family as $one) {
-            $made = $one->copy($this->clock->now());
+            $made = $one->duplicate($this->clock->now());
             if (\count($family) > 1) {
                 $made->join($together);
             }
             $this->entities->persist($made);
-            $copy = null === $copy || $one === $sheet ? $made : $copy;
+            $duplicate = null === $duplicate || $one === $sheet ? $made : $duplicate;
         }
         $this->entities->flush();
 
-        return $copy;
+        return $duplicate;
     }
 
     public function delete(Sheet $sheet): void

@@ -152,7 +152,7 @@ final class PaperTest extends ApiTestCase
         $copies = $this->page($id, 'part=sheet&set='.$set['id']);
         self::assertSame([3, 6, 3, 3, 3], [substr_count($copies, '<table'), substr_count($copies, '<tr><th scope="row">'), substr_count($copies, 'class="choices"'), substr_count($copies, 'Columns to work in'), substr_count($copies, 'A clock face to draw the hands on')]);
 
-        $copy = $this->ask('POST', '/api/sheets/'.$id.'/copy');
+        $copy = $this->ask('POST', '/api/sheets/'.$id.'/duplicate');
         self::assertIsArray($copy['questions']);
         self::assertSame(self::texts($saved, 'answers'), self::texts($copy, 'answers'));
         // a form that is not known is refused

@@ -153,7 +153,7 @@ final class MakingTest extends ApiTestCase
         // saved without settings, they stay; a copy has them too
         $again = $this->ask('PUT', '/api/sheets/'.$sheet['id'], ['version' => $saved['version'], 'title' => 'Ferry', 'questions' => [['id' => $ids[1], 'text' => ['sum' => '1 h + 2 h']]]]);
         self::assertSame($saved['settings'], $again['settings']);
-        self::assertSame($saved['settings'], $this->ask('POST', '/api/sheets/'.$sheet['id'].'/copy')['settings']);
+        self::assertSame($saved['settings'], $this->ask('POST', '/api/sheets/'.$sheet['id'].'/duplicate')['settings']);
         $this->ask('PUT', '/api/sheets/'.$sheet['id'], ['version' => $again['version'], 'title' => 'Ferry', 'questions' => [], 'settings' => ['answers' => 'dance']]);
         self::assertSame(422, $this->code());
     }
@@ -191,13 +191,13 @@ final class MakingTest extends ApiTestCase
         // on the shelf they are known by their family; a copy of all is a family of its own
         $families = fn (): array => array_count_values(array_filter(array_column($this->ask('GET', '/api/sheets'), 'family'), is_string(...)));
         self::assertSame([3], array_values($families()));
-        $copy = $this->ask('POST', '/api/sheets/'.$sheets[1]['id'].'/copy?levels=1');
+        $copy = $this->ask('POST', '/api/sheets/'.$sheets[1]['id'].'/duplicate?levels=1');
         self::assertIsArray($copy['questions']);
-        self::assertSame(['The tide and the ferry (copy)', $this->sums($sheets[1])], [$copy['title'], self::texts($copy, 'sum')]);
+        self::assertSame(['The tide and the ferry (2)', $this->sums($sheets[1])], [$copy['title'], self::texts($copy, 'sum')]);
         self::assertIsArray($copy['levels']);
         self::assertSame(['support', 'core', 'stretch'], array_column($copy['levels'], 'level'));
         self::assertSame([3, 3], array_values($families()));
-        self::assertSame([], $this->ask('POST', '/api/sheets/'.$sheets[1]['id'].'/copy')['levels'], 'one alone can be copied, too');
+        self::assertSame([], $this->ask('POST', '/api/sheets/'.$sheets[1]['id'].'/duplicate')['levels'], 'one alone can be copied, too');
         $this->ask('DELETE', '/api/sheets/'.$sheets[1]['id']);
         self::assertIsString($sheets[2]['id']);
         $left = $this->ask('GET', '/api/sheets/'.$sheets[2]['id'])['levels'];

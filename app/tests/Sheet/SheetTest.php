@@ -38,9 +38,9 @@ final class SheetTest extends ApiTestCase
         self::assertSame([$second['id']], array_column($this->questions($sheet), 'id'));
 
         // copy: the same questions, another sheet
-        $copy = $this->ask('POST', $path.'/copy');
+        $copy = $this->ask('POST', $path.'/duplicate');
         self::assertSame(201, $this->code());
-        self::assertSame('Seal count, noon (copy)', $copy['title']);
+        self::assertSame('Seal count, noon (2)', $copy['title']);
         self::assertNotSame($sheet['id'], $copy['id']);
         self::assertSame(self::texts($sheet, 'sum'), self::texts($copy, 'sum'));
 
@@ -127,7 +127,7 @@ final class SheetTest extends ApiTestCase
             $this->ask($method, $before.$path, 'PUT' === $method ? ['version' => 1, 'title' => 'Taken', 'questions' => []] : null);
             self::assertSame(404, $this->code(), $method.$before);
         }
-        foreach (['/copy', '/restore'] as $after) {
+        foreach (['/duplicate', '/restore'] as $after) {
             $this->ask('POST', '/api/sheets/'.$path.$after);
             self::assertSame(404, $this->code(), $after);
         }

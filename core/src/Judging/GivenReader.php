@@ -6,9 +6,9 @@ namespace Rostik\Core\Judging;
 
 use Rostik\Core\Notation\Evened;
 use Rostik\Core\Notation\LengthReader;
-use Rostik\Core\Notation\Line;
 use Rostik\Core\Notation\TimeReader;
 use Rostik\Core\Notation\TimeReading;
+use Rostik\Core\Notation\TypedLine;
 use Rostik\Core\Notation\UnitWords;
 use Rostik\Core\Sum\Answered;
 use Rostik\Core\Sum\Sum;
@@ -107,7 +107,7 @@ final readonly class GivenReader
 
             return $by24 ? GivenTime::of24($hour, (int) $m[2]) : GivenTime::of12($hour, (int) $m[2], $half);
         }
-        $line = new Line($text, $this->times, $this->lengths);
+        $line = new TypedLine($text, $this->times, $this->lengths);
         $readings = array_values(array_filter($line->times(0), static fn (TimeReading $r): bool => $line->endsAt($r->next)));
 
         return isset($readings[0]) ? GivenTime::stated($readings[0]->time, 1 === preg_match('/past|to|after|clock|noon|night|midday/', $lower)) : null;
@@ -161,7 +161,7 @@ final readonly class GivenReader
 
             return '' === $m[1] || $larger instanceof GivenLength ? $this->withTenths($larger instanceof GivenLength ? $larger : null, (int) $m[2], (int) $m[3]) : null;
         }
-        $line = new Line($text, $this->times, $this->lengths);
+        $line = new TypedLine($text, $this->times, $this->lengths);
         $reading = $line->length(0);
 
         return null !== $reading && $line->endsAt($reading->next) ? GivenLength::amount($reading->amount) : null;

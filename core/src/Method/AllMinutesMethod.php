@@ -62,7 +62,7 @@ final class AllMinutesMethod implements Method
 
     public function work(Sum $sum, Writer $writer): Working
     {
-        $lines = new Lines();
+        $lines = new WrittenWorking();
         $answer = match (true) {
             $sum instanceof Total => $this->total($sum, $lines, $writer),
             $sum instanceof Difference => $this->difference($sum, $lines, $writer),
@@ -82,7 +82,7 @@ final class AllMinutesMethod implements Method
         return $lines->working($this, $answer);
     }
 
-    private function total(Total $sum, Lines $lines, Writer $writer): Answer
+    private function total(Total $sum, WrittenWorking $lines, Writer $writer): Answer
     {
         $unit = $this->smallest(...$sum->addends);
         $numbers = array_map(fn (Amount $a): int => $this->convert($a, $unit, $lines, $writer), $sum->addends);
@@ -92,7 +92,7 @@ final class AllMinutesMethod implements Method
         return $this->back($total, $unit, $this->largest(...$sum->addends), $lines, $writer);
     }
 
-    private function difference(Difference $sum, Lines $lines, Writer $writer): Answer
+    private function difference(Difference $sum, WrittenWorking $lines, Writer $writer): Answer
     {
         $unit = $this->smallest($sum->from, $sum->take);
         $from = $this->convert($sum->from, $unit, $lines, $writer);
@@ -105,7 +105,7 @@ final class AllMinutesMethod implements Method
         return $this->back($from - $take, $unit, $this->largest($sum->from, $sum->take), $lines, $writer);
     }
 
-    private function product(Product $sum, Lines $lines, Writer $writer): Answer
+    private function product(Product $sum, WrittenWorking $lines, Writer $writer): Answer
     {
         $unit = $sum->length->smallest();
         $one = $this->convert($sum->length, $unit, $lines, $writer);
@@ -114,7 +114,7 @@ final class AllMinutesMethod implements Method
         return $this->back($one * $sum->times, $unit, $sum->length->largest(), $lines, $writer);
     }
 
-    private function share(Share $sum, Lines $lines, Writer $writer): Answer
+    private function share(Share $sum, WrittenWorking $lines, Writer $writer): Answer
     {
         $unit = $sum->length->smallest();
         while (0 !== intdiv($sum->length->duration->count, $unit->size()) % max(1, $sum->between)) {
@@ -130,7 +130,7 @@ final class AllMinutesMethod implements Method
         return $this->back($each, $unit, $sum->length->largest(), $lines, $writer);
     }
 
-    private function grouping(Grouping $sum, Lines $lines, Writer $writer): Answer
+    private function grouping(Grouping $sum, WrittenWorking $lines, Writer $writer): Answer
     {
         $unit = $sum->unit();
         $all = $this->convert($sum->length, $unit, $lines, $writer);
@@ -142,7 +142,7 @@ final class AllMinutesMethod implements Method
         return $answer;
     }
 
-    private function move(ClockMove $sum, Lines $lines, Writer $writer): Answer
+    private function move(ClockMove $sum, WrittenWorking $lines, Writer $writer): Answer
     {
         $start = $this->sinceMidnight($sum->start, $lines, $writer);
         $length = $this->convert($sum->length, Unit::Minute, $lines, $writer);
@@ -166,13 +166,13 @@ final class AllMinutesMethod implements Method
         return $answer;
     }
 
-    private function elapsed(Elapsed $sum, Lines $lines, Writer $writer): Answer
+    private function elapsed(Elapsed $sum, WrittenWorking $lines, Writer $writer): Answer
     {
         return $this->back($this->minutes($sum, $lines, $writer), Unit::Minute, Unit::Hour, $lines, $writer);
     }
 
     /** How long it is, in minutes. */
-    private function minutes(Elapsed $sum, Lines $lines, Writer $writer): int
+    private function minutes(Elapsed $sum, WrittenWorking $lines, Writer $writer): int
     {
         if (!$sum->start->halfSaid || !$sum->end->halfSaid) {
             throw CannotBeDone::halfOfTheDayMatters();
@@ -188,7 +188,7 @@ final class AllMinutesMethod implements Method
         return $end - $start;
     }
 
-    private function chain(LengthChain $sum, Lines $lines, Writer $writer): Answer
+    private function chain(LengthChain $sum, WrittenWorking $lines, Writer $writer): Answer
     {
         $unit = $this->smallest($sum->first, ...$sum->lengths());
         $count = $this->convert($sum->first, $unit, $lines, $writer);
@@ -203,7 +203,7 @@ final class AllMinutesMethod implements Method
         return $this->back($count, $unit, $this->largest($sum->first, ...$sum->lengths()), $lines, $writer);
     }
 
-    private function fractional(FractionalProduct $sum, Lines $lines, Writer $writer): Answer
+    private function fractional(FractionalProduct $sum, WrittenWorking $lines, Writer $writer): Answer
     {
         $unit = $sum->length->smallest();
         $count = $sum->length->duration->count * $sum->times->numerator;
@@ -224,7 +224,7 @@ final class AllMinutesMethod implements Method
         return $this->back($found, $unit, $sum->length->largest(), $lines, $writer);
     }
 
-    private function spans(SpanComparison $sum, Lines $lines, Writer $writer): Answer
+    private function spans(SpanComparison $sum, WrittenWorking $lines, Writer $writer): Answer
     {
         $unit = $this->smallest(Amount::minutes(1), ...$sum->lengths());
         $sides = [];
@@ -247,7 +247,7 @@ final class AllMinutesMethod implements Method
         return $answer;
     }
 
-    private function comparison(Comparison $sum, Lines $lines, Writer $writer): Answer
+    private function comparison(Comparison $sum, WrittenWorking $lines, Writer $writer): Answer
     {
         $unit = $this->smallest($sum->left->wholeParts(), $sum->right->wholeParts());
         $left = $this->convert($sum->left->wholeParts(), $unit, $lines, $writer);
@@ -266,7 +266,7 @@ final class AllMinutesMethod implements Method
         return new SignAnswer($sign);
     }
 
-    private function order(Order $sum, Lines $lines, Writer $writer): Answer
+    private function order(Order $sum, WrittenWorking $lines, Writer $writer): Answer
     {
         $first = $sum->lengths[0] ?? throw new \LogicException('There is nothing to order.');
         $unit = $this->smallest($first->wholeParts(), ...array_map(static fn (Amount $a): Amount => $a->wholeParts(), $sum->lengths));
@@ -278,7 +278,7 @@ final class AllMinutesMethod implements Method
     }
 
     /** Writes an amount in one unit and returns the number. */
-    private function convert(Amount $amount, Unit $unit, Lines $lines, Writer $writer): int
+    private function convert(Amount $amount, Unit $unit, WrittenWorking $lines, Writer $writer): int
     {
         $number = intdiv($amount->duration->count, $unit->size());
         if ($amount->largest() === $unit) {
@@ -297,7 +297,7 @@ final class AllMinutesMethod implements Method
         return $number;
     }
 
-    private function sinceMidnight(StatedTime $stated, Lines $lines, Writer $writer): int
+    private function sinceMidnight(StatedTime $stated, WrittenWorking $lines, Writer $writer): int
     {
         $terms = $stated->minutes < 60 ? '' : $this->hoursAndRest($stated->minutes).' = ';
         $number = $this->number($stated->minutes, Unit::Minute);
@@ -309,7 +309,7 @@ final class AllMinutesMethod implements Method
         return $stated->minutes;
     }
 
-    private function back(int $number, Unit $unit, Unit $largest, Lines $lines, Writer $writer): Answer
+    private function back(int $number, Unit $unit, Unit $largest, WrittenWorking $lines, Writer $writer): Answer
     {
         $answer = new LengthAnswer(Amount::usual(Duration::of($number * $unit->size(), $unit->chain()), $largest));
         $same = 0 === $number || $this->number($number, $unit) === $writer->answer($answer);

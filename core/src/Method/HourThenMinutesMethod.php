@@ -47,7 +47,7 @@ final class HourThenMinutesMethod implements Method
 
     private function order(Order $sum, Writer $writer): Working
     {
-        $lines = new Lines();
+        $lines = new WrittenWorking();
         $looked = [
             'By the half of the day' => static fn (StatedTime $t): int => $t->halfSaid && $t->minutes >= 720 ? 1 : 0,
             'By the hour' => static fn (StatedTime $t): int => intdiv($t->minutes, 60),
@@ -75,7 +75,7 @@ final class HourThenMinutesMethod implements Method
 
     private function compare(TimeComparison $sum, Writer $writer): Working
     {
-        $lines = new Lines();
+        $lines = new WrittenWorking();
         [$a, $b] = [$sum->left, $sum->right];
         $lines->add($writer->time($a).', '.$writer->time($b), \sprintf('Compare %s and %s.', $writer->time($a), $writer->time($b)));
         $answer = SignAnswer::between($a->inSeconds(), $b->inSeconds(), true);

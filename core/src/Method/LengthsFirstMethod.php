@@ -42,7 +42,7 @@ final class LengthsFirstMethod implements Method
 
     public function work(Sum $sum, Writer $writer): Working
     {
-        $lines = new Lines();
+        $lines = new WrittenWorking();
         if ($sum instanceof LengthChain) {
             $added = $this->together([$sum->first, ...$this->of($sum->parts, 1)], 'there is', $lines, $writer);
             $taken = $this->together($this->of($sum->parts, -1), 'is taken away', $lines, $writer);
@@ -94,7 +94,7 @@ final class LengthsFirstMethod implements Method
      *
      * @param list<Amount> $amounts
      */
-    private function together(array $amounts, string $what, Lines $lines, Writer $writer): int
+    private function together(array $amounts, string $what, WrittenWorking $lines, Writer $writer): int
     {
         $count = array_sum(array_map(static fn (Amount $a): int => $a->duration->count, $amounts));
         if (isset($amounts[1])) {

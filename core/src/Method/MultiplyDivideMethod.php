@@ -52,7 +52,7 @@ final class MultiplyDivideMethod implements Method
 
     private function conversion(Conversion $sum, Writer $writer): Working
     {
-        $lines = new Lines();
+        $lines = new WrittenWorking();
         $asked = $sum->answer();
         $units = $asked instanceof ConversionAnswer ? array_map(static fn (AmountPart $p): Unit => $p->unit, $asked->parts) : $sum->units;
         $target = $units[\count($units) - 1];
@@ -95,7 +95,7 @@ final class MultiplyDivideMethod implements Method
 
     private function share(Share $sum, Writer $writer): Working
     {
-        $lines = new Lines();
+        $lines = new WrittenWorking();
         $carried = 0;
         $found = 0;
         $unit = $sum->length->largest();

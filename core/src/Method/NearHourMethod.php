@@ -46,7 +46,7 @@ final class NearHourMethod implements Method
     {
         $length = $this->length($sum) ?? throw new \LogicException('No part of this sum is near a whole hour.');
         [$whole, $off] = $this->near($length);
-        $lines = new Lines();
+        $lines = new WrittenWorking();
         $lines->add(\sprintf('%s = %s %s %s', $writer->minutes($length), $writer->minutes($whole * 60), $off > 0 ? '−' : '+', $writer->minutes(abs($off))), \sprintf(
             '%s is %s %s %s.',
             $writer->minutes($length),

@@ -59,7 +59,7 @@ final class PartsMethod implements Method
     /** @param non-empty-list<Amount> $amounts */
     private function together(array $amounts, int $times, Writer $writer): Working
     {
-        $lines = new Lines();
+        $lines = new WrittenWorking();
         $largest = $amounts[0]->largest();
         $found = [];
         $sizes = [];
@@ -114,7 +114,7 @@ final class PartsMethod implements Method
 
     private function later(Later $sum, Writer $writer): Working
     {
-        $lines = new Lines();
+        $lines = new WrittenWorking();
         $open = !$sum->start->halfSaid;
         $time = $sum->start->time();
         $hour = $open ? $time->hour12() : $time->hour();

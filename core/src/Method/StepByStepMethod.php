@@ -50,7 +50,7 @@ final readonly class StepByStepMethod implements Method
 
     private function inSteps(InSteps $sum, Writer $writer): Working
     {
-        $lines = new Lines();
+        $lines = new WrittenWorking();
         if ($sum instanceof LengthChain && $sum->addsFirst()) {
             $lines->add('', 'At first there would be too little to take from, so what is added comes first.');
         }

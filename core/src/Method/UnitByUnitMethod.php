@@ -52,7 +52,7 @@ final class UnitByUnitMethod implements Method
 
     private function move(SecondMove $sum, Writer $writer): Working
     {
-        $lines = new Lines();
+        $lines = new WrittenWorking();
         $sign = $sum->direction > 0 ? '+' : $writer->minus();
         $now = $sum->start;
         $at = $now->inSeconds() / 60;
@@ -88,7 +88,7 @@ final class UnitByUnitMethod implements Method
         if (!$sum->start->halfSaid || !$sum->end->halfSaid) {
             throw CannotBeDone::halfOfTheDayMatters();
         }
-        $lines = new Lines();
+        $lines = new WrittenWorking();
         if ($sum->overMidnight()) {
             $lines->add('', 'The end is on the next day.');
         }

@@ -41,7 +41,7 @@ final class WholeAndPartMethod implements Method
         if (!$sum instanceof FractionalProduct) {
             throw new \LogicException('The whole number and the part are for a number with a fraction in it.');
         }
-        $lines = new Lines();
+        $lines = new WrittenWorking();
         $chain = $sum->length->duration->chain;
         $length = static fn (int $count): Amount => Amount::usual(Duration::of($count, $chain), max(1, $count) >= Unit::Hour->size() ? $sum->length->largest() : Unit::Hour);
         $count = $sum->length->duration->count;

@@ -24,7 +24,7 @@ final readonly class Complaints
     }
 
     /** @param callable(string): bool $works */
-    public function about(Line $line, callable $works): NotUnderstood
+    public function about(TypedLine $line, callable $works): NotUnderstood
     {
         $words = $line->words;
         if ($line->start >= $words->count) {
@@ -44,7 +44,7 @@ final readonly class Complaints
      * @param callable(string): bool $works
      * @param string                 $nearest a sum that may do; '' where none is known
      */
-    public function cannotBeDone(CannotBeDone $cannot, Line $line, callable $works, string $nearest = ''): NotUnderstood
+    public function cannotBeDone(CannotBeDone $cannot, TypedLine $line, callable $works, string $nearest = ''): NotUnderstood
     {
         $text = $line->words->with(0, 0, '');
         $candidates = match ($cannot->reason) {
@@ -59,19 +59,19 @@ final readonly class Complaints
     }
 
     /** @param callable(string): bool $works */
-    public function mixedChains(MixedChains $mixed, Line $line, callable $works): NotUnderstood
+    public function mixedChains(MixedChains $mixed, TypedLine $line, callable $works): NotUnderstood
     {
         return new NotUnderstood('months-and-days', $mixed->getMessage(), $line->words->characters($line->start), $this->example($works, ...[...$this->ofOneChain($line->words->with(0, 0, '')), '1 year 4 months + 9 months']));
     }
 
     /** @param callable(string): bool $works */
-    public function tooLong(TooLong $tooLong, Line $line, callable $works): NotUnderstood
+    public function tooLong(TooLong $tooLong, TypedLine $line, callable $works): NotUnderstood
     {
         return new NotUnderstood('too-long-a-length', $tooLong->getMessage(), $line->words->characters($line->start), $this->example($works, $this->shorter($line->words->with(0, 0, '')), '4 x 35 min'));
     }
 
     /** @param callable(string): bool $works */
-    private function byShape(Line $line, callable $works): NotUnderstood
+    private function byShape(TypedLine $line, callable $works): NotUnderstood
     {
         $words = $line->words;
         $shape = '';
@@ -109,7 +109,7 @@ final readonly class Complaints
     }
 
     /** @return array{string, int} a letter for what stands here (T time, L length, N number, a sign, j another joining word), and the place after */
-    private function piece(Line $line, int $i): array
+    private function piece(TypedLine $line, int $i): array
     {
         $length = $line->length($i);
         if (null !== $length) {
@@ -138,7 +138,7 @@ final readonly class Complaints
     }
 
     /** @param callable(string): bool $works */
-    private function unknown(Line $line, int $i, callable $works): NotUnderstood
+    private function unknown(TypedLine $line, int $i, callable $works): NotUnderstood
     {
         $words = $line->words;
         if (null === $this->known->nearest($words->at($i))) {

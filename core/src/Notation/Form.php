@@ -28,7 +28,7 @@ interface Form
      * @throws \Rostik\Core\Time\MixedChains when it puts months together with days
      * @throws \Rostik\Core\Time\TooLong     when a length comes to more than ten thousand years
      */
-    public function read(Line $line): array;
+    public function read(TypedLine $line): array;
 
     /** As a line of the notation; reading it gives the same sum. */
     public function write(Sum $sum, Writer $writer): string;

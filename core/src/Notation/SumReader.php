@@ -74,9 +74,9 @@ final readonly class SumReader
         }
     }
 
-    private function line(string $typed, bool $pointBeforeMinutes = false): Line
+    private function line(string $typed, bool $pointBeforeMinutes = false): TypedLine
     {
-        return new Line($typed, $this->times, $this->lengths, $pointBeforeMinutes);
+        return new TypedLine($typed, $this->times, $this->lengths, $pointBeforeMinutes);
     }
 
     /**
@@ -86,7 +86,7 @@ final readonly class SumReader
      * @throws MixedChains
      * @throws TooLong
      */
-    private function found(Line $line): ?ReadSum
+    private function found(TypedLine $line): ?ReadSum
     {
         $sums = $this->sums($line);
         $pointed = $line->words->twoWays;
@@ -131,7 +131,7 @@ final readonly class SumReader
      * @throws MixedChains
      * @throws TooLong
      */
-    private function sums(Line $line): array
+    private function sums(TypedLine $line): array
     {
         $refused = null;
         foreach ($this->forms->all() as $form) {
@@ -158,7 +158,7 @@ final readonly class SumReader
     }
 
     /** "20 to 8 am" is a time as well as a stretch. */
-    private function asOneTime(Line $line): ?StatedTime
+    private function asOneTime(TypedLine $line): ?StatedTime
     {
         foreach ($line->times($line->start) as $time) {
             if ($time->spoken && $line->endsAt($time->next)) {
@@ -170,7 +170,7 @@ final readonly class SumReader
     }
 
     /** "2 h + 1 h = 3 h": the sum before the equals sign, with what is said to be its answer. */
-    private function withItsAnswer(Line $line): ?ReadSum
+    private function withItsAnswer(TypedLine $line): ?ReadSum
     {
         $words = $line->words;
         for ($i = $words->count - 1; $i > $line->start; --$i) {
@@ -194,7 +194,7 @@ final readonly class SumReader
     }
 
     /** "Subtract: 8 h 15 min - 5 h 40 min" says in a word what the sign says too. */
-    private function afterItsVerb(Line $line): ?ReadSum
+    private function afterItsVerb(TypedLine $line): ?ReadSum
     {
         $words = $line->words;
         if (!$words->is($line->start, 'add', 'subtract', 'multiply', 'divide') || !$words->is($line->start + 1, ':', '.')) {
@@ -206,7 +206,7 @@ final readonly class SumReader
     }
 
     /** "90 min = 1 h 30 min": a length, converted into the units behind the equals sign. */
-    private function converted(Line $line, string $claimed): ?ReadSum
+    private function converted(TypedLine $line, string $claimed): ?ReadSum
     {
         $given = $line->length($line->start);
         $after = $this->line($claimed);
@@ -241,7 +241,7 @@ final readonly class SumReader
     }
 
     /** @param list<Reading> $readings those that have an answer; where it is only one, that is what is meant */
-    private function either(Line $line, array $readings, Sum $otherwise): ReadSum
+    private function either(TypedLine $line, array $readings, Sum $otherwise): ReadSum
     {
         return isset($readings[1])
             ? new ReadSum(EitherWay::of(trim($line->typed), ...$readings), [])
@@ -302,7 +302,7 @@ final readonly class SumReader
      * Beside a time that is surely 24-hour, one without a.m. or p.m. is 24-hour too: 10:30 to 14:15. Not so where others
      * have their a.m. or p.m.
      */
-    private function settled(Sum $sum, Line $line): ReadSum
+    private function settled(Sum $sum, TypedLine $line): ReadSum
     {
         $open = 0;
         $by24 = 0;

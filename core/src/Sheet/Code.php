@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rostik\Core\Sheet;
 
 /**
- * The short code on a variant of a sheet, by which its key is found again: four signs, none that is taken for another in
+ * The short code on a copy of a sheet, by which its key is found again: four signs, none that is taken for another in
  * handwriting (no I, O, S, Z or vowel; no 0, 1, 2, 5), so that none makes a word.
  */
 final readonly class Code implements \Stringable

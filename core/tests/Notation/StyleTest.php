@@ -8,7 +8,6 @@ use PHPUnit\Framework\TestCase;
 use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\HalfSigns;
 use Rostik\Core\Notation\LengthReader;
-use Rostik\Core\Notation\Line;
 use Rostik\Core\Notation\Marked;
 use Rostik\Core\Notation\PastWord;
 use Rostik\Core\Notation\Separator;
@@ -16,6 +15,7 @@ use Rostik\Core\Notation\SpokenTime;
 use Rostik\Core\Notation\Style;
 use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Notation\TimeReader;
+use Rostik\Core\Notation\TypedLine;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Tests\Core;
@@ -37,7 +37,7 @@ final class StyleTest extends TestCase
                 $time = TimeOfDay::ofMinutes($m);
                 foreach (ClockForm::cases() as $form) {
                     $written = $writer->time(StatedTime::of($time, $form));
-                    $read = (new Line($written, $times, $lengths))->times(0)[0] ?? null;
+                    $read = (new TypedLine($written, $times, $lengths))->times(0)[0] ?? null;
                     if (null === $read || !$read->time->halfSaid && ClockForm::Twelve === $form && !$style->always24 || $read->time->minutes % 720 !== $m % 720 || ($read->time->halfSaid && $read->time->minutes !== $m)) {
                         $wrong[] = $written;
                     }
@@ -56,16 +56,16 @@ final class StyleTest extends TestCase
             $spoken = new SpokenTime($past);
             for ($m = 0; $m < 1440; ++$m) {
                 $said = $spoken->of(StatedTime::of(TimeOfDay::ofMinutes($m)));
-                $found = array_filter((new Line($said, $times, $lengths))->times(0), static fn ($r): bool => $r->time->halfSaid && $r->time->minutes === $m);
+                $found = array_filter((new TypedLine($said, $times, $lengths))->times(0), static fn ($r): bool => $r->time->halfSaid && $r->time->minutes === $m);
                 self::assertNotEmpty($found, $said);
                 foreach ([true, false] as $marked) {
                     // with numerals, as a question says it
                     $asked = Marked::plain((new SpokenTime($past, true, $marked))->of(StatedTime::of(TimeOfDay::ofMinutes($m))));
-                    $found = array_filter((new Line($asked, $times, $lengths))->times(0), static fn ($r): bool => $r->time->halfSaid && $r->time->minutes === $m);
+                    $found = array_filter((new TypedLine($asked, $times, $lengths))->times(0), static fn ($r): bool => $r->time->halfSaid && $r->time->minutes === $m);
                     self::assertNotEmpty($found, $asked);
                 }
                 $open = $spoken->of(StatedTime::open(TimeOfDay::ofMinutes($m)->hour12(), $m % 60));
-                $found = array_filter((new Line($open, $times, $lengths))->times(0), static fn ($r): bool => $r->time->minutes % 720 === $m % 720);
+                $found = array_filter((new TypedLine($open, $times, $lengths))->times(0), static fn ($r): bool => $r->time->minutes % 720 === $m % 720);
                 self::assertNotEmpty($found, $open);
             }
         }

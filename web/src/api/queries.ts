@@ -6,15 +6,15 @@ import type {
   ClassReply,
   ClocksReply,
   DayReply,
-  FoundVariantReply,
+  FoundCopyReply,
   Level,
   MeReply,
   MistakesReply,
   RungReply,
-  SheetLineReply,
+  ShelfReply,
   Style,
   SeparatingReply,
-  VariantSetReply,
+  CopySetReply,
   WorkedSum,
 } from './types';
 
@@ -80,7 +80,7 @@ export const classesQuery = queryOptions({
 export const setsQuery = (sheet: string) =>
   queryOptions({
     queryKey: ['sets', sheet],
-    queryFn: ({ signal }) => ask<VariantSetReply[]>('GET', `/api/sheets/${sheet}/sets`, undefined, signal),
+    queryFn: ({ signal }) => ask<CopySetReply[]>('GET', `/api/sheets/${sheet}/sets`, undefined, signal),
     enabled: sheet !== '',
   });
 
@@ -89,7 +89,7 @@ export const codeQuery = (code: string) =>
   queryOptions({
     queryKey: ['code', code],
     queryFn: ({ signal }) =>
-      ask<FoundVariantReply | null>('GET', `/api/codes/${encodeURIComponent(code)}`, undefined, signal),
+      ask<FoundCopyReply | null>('GET', `/api/codes/${encodeURIComponent(code)}`, undefined, signal),
     retry: false,
   });
 
@@ -103,7 +103,7 @@ export const separatingQuery = (sheet: string, saved: string) =>
 
 export const shelfQuery = queryOptions({
   queryKey: ['shelf'],
-  queryFn: ({ signal }) => ask<SheetLineReply[]>('GET', '/api/sheets', undefined, signal),
+  queryFn: ({ signal }) => ask<ShelfReply[]>('GET', '/api/sheets', undefined, signal),
 });
 
 /** The likely wrong answers to a sum; good for ever, like a worked sum. */

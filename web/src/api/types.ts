@@ -78,7 +78,7 @@ export interface Changed {
   day: Change | null;
 }
 
-export interface ChildLine {
+export interface ChildEntry {
   id: string;
   name: string;
 }
@@ -110,9 +110,9 @@ export interface ClassMethodRequest {
 export interface ClassReply {
   id: string;
   name: string;
-  children: ChildLine[];
+  children: ChildEntry[];
   taught: string[];
-  methods: MethodLine[];
+  methods: HouseMethod[];
   style: Style;
   weekend: Weekend;
   weekBegins: WeekBegins;
@@ -121,7 +121,7 @@ export interface ClassReply {
 
 export interface ClassRequest {
   name: string;
-  children?: ChildLine[];
+  children?: ChildEntry[];
   taught?: string[];
   style?: Style;
   weekend?: Weekend;
@@ -183,6 +183,24 @@ export interface ConvertedRange {
   unit: string;
 }
 
+export interface CopiesRequest {
+  count: number;
+  children?: string[];
+  seed?: number;
+}
+
+export interface CopyReply {
+  code: string;
+  name: string;
+}
+
+export interface CopySetReply {
+  id: string;
+  madeAt: string;
+  copies: CopyReply[];
+  notes: string[];
+}
+
 export type Crossing = 'hour' | 'noon' | 'midnight';
 
 export interface DayActivity {
@@ -230,7 +248,7 @@ export interface Fault {
   message: string;
 }
 
-export interface FoundVariantReply {
+export interface FoundCopyReply {
   code: string;
   name: string;
   sheetId: string;
@@ -252,6 +270,11 @@ export interface HandsRequest {
 export interface HandsSet {
   right: boolean;
   say: string;
+}
+
+export interface HouseMethod {
+  kind: Kind;
+  method: string;
 }
 
 export type Kind = 'total' | 'difference' | 'product' | 'share' | 'chain' | 'series' | 'later' | 'earlier' | 'elapsed' | 'missing' | 'conversion' | 'comparison' | 'order' | 'rewrite';
@@ -325,11 +348,6 @@ export interface MakeSheetsRequest {
 export interface MeReply {
   name: string;
   school: string;
-}
-
-export interface MethodLine {
-  kind: Kind;
-  method: string;
 }
 
 export interface MistakesReply {
@@ -460,19 +478,6 @@ export interface SheetLevelReply {
   title: string;
 }
 
-export interface SheetLineReply {
-  id: string;
-  changedAt: string;
-  level: Level | null;
-  layout: Layout;
-  classId: string | null;
-  archived: boolean;
-  family: string | null;
-  title: string;
-  questions: number;
-  rungs: string[];
-}
-
 export interface SheetReply {
   id: string;
   version: number;
@@ -505,6 +510,19 @@ export interface SheetSettings {
   layout: Layout;
   aims: string[];
   limits: Limits;
+}
+
+export interface ShelfReply {
+  id: string;
+  changedAt: string;
+  level: Level | null;
+  layout: Layout;
+  classId: string | null;
+  archived: boolean;
+  family: string | null;
+  title: string;
+  questions: number;
+  rungs: string[];
 }
 
 export interface Step {
@@ -552,24 +570,6 @@ export type TimesGiven = 'as-written' | '24h' | 'words' | 'clocks' | 'roman-cloc
 export type TypeSize = 'small' | 'usual' | 'large';
 
 export type Unknown = 'end' | 'start' | 'length' | 'answer';
-
-export interface VariantReply {
-  code: string;
-  name: string;
-}
-
-export interface VariantSetReply {
-  id: string;
-  madeAt: string;
-  copies: VariantReply[];
-  notes: string[];
-}
-
-export interface VariantsRequest {
-  count: number;
-  children?: string[];
-  seed?: number;
-}
 
 export type Verdict = 'right' | 'other-form' | 'incomplete' | 'wrong' | 'blank' | 'unreadable';
 

@@ -1,4 +1,4 @@
-import type { ChildLine } from '../api/types';
+import type { ChildEntry } from '../api/types';
 import { newId } from '../ui/newId';
 
 /** The most children of a class. */
@@ -25,7 +25,7 @@ export const namesIn = (text: string): string[] =>
  * The register with these names: a child keeps its identity while its name is there, wherever it stands. A new name in
  * the place of one that is gone is the same child, called otherwise now.
  */
-export function registerOf(before: readonly ChildLine[], names: readonly string[]): ChildLine[] {
+export function registerOf(before: readonly ChildEntry[], names: readonly string[]): ChildEntry[] {
   const left = [...before];
   const known = names.map((name) => {
     const found = left.findIndex((child) => child.name === name);

@@ -2,7 +2,7 @@
 import { act, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
-import type { ClassReply, SheetSettings, SwapReply, SeparatingReply, VariantSetReply } from '../api/types';
+import type { ClassReply, SheetSettings, SwapReply, SeparatingReply, CopySetReply } from '../api/types';
 import { child, classOf } from '../testing/classes';
 import { show, silentServer } from '../testing/show';
 import { Copies } from '../sheet/Copies';
@@ -12,7 +12,7 @@ import { Separating } from '../sheet/Separating';
 import { usePdf } from './usePdf';
 
 const kittiwakes = classOf('k', 'Kittiwakes', { children: ['Anouk', 'Bram', 'Cleo'].map(child), inHand: true });
-const set: VariantSetReply = {
+const set: CopySetReply = {
   id: 'set',
   madeAt: '2026-11-25T10:15:00+00:00',
   copies: [

@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import { useId, useState } from 'react';
 import { ask } from '../api/client';
 import { setsQuery } from '../api/queries';
-import type { ChildLine, VariantSetReply, VariantsRequest } from '../api/types';
+import type { ChildEntry, CopySetReply, CopiesRequest } from '../api/types';
 import { useClasses } from '../classroom/useClasses';
 import { Button } from '../ui/Button';
 import { useNotice } from '../ui/notices';
@@ -35,12 +35,12 @@ export function Copies({ sheetId, classId, ready, shown, onShow }: Props) {
   const number = Number(count);
   const refresh = () => client.invalidateQueries(setsQuery(sheetId));
   const make = useMutation({
-    mutationFn: (wanted: { count: number; children: readonly ChildLine[] }) =>
-      ask<VariantSetReply>('POST', `/api/sheets/${sheetId}/sets`, {
+    mutationFn: (wanted: { count: number; children: readonly ChildEntry[] }) =>
+      ask<CopySetReply>('POST', `/api/sheets/${sheetId}/sets`, {
         count: wanted.count,
         children: wanted.children.map(({ id }) => id),
         seed: newSeed(),
-      } satisfies VariantsRequest),
+      } satisfies CopiesRequest),
     onSuccess: (set) => {
       setNotes(set.notes);
       void refresh();

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { ask } from '../api/client';
 import { codeQuery, rungsQuery, shelfQuery } from '../api/queries';
-import type { SheetLineReply, SheetReply } from '../api/types';
+import type { ShelfReply, SheetReply } from '../api/types';
 import { useClasses } from '../classroom/useClasses';
 import { Button } from '../ui/Button';
 import { useNotice } from '../ui/notices';
@@ -20,7 +20,7 @@ const places = [
   { value: 'archive', text: 'archived' },
 ] as const;
 /** One after the other, so that an undo finds them all as they were. */
-async function each<Reply>(row: Row, act: (sheet: SheetLineReply) => Promise<Reply>): Promise<void> {
+async function each<Reply>(row: Row, act: (sheet: ShelfReply) => Promise<Reply>): Promise<void> {
   for (const sheet of row) {
     await act(sheet);
   }
@@ -88,12 +88,12 @@ export function Shelf() {
     },
     onError: sorry,
   });
-  const copy = useMutation({
+  const duplicate = useMutation({
     mutationFn: ([sheet, ...more]: Row) =>
-      ask<SheetReply>('POST', `/api/sheets/${sheet.id}/copy${more.length > 0 ? '?levels=1' : ''}`),
+      ask<SheetReply>('POST', `/api/sheets/${sheet.id}/duplicate${more.length > 0 ? '?levels=1' : ''}`),
     onSuccess: (sheet) => {
       refresh();
-      notice(`Copied as “${sheet.title}”.`);
+      notice(`“${sheet.title}” is on the shelf.`);
     },
     onError: sorry,
   });
@@ -241,8 +241,8 @@ export function Shelf() {
             key={row[0].id}
             sheets={row}
             className={several ? (classes.find((one) => one.id === row[0].classId)?.name ?? null) : null}
-            onCopy={() => {
-              copy.mutate(row);
+            onDuplicate={() => {
+              duplicate.mutate(row);
             }}
             onArchive={() => {
               archive.mutate({ row, away: !row[0].archived });

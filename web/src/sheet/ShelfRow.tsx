@@ -1,6 +1,6 @@
 import { Archive, ArchiveRestore, Copy, Printer, Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
-import type { Layout, SheetLineReply } from '../api/types';
+import type { Layout, ShelfReply } from '../api/types';
 import { Button } from '../ui/Button';
 
 const when = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'long' });
@@ -13,15 +13,15 @@ const papers: Record<Layout, string> = {
 
 interface Props {
   /** One sheet, or the levels of one that were made together. */
-  sheets: readonly [SheetLineReply, ...SheetLineReply[]];
+  sheets: readonly [ShelfReply, ...ShelfReply[]];
   className: string | null;
-  onCopy: () => void;
+  onDuplicate: () => void;
   onArchive: () => void;
   onDelete: () => void;
 }
 
 /** A sheet on the shelf, with its levels where it has several. */
-export function ShelfRow({ sheets, className, onCopy, onArchive, onDelete }: Props) {
+export function ShelfRow({ sheets, className, onDuplicate, onArchive, onDelete }: Props) {
   const [sheet] = sheets;
   const isFamily = sheets.length > 1;
   return (
@@ -54,8 +54,8 @@ export function ShelfRow({ sheets, className, onCopy, onArchive, onDelete }: Pro
         >
           <Printer size={17} aria-hidden="true" /> Print
         </Link>
-        <Button look="quiet" className="font-normal" aria-label={`Copy ${sheet.title}`} onClick={onCopy}>
-          <Copy size={17} aria-hidden="true" /> Copy
+        <Button look="quiet" className="font-normal" aria-label={`Duplicate ${sheet.title}`} onClick={onDuplicate}>
+          <Copy size={17} aria-hidden="true" /> Duplicate
         </Button>
         <Button
           look="quiet"

@@ -3,14 +3,14 @@ import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useLocation } from 'react-router';
 import { describe, expect, it } from 'vitest';
-import type { ReadFileReply, SheetLineReply, SheetReply } from '../api/types';
+import type { ReadFileReply, ShelfReply, SheetReply } from '../api/types';
 import { classOf } from '../testing/classes';
 import { show, silentServer } from '../testing/show';
 import { plainSettings } from './draft';
 import { textOf } from './draft';
 import { Shelf } from './Shelf';
 
-const line = (id: string, title: string, part: Partial<SheetLineReply> = {}): SheetLineReply => ({
+const line = (id: string, title: string, part: Partial<ShelfReply> = {}): ShelfReply => ({
   id,
   title,
   changedAt: '2026-11-25T10:15:00+00:00',
@@ -63,7 +63,7 @@ describe('the shelf of sheets', () => {
                   : null,
         );
       }
-      return Promise.resolve(path === '/api/sheets/read' ? read : sheet('new', 'The ferry (copy)'));
+      return Promise.resolve(path === '/api/sheets/read' ? read : sheet('new', 'The ferry (2)'));
     });
     show(
       <main>
@@ -145,7 +145,7 @@ describe('the shelf of sheets', () => {
 
   it('does to all levels together what is done to one of them, and undoes it for all', async () => {
     await page();
-    await press('Copy The tide');
+    await press('Duplicate The tide');
     await press('Archive The tide');
     await userEvent.click(await screen.findByRole('button', { name: 'Undo' }));
     await press('Delete The tide');
@@ -155,7 +155,7 @@ describe('the shelf of sheets', () => {
     await userEvent.click(screen.getAllByRole('button', { name: 'Undo' }).at(-1) ?? document.body);
     await waitFor(() => {
       expect(sent()).toEqual([
-        'POST /api/sheets/b/copy?levels=1',
+        'POST /api/sheets/b/duplicate?levels=1',
         'PUT /api/sheets/b/archive',
         'PUT /api/sheets/c/archive',
         'DELETE /api/sheets/b/archive',

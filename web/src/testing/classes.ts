@@ -1,8 +1,8 @@
-import type { ChildLine, ClassReply } from '../api/types';
+import type { ChildEntry, ClassReply } from '../api/types';
 import { usualStyle } from '../classroom/styles';
 
 /** A child of a class in tests: its name in lower case is its id. */
-export const child = (name: string): ChildLine => ({ id: name.toLowerCase(), name });
+export const child = (name: string): ChildEntry => ({ id: name.toLowerCase(), name });
 
 /** A class in tests. */
 export const classOf = (id: string, name: string, part: Partial<ClassReply> = {}): ClassReply => ({

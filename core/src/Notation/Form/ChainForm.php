@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rostik\Core\Notation\Form;
 
 use Rostik\Core\Notation\Form;
-use Rostik\Core\Notation\Line;
+use Rostik\Core\Notation\TypedLine;
 use Rostik\Core\Notation\UsualWording;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\ClockChain;
@@ -31,7 +31,7 @@ final class ChainForm implements Form
         return 105;
     }
 
-    public function read(Line $line): array
+    public function read(TypedLine $line): array
     {
         $found = [];
         $length = $line->length($line->start);
@@ -90,7 +90,7 @@ final class ChainForm implements Form
      *
      * @return list<Part> fewer than two where the line goes on in another way
      */
-    private function parts(Line $line, int $at): array
+    private function parts(TypedLine $line, int $at): array
     {
         $parts = [];
         while (!$line->endsAt($at)) {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rostik\Core\Notation\Form;
 
 use Rostik\Core\Notation\Form;
-use Rostik\Core\Notation\Line;
+use Rostik\Core\Notation\TypedLine;
 use Rostik\Core\Notation\UsualWording;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Answer;
@@ -31,7 +31,7 @@ final class ComparisonForm implements Form
         return 120;
     }
 
-    public function read(Line $line): array
+    public function read(TypedLine $line): array
     {
         $start = $line->past($line->start, 'which', 'is', 'longer', 'longest', 'greater', 'more', 'bigger', 'larger', 'shorter', 'less', 'smaller', 'compare', 'the', 'time', 'length', 'lasts', 'takes', ':', ',', '-', '?', '.');
         $asked = $start > $line->start;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rostik\Core\Notation\Form;
 
 use Rostik\Core\Notation\Form;
-use Rostik\Core\Notation\Line;
+use Rostik\Core\Notation\TypedLine;
 use Rostik\Core\Notation\UsualWording;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Answer;
@@ -31,7 +31,7 @@ final class ConversionForm implements Form
         return 110;
     }
 
-    public function read(Line $line): array
+    public function read(TypedLine $line): array
     {
         $start = $line->start;
         $about = $line->words->is($start, 'about', 'roughly');
@@ -83,7 +83,7 @@ final class ConversionForm implements Form
      *
      * @return list<Conversion>
      */
-    private function howMany(Line $line, int $next, bool $about, Unit ...$units): array
+    private function howMany(TypedLine $line, int $next, bool $about, Unit ...$units): array
     {
         $after = $line->after($line->past($next, 'are', 'is', 'there', 'do', 'does', 'would'), 'in', 'make', 'per', 'equal', '=', 'to');
         $after = 0 === $after ? $line->after($next, 'is', 'are') : $after;
@@ -97,7 +97,7 @@ final class ConversionForm implements Form
      *
      * @return list<Conversion>
      */
-    private function blanksFirst(Line $line): array
+    private function blanksFirst(TypedLine $line): array
     {
         [$units, $next] = $this->blanks($line, $line->start);
         $after = [] === $units ? 0 : $line->after($next, '=', 'is', 'equals');
@@ -107,7 +107,7 @@ final class ConversionForm implements Form
     }
 
     /** @return array{list<Unit>, int} units after an equals sign, each after a blank, and the place after them */
-    private function afterEquals(Line $line, int $at): array
+    private function afterEquals(TypedLine $line, int $at): array
     {
         $after = $line->after($at, '=', 'is', 'equals');
 
@@ -115,7 +115,7 @@ final class ConversionForm implements Form
     }
 
     /** @return array{list<Unit>, int} units, each after a blank, and the place after them */
-    private function blanks(Line $line, int $at): array
+    private function blanks(TypedLine $line, int $at): array
     {
         $units = [];
         while (0 !== ($after = $line->afterBlank($at)) && null !== $unit = $line->words->unit($after)) {
@@ -128,7 +128,7 @@ final class ConversionForm implements Form
     }
 
     /** @return array{list<Unit>, int} units one after the other, and the place after them */
-    private function units(Line $line, int $at): array
+    private function units(TypedLine $line, int $at): array
     {
         $units = [];
         $at = $line->past($at, 'whole', 'just', 'only');

@@ -6,7 +6,7 @@ namespace Rostik\Core\Notation\Form;
 
 use Rostik\Core\Notation\Form;
 use Rostik\Core\Notation\LengthReading;
-use Rostik\Core\Notation\Line;
+use Rostik\Core\Notation\TypedLine;
 use Rostik\Core\Notation\UsualWording;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Difference;
@@ -29,7 +29,7 @@ final class DifferenceForm implements Form
         return 100;
     }
 
-    public function read(Line $line): array
+    public function read(TypedLine $line): array
     {
         $verb = $line->after($line->start, 'subtract', 'take away', 'take', 'deduct', 'minus');
         if (0 !== $verb) {
@@ -78,7 +78,7 @@ final class DifferenceForm implements Form
      *
      * @return list<Difference>
      */
-    private function turned(Line $line, int $at, string ...$between): array
+    private function turned(TypedLine $line, int $at, string ...$between): array
     {
         $take = $line->length($at);
         $after = null === $take ? 0 : $line->after($take->next, ...$between);
@@ -92,7 +92,7 @@ final class DifferenceForm implements Form
      *
      * @return ?list<Difference> null where it is not asked so
      */
-    private function asked(Line $line): ?array
+    private function asked(TypedLine $line): ?array
     {
         $difference = $line->after($line->start, 'difference');
         if (0 !== $difference) {
@@ -122,7 +122,7 @@ final class DifferenceForm implements Form
     }
 
     /** @return list<Difference> */
-    private function gap(Line $line, ?LengthReading $one, ?LengthReading $other): array
+    private function gap(TypedLine $line, ?LengthReading $one, ?LengthReading $other): array
     {
         if (null === $one || null === $other || !$line->endsAt($other->next)) {
             return [];

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rostik\Core\Notation\Form;
 
 use Rostik\Core\Notation\Form;
-use Rostik\Core\Notation\Line;
+use Rostik\Core\Notation\TypedLine;
 use Rostik\Core\Notation\UsualWording;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Earlier;
@@ -27,16 +27,16 @@ final class EarlierForm implements Form
         return 90;
     }
 
-    public function read(Line $line): array
+    public function read(TypedLine $line): array
     {
-        $shape = new ClockMoveLine(
+        $shape = new ClockMoveWords(
             ['-', 'minus', 'take away', 'takeaway', 'subtract', 'less', 'take'],
             ['before', 'earlier than', 'back from'],
             ['earlier', 'ago', 'before', 'before that', 'back'],
             ['subtract' => ['from'], 'take' => ['from', 'away from', 'off'], 'deduct' => ['from'], 'minus' => ['from']],
         );
 
-        return array_map(static fn (array $found): Sum => ClockMoveLine::toTheSecond($found[0]->time, $found[1]->amount)
+        return array_map(static fn (array $found): Sum => ClockMoveWords::toTheSecond($found[0]->time, $found[1]->amount)
             ? SecondMove::earlier($found[0]->time, $found[1]->amount)
             : Earlier::of($found[0]->time, $found[1]->amount), $shape->read($line));
     }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Rostik\Core\Notation\Form;
 
 use Rostik\Core\Notation\Form;
-use Rostik\Core\Notation\Line;
 use Rostik\Core\Notation\TimeReading;
+use Rostik\Core\Notation\TypedLine;
 use Rostik\Core\Notation\UsualWording;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Elapsed;
@@ -32,7 +32,7 @@ final class ElapsedForm implements Form
         return 80;
     }
 
-    public function read(Line $line): array
+    public function read(TypedLine $line): array
     {
         $sums = [];
         foreach ($this->openings($line) as [$at, $between, $turns]) {
@@ -76,7 +76,7 @@ final class ElapsedForm implements Form
      *
      * @return list<array{int, bool, bool}> the place, whether "and" stands between the times, whether the later may come first
      */
-    private function openings(Line $line): array
+    private function openings(TypedLine $line): array
     {
         $at = $line->start;
         if ($line->asksHowMany && null !== $line->words->unit($at)) {
@@ -95,7 +95,7 @@ final class ElapsedForm implements Form
     }
 
     /** @return list<Elapsed|SecondElapsed> */
-    private function to(Line $line, TimeReading $start, bool $between, bool $turns): array
+    private function to(TypedLine $line, TimeReading $start, bool $between, bool $turns): array
     {
         $after = $between ? $line->after($start->next, 'and') : $line->after($start->next, 'to', 'until', 'till', 'til', '-', '>');
         if (0 === $after) {
@@ -127,7 +127,7 @@ final class ElapsedForm implements Form
     }
 
     /** @return array{int, bool} the place after "next day", and whether it stands here */
-    private function day(Line $line, int $i): array
+    private function day(TypedLine $line, int $i): array
     {
         $at = $line->past($i, ',', 'on', 'the');
         $after = $line->after($at, 'next day', 'next morning', 'following day', 'following morning', 'day after', 'tomorrow');

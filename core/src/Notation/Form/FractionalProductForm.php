@@ -6,8 +6,8 @@ namespace Rostik\Core\Notation\Form;
 
 use Rostik\Core\Notation\Form;
 use Rostik\Core\Notation\LengthReading;
-use Rostik\Core\Notation\Line;
 use Rostik\Core\Notation\Quantity;
+use Rostik\Core\Notation\TypedLine;
 use Rostik\Core\Notation\UsualWording;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Fraction;
@@ -29,7 +29,7 @@ final class FractionalProductForm implements Form
         return 42;
     }
 
-    public function read(Line $line): array
+    public function read(TypedLine $line): array
     {
         $times = Quantity::at($line->words, $line->start);
         $after = null === $times ? 0 : $line->after($times[1], 'x', 'times as long as', 'times', 'of', 'lots of');
@@ -57,7 +57,7 @@ final class FractionalProductForm implements Form
     }
 
     /** @return list<FractionalProduct> none where the number is whole, which other forms read */
-    private function product(Fraction $times, ?LengthReading $length, Line $line, ?int $end = null): array
+    private function product(Fraction $times, ?LengthReading $length, TypedLine $line, ?int $end = null): array
     {
         if (null === $length || !$line->endsAt($end ?? $length->next) || $times->isWhole()) {
             return [];

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rostik\Core\Notation\Form;
 
 use Rostik\Core\Notation\Form;
-use Rostik\Core\Notation\Line;
+use Rostik\Core\Notation\TypedLine;
 use Rostik\Core\Notation\UsualWording;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Later;
@@ -27,9 +27,9 @@ final class LaterForm implements Form
         return 70;
     }
 
-    public function read(Line $line): array
+    public function read(TypedLine $line): array
     {
-        $shape = new ClockMoveLine(
+        $shape = new ClockMoveWords(
             ['+', 'plus', 'add', 'and', 'for', 'lasting'],
             ['+', 'after', 'later than', 'on from', 'from', 'past', 'if', 'when', 'ago'],
             ['later', 'later on', 'from now', 'from then', 'after that', 'on', 'ago'],
@@ -38,7 +38,7 @@ final class LaterForm implements Form
             true,
         );
 
-        return array_map(static fn (array $found): Sum => ClockMoveLine::toTheSecond($found[0]->time, $found[1]->amount)
+        return array_map(static fn (array $found): Sum => ClockMoveWords::toTheSecond($found[0]->time, $found[1]->amount)
             ? SecondMove::later($found[0]->time, $found[1]->amount)
             : Later::of($found[0]->time, $found[1]->amount), $shape->read($line));
     }

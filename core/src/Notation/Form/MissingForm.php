@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Rostik\Core\Notation\Form;
 
 use Rostik\Core\Notation\Form;
-use Rostik\Core\Notation\Line;
 use Rostik\Core\Notation\NumberWords;
+use Rostik\Core\Notation\TypedLine;
 use Rostik\Core\Notation\UsualWording;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Answer;
@@ -37,7 +37,7 @@ final class MissingForm implements Form
         return 60;
     }
 
-    public function read(Line $line): array
+    public function read(TypedLine $line): array
     {
         $sums = [];
         foreach ($this->operations($line, $line->start) as [$first, $sign, $second, $next]) {
@@ -97,7 +97,7 @@ final class MissingForm implements Form
     }
 
     /** How many minutes must be added to 40 min to make 1 h? What is taken from 2 h to leave 45 min? */
-    private function asked(Line $line): ?Sum
+    private function asked(TypedLine $line): ?Sum
     {
         $at = $line->past($line->start, 'much', 'more', 'hours', 'minutes', 'seconds', 'days', 'must', 'should', 'has', 'have', 'needs', 'need', 'you', 'i', 'to', 'do', 'be', 'can');
         $added = $line->after($at, 'add to', 'added to');
@@ -140,7 +140,7 @@ final class MissingForm implements Form
      *
      * @return list<array{StatedTime|Amount|int|null, string, StatedTime|Amount|int|null, int}> with the place after them
      */
-    private function operations(Line $line, int $at): array
+    private function operations(TypedLine $line, int $at): array
     {
         $found = [];
         foreach ($this->operands($line, $at) as [$first, $next]) {
@@ -158,7 +158,7 @@ final class MissingForm implements Form
     }
 
     /** @return list<array{StatedTime|Amount|int|null, int}> a blank, a time, a length or a number, with the place after it */
-    private function operands(Line $line, int $at): array
+    private function operands(TypedLine $line, int $at): array
     {
         $blank = $line->afterBlank($at);
         if (0 !== $blank) {

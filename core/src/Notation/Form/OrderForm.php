@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rostik\Core\Notation\Form;
 
 use Rostik\Core\Notation\Form;
-use Rostik\Core\Notation\Line;
+use Rostik\Core\Notation\TypedLine;
 use Rostik\Core\Notation\UsualWording;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Answer;
@@ -30,7 +30,7 @@ final class OrderForm implements Form
         return 50;
     }
 
-    public function read(Line $line): array
+    public function read(TypedLine $line): array
     {
         if (!$line->words->is($line->start, 'order', 'sort', 'put', 'place', 'arrange', 'list', 'in', 'smallest', 'shortest', 'longest', 'earliest', 'latest', 'largest', 'biggest', 'ascending', 'descending', 'last', 'first')) {
             return [];
@@ -110,7 +110,7 @@ final class OrderForm implements Form
     }
 
     /** "Latest first", "from longest to shortest", "descending". */
-    private function descends(Line $line, int $from, int $to): bool
+    private function descends(TypedLine $line, int $from, int $to): bool
     {
         // "last" may have been passed over as a word of a question
         for ($i = max(0, $from - 1); $i < $to; ++$i) {

@@ -6,8 +6,8 @@ namespace Rostik\Core\Notation\Form;
 
 use Rostik\Core\Notation\Form;
 use Rostik\Core\Notation\LengthReading;
-use Rostik\Core\Notation\Line;
 use Rostik\Core\Notation\NumberWords;
+use Rostik\Core\Notation\TypedLine;
 use Rostik\Core\Notation\UsualWording;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\CannotBeDone;
@@ -31,7 +31,7 @@ final class ProductForm implements Form
         return 40;
     }
 
-    public function read(Line $line): array
+    public function read(TypedLine $line): array
     {
         $start = $line->start;
         $fixed = self::TIMES[$line->words->at($start)] ?? null;
@@ -65,7 +65,7 @@ final class ProductForm implements Form
     }
 
     /** @return list<Product> */
-    private function turned(Line $line, ?LengthReading $length, string ...$between): array
+    private function turned(TypedLine $line, ?LengthReading $length, string ...$between): array
     {
         $after = null === $length ? 0 : $line->after($length->next, ...$between);
         $times = 0 === $after ? null : NumberWords::orDigitsAt($line->words, $after);
@@ -78,7 +78,7 @@ final class ProductForm implements Form
      *
      * @return list<Product>
      */
-    private function product(Line $line, int $times, ?LengthReading $length, ?int $end): array
+    private function product(TypedLine $line, int $times, ?LengthReading $length, ?int $end): array
     {
         if (null === $length || !$line->endsAt($end ?? $length->next)) {
             return [];

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Rostik\Core\Notation\Form;
 
 use Rostik\Core\Notation\Form;
-use Rostik\Core\Notation\Line;
 use Rostik\Core\Notation\Note;
 use Rostik\Core\Notation\TimeReading;
+use Rostik\Core\Notation\TypedLine;
 use Rostik\Core\Notation\UsualWording;
 use Rostik\Core\Notation\Words;
 use Rostik\Core\Notation\Writer;
@@ -33,7 +33,7 @@ final class RewriteForm implements Form
         return 30;
     }
 
-    public function read(Line $line): array
+    public function read(TypedLine $line): array
     {
         $sums = [];
         foreach ($line->times($line->start) as $time) {
@@ -66,7 +66,7 @@ final class RewriteForm implements Form
     }
 
     /** What is to be written as a 12-hour time is a 24-hour time: 11:25, which both clocks write so, too. */
-    private function by24(TimeReading $time, Line $line): StatedTime
+    private function by24(TimeReading $time, TypedLine $line): StatedTime
     {
         if ($time->time->halfSaid || $time->spoken || $time->bare || ($time->time->minutes < 600 && $time->time->minutes >= 60)) {
             return $time->time;
@@ -77,7 +77,7 @@ final class RewriteForm implements Form
     }
 
     /** @return array{?TimeForm, int} */
-    private function form(Line $line, int $i): array
+    private function form(TypedLine $line, int $i): array
     {
         $words = $line->words;
         $next = $i + 1;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rostik\Core\Notation\Form;
 
 use Rostik\Core\Notation\Form;
-use Rostik\Core\Notation\Line;
+use Rostik\Core\Notation\TypedLine;
 use Rostik\Core\Notation\UsualWording;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\SecondMove;
@@ -26,7 +26,7 @@ final class SecondMoveForm implements Form
         return 5;
     }
 
-    public function read(Line $line): array
+    public function read(TypedLine $line): array
     {
         return [];
     }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Rostik\Core\Notation\Form;
 
 use Rostik\Core\Notation\Form;
-use Rostik\Core\Notation\Line;
 use Rostik\Core\Notation\Note;
 use Rostik\Core\Notation\NumberWords;
+use Rostik\Core\Notation\TypedLine;
 use Rostik\Core\Notation\UsualWording;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Answer;
@@ -35,7 +35,7 @@ final class SeriesForm implements Form
         return 125;
     }
 
-    public function read(Line $line): array
+    public function read(TypedLine $line): array
     {
         $at = $line->start;
         [$count, $at] = $this->first($line, $at);
@@ -92,7 +92,7 @@ final class SeriesForm implements Form
     }
 
     /** @return list<Series> */
-    private function from(Line $line, Amount $every, int $at, ?int $count, ?int $goesOn = null): array
+    private function from(TypedLine $line, Amount $every, int $at, ?int $count, ?int $goesOn = null): array
     {
         $found = [];
         foreach ($line->times($line->past($at, 'from', 'starting', 'at', 'beginning')) as $start) {
@@ -120,7 +120,7 @@ final class SeriesForm implements Form
     }
 
     /** @return array{?int, int} how many of them, where it is said first: "the first 5 times", and the place after it */
-    private function first(Line $line, int $at): array
+    private function first(TypedLine $line, int $at): array
     {
         $first = $line->after($line->past($at, 'list', 'the', 'all', 'write'), 'first', 'next');
         $number = 0 === $first ? null : NumberWords::orDigitsAt($line->words, $first);
@@ -131,7 +131,7 @@ final class SeriesForm implements Form
     }
 
     /** @return array{int, int}|null "5 times", "the first five", and the place after it */
-    private function times(Line $line, int $at): ?array
+    private function times(TypedLine $line, int $at): ?array
     {
         $first = $line->past($at, 'the', 'first', 'next', '(');
         $number = NumberWords::orDigitsAt($line->words, $first);
@@ -140,7 +140,7 @@ final class SeriesForm implements Form
     }
 
     /** @return array{Amount, int}|null "every 12 min", "every hour", "each quarter of an hour", and the place after it */
-    private function every(Line $line, int $at): ?array
+    private function every(TypedLine $line, int $at): ?array
     {
         $after = $line->after($at, 'every', 'each');
         if (0 === $after) {

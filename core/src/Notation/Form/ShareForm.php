@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Rostik\Core\Notation\Form;
 
 use Rostik\Core\Notation\Form;
-use Rostik\Core\Notation\Line;
 use Rostik\Core\Notation\NumberWords;
+use Rostik\Core\Notation\TypedLine;
 use Rostik\Core\Notation\UsualWording;
 use Rostik\Core\Notation\Words;
 use Rostik\Core\Notation\Writer;
@@ -34,7 +34,7 @@ final class ShareForm implements Form
         return 20;
     }
 
-    public function read(Line $line): array
+    public function read(TypedLine $line): array
     {
         $part = $this->partOf($line);
         if (null !== $part) {
@@ -94,7 +94,7 @@ final class ShareForm implements Form
      *
      * @return ?list<Share> null where it is not asked so
      */
-    private function partOf(Line $line): ?array
+    private function partOf(TypedLine $line): ?array
     {
         $at = $line->past($line->start, 'a', 'one');
         $at = $line->words->is($at, '-') ? $at + 1 : $at;
@@ -126,7 +126,7 @@ final class ShareForm implements Form
      *
      * @return list<Grouping>
      */
-    private function goesInto(Line $line): array
+    private function goesInto(TypedLine $line): array
     {
         if (!$line->asksHowMany) {
             return [];

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rostik\Core\Notation\Form;
 
 use Rostik\Core\Notation\Form;
-use Rostik\Core\Notation\Line;
+use Rostik\Core\Notation\TypedLine;
 use Rostik\Core\Notation\UsualWording;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Answer;
@@ -34,7 +34,7 @@ final class SpanComparisonForm implements Form
         return 115;
     }
 
-    public function read(Line $line): array
+    public function read(TypedLine $line): array
     {
         $asked = $this->than($line, $line->past($line->start, 'it', 'time', ',', 'this'));
         if (0 !== $asked) {
@@ -91,7 +91,7 @@ final class SpanComparisonForm implements Form
     }
 
     /** @return list<SpanComparison> a side, a sign and a side, one of them a stretch of time */
-    private function pairs(Line $line, int $start): array
+    private function pairs(TypedLine $line, int $start): array
     {
         $found = [];
         foreach ($this->sides($line, $start) as [$left, $next]) {
@@ -108,7 +108,7 @@ final class SpanComparisonForm implements Form
     }
 
     /** @return list<array{Elapsed|Amount, int}> with the place after it */
-    private function sides(Line $line, int $at): array
+    private function sides(TypedLine $line, int $at): array
     {
         $spans = $this->spans($line, $at);
         $length = [] === $spans ? $line->length($at) : null;
@@ -117,7 +117,7 @@ final class SpanComparisonForm implements Form
     }
 
     /** @return list<array{Elapsed, int}> */
-    private function spans(Line $line, int $at): array
+    private function spans(TypedLine $line, int $at): array
     {
         $found = [];
         foreach ($line->times($line->past($at, 'from')) as $start) {
@@ -134,7 +134,7 @@ final class SpanComparisonForm implements Form
     }
 
     /** The place after "more than", "more or less than", "is it less than, more than or exactly"; 0 where it does not stand here. */
-    private function than(Line $line, int $at): int
+    private function than(TypedLine $line, int $at): int
     {
         $at = $line->past($at, 'is', 'it');
         $after = 0;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rostik\Core\Notation\Form;
 
 use Rostik\Core\Notation\Form;
-use Rostik\Core\Notation\Line;
+use Rostik\Core\Notation\TypedLine;
 use Rostik\Core\Notation\UsualWording;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Answer;
@@ -33,7 +33,7 @@ final class TimeComparisonForm implements Form
         return 112;
     }
 
-    public function read(Line $line): array
+    public function read(TypedLine $line): array
     {
         $start = $line->past($line->start, 'which', 'is', 'comes', 'earlier', 'later', 'sooner', 'first', 'last', 'compare', 'time', 'the', ':', ',', '-', '?', '.');
         $asked = $start > $line->start;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Rostik\Core\Notation\Form;
 
 use Rostik\Core\Notation\Form;
-use Rostik\Core\Notation\Line;
 use Rostik\Core\Notation\Note;
 use Rostik\Core\Notation\TimeReading;
+use Rostik\Core\Notation\TypedLine;
 use Rostik\Core\Notation\UsualWording;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Sum;
@@ -32,7 +32,7 @@ final class TimeDifferenceForm implements Form
         return 85;
     }
 
-    public function read(Line $line): array
+    public function read(TypedLine $line): array
     {
         $verb = $line->after($line->start, 'subtract', 'take away', 'take');
         $found = [];
@@ -68,7 +68,7 @@ final class TimeDifferenceForm implements Form
     }
 
     /** A dash with blanks round it, between times of the 24-hour clock, that cannot well be a stretch of time. */
-    private function isMinus(Line $line, TimeReading $first, int $dash, TimeReading $second): bool
+    private function isMinus(TypedLine $line, TimeReading $first, int $dash, TimeReading $second): bool
     {
         $spaced = !$line->words->touches($dash - 1) && !$line->words->touches($dash);
         if (!$spaced || ClockForm::TwentyFour !== $first->time->form || ClockForm::TwentyFour !== $second->time->form || $first->time->minutes <= $second->time->minutes) {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rostik\Core\Notation\Form;
 
 use Rostik\Core\Notation\Form;
-use Rostik\Core\Notation\Line;
+use Rostik\Core\Notation\TypedLine;
 use Rostik\Core\Notation\UsualWording;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Sum;
@@ -26,7 +26,7 @@ final class TotalForm implements Form
         return 10;
     }
 
-    public function read(Line $line): array
+    public function read(TypedLine $line): array
     {
         $listed = $this->listed($line);
         if ([] !== $listed) {
@@ -74,7 +74,7 @@ final class TotalForm implements Form
      *
      * @return list<Total>
      */
-    private function stopwatches(Line $line): array
+    private function stopwatches(TypedLine $line): array
     {
         $addends = [];
         $next = $line->start;
@@ -95,7 +95,7 @@ final class TotalForm implements Form
      *
      * @return list<Total>
      */
-    private function listed(Line $line): array
+    private function listed(TypedLine $line): array
     {
         $after = $line->after($line->start, 'add', 'sum of', 'sum', 'total of', 'total', 'altogether', 'put together');
         if (0 === $after) {

@@ -26,9 +26,9 @@ final readonly class Intake
     }
 
     /** For the questions of one file. */
-    public function lines(): Lines
+    public function lines(): QuestionsRead
     {
-        return new Lines($this->reader, $this);
+        return new QuestionsRead($this->reader, $this);
     }
 
     /** The sum in canonical text. */

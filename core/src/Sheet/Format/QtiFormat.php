@@ -142,7 +142,7 @@ final readonly class QtiFormat implements Format
         return $lines->sheet($document->documentElement->getAttribute('title'));
     }
 
-    private function item(\DOMElement $item, Lines $lines): void
+    private function item(\DOMElement $item, QuestionsRead $lines): void
     {
         $line = $item->getLineNo();
         if (0 === $item->getElementsByTagName('textEntryInteraction')->length) {

@@ -10,9 +10,9 @@ use Rostik\Core\Skill\Another;
 
 /**
  * The same sheet with other numbers: each question with the same features as the first one's, so that neighbours, or a
- * whole class, have work of the same kind and nothing to copy. The same seed gives the same variants.
+ * whole class, have work of the same kind and nothing to copy. The same seed gives the same copies.
  */
-final readonly class Variants
+final readonly class Copies
 {
     /** The most that are made at once. */
     public const MOST = 60;
@@ -26,32 +26,32 @@ final readonly class Variants
      * @param list<int>    $fixed places of questions that are to be the same for all
      * @param int          $count 1 to {@see self::MOST}, the sheet itself as the first among them
      */
-    public function make(array $sums, array $fixed, int $count, int $seed): VariantSet
+    public function make(array $sums, array $fixed, int $count, int $seed): CopySet
     {
         $pools = [];
         foreach ($sums as $place => $sum) {
             $others = \in_array($place, $fixed, true) ? [] : $this->others($sum, $count - 1 + \count($sums), $seed + 31 * $place);
             $pools[$place] = [$sum, ...$others];
         }
-        $variants = [$sums];
+        $copies = [$sums];
         $used = array_map(static fn (string $sum): array => [$sum => true], $sums);
         for ($v = 1; $v < $count; ++$v) {
             $taken = [];
-            $variant = [];
+            $copy = [];
             foreach ($pools as $place => $pool) {
-                $variant[] = $sum = $this->pick($pool, $v, $taken, $used[$place] ?? []);
+                $copy[] = $sum = $this->pick($pool, $v, $taken, $used[$place] ?? []);
                 $taken[$sum] = true;
                 $used[$place][$sum] = true;
             }
-            $variants[] = $variant;
+            $copies[] = $copy;
         }
         $few = array_filter(array_map(count(...), $used), static fn (int $different, int $place): bool => $different < $count && !\in_array($place, $fixed, true), \ARRAY_FILTER_USE_BOTH);
 
-        return new VariantSet($variants, $few);
+        return new CopySet($copies, $few);
     }
 
     /**
-     * The first that no other variant has in this place and that does not stand on the same sheet already; failing that,
+     * The first that no other copy has in this place and that does not stand on the same sheet already; failing that,
      * the one whose turn it is.
      *
      * @param non-empty-list<string> $pool

@@ -10,29 +10,29 @@ use Rostik\App\Account\Teacher;
 use Rostik\App\Classroom\Child;
 use Rostik\App\Classroom\Classrooms;
 use Rostik\Core\Sheet\Code;
-use Rostik\Core\Sheet\Variants;
+use Rostik\Core\Sheet\Copies;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Uid\Uuid;
 
 /** Copies of sheets for neighbours or for every child: making them, and finding them again. */
-final readonly class VariantSets
+final readonly class CopySets
 {
-    public function __construct(private EntityManagerInterface $entities, private ClockInterface $clock, private Variants $variants, private Classrooms $classrooms)
+    public function __construct(private EntityManagerInterface $entities, private ClockInterface $clock, private Copies $copies, private Classrooms $classrooms)
     {
     }
 
-    public function make(Sheet $sheet, VariantsRequest $wanted): VariantSetReply
+    public function make(Sheet $sheet, CopiesRequest $wanted): CopySetReply
     {
         $questions = $sheet->questions();
         $fixed = $sheet->keptPlaces();
-        $made = $this->variants->make($sheet->sums(), $fixed, $wanted->count, $wanted->seed);
+        $made = $this->copies->make($sheet->sums(), $fixed, $wanted->count, $wanted->seed);
         $set = Uuid::v7();
         $now = $this->clock->now();
         $children = $this->classrooms->children($sheet->owner(), $wanted->children);
         $copies = [];
         foreach ($this->codes($sheet->owner(), $wanted->count) as $i => $code) {
-            $own = array_map(static fn (Question $q, string $sum): QuestionText => $q->text()->withSum($sum), $questions, $made->variants[$i] ?? []);
-            $copy = new Variant($sheet, $set, $i, $code, $children[$wanted->children[$i] ?? ''] ?? null, $own, $now);
+            $own = array_map(static fn (Question $q, string $sum): QuestionText => $q->text()->withSum($sum), $questions, $made->copies[$i] ?? []);
+            $copy = new Copy($sheet, $set, $i, $code, $children[$wanted->children[$i] ?? ''] ?? null, $own, $now);
             $this->entities->persist($copy);
             $copies[] = $copy;
         }
@@ -41,7 +41,7 @@ final readonly class VariantSets
         return self::reply($copies, self::notes($made->few, $fixed));
     }
 
-    /** @return list<VariantSetReply> the sets made of a sheet, the last first */
+    /** @return list<CopySetReply> the sets made of a sheet, the last first */
     public function of(Sheet $sheet): array
     {
         $sets = [];
@@ -49,18 +49,18 @@ final readonly class VariantSets
             $sets[$copy->setId()->toRfc4122()][] = $copy;
         }
 
-        return array_values(array_map(static fn (array $copies): VariantSetReply => self::reply($copies), $sets));
+        return array_values(array_map(static fn (array $copies): CopySetReply => self::reply($copies), $sets));
     }
 
     /**
-     * @return non-empty-list<Variant> in order
+     * @return non-empty-list<Copy> in order
      *
      * @throws NotFoundHttpException
      */
     public function copies(Sheet $sheet, string $set, bool $evenDeleted = false): array
     {
         $copies = Uuid::isValid($set) ? $this->all(['sheet' => $sheet, 'setId' => Uuid::fromString($set)], ['position' => 'ASC']) : [];
-        $copies = array_values(array_filter($copies, static fn (Variant $copy): bool => $evenDeleted || !$copy->isDeleted()));
+        $copies = array_values(array_filter($copies, static fn (Copy $copy): bool => $evenDeleted || !$copy->isDeleted()));
 
         return [] === $copies ? throw new NotFoundHttpException() : $copies;
     }
@@ -71,22 +71,22 @@ final readonly class VariantSets
      * @param array<string, mixed>        $where
      * @param array<string, 'ASC'|'DESC'> $order
      *
-     * @return list<Variant>
+     * @return list<Copy>
      */
     private function all(array $where, array $order): array
     {
-        $copies = $this->entities->getRepository(Variant::class)->findBy($where, $order);
-        $this->classrooms->load(array_map(static fn (Variant $copy): ?Child => $copy->child(), $copies));
+        $copies = $this->entities->getRepository(Copy::class)->findBy($where, $order);
+        $this->classrooms->load(array_map(static fn (Copy $copy): ?Child => $copy->child(), $copies));
 
         return $copies;
     }
 
     /** The copy with that code, as it is typed; null where there is none. */
-    public function find(Teacher $owner, string $typed): ?Variant
+    public function find(Teacher $owner, string $typed): ?Copy
     {
         $code = Code::typed($typed);
 
-        return null === $code ? null : $this->entities->getRepository(Variant::class)->findOneBy(['owner' => $owner, 'code' => (string) $code, 'deletedAt' => null]);
+        return null === $code ? null : $this->entities->getRepository(Copy::class)->findOneBy(['owner' => $owner, 'code' => (string) $code, 'deletedAt' => null]);
     }
 
     /** Takes a set away, or brings it back. */
@@ -112,7 +112,7 @@ final readonly class VariantSets
                 $code = Code::number(random_int(0, Code::ALL - 1));
                 $fresh[(string) $code] = $code;
             }
-            foreach ($this->entities->getRepository(Variant::class)->findBy(['owner' => $owner, 'code' => array_map(strval(...), array_keys($fresh))]) as $used) {
+            foreach ($this->entities->getRepository(Copy::class)->findBy(['owner' => $owner, 'code' => array_map(strval(...), array_keys($fresh))]) as $used) {
                 unset($fresh[$used->code()]);
             }
             $codes += $fresh;
@@ -147,17 +147,17 @@ final readonly class VariantSets
     }
 
     /**
-     * @param non-empty-list<Variant>|list<Variant> $copies
-     * @param list<string>                          $notes
+     * @param non-empty-list<Copy>|list<Copy> $copies
+     * @param list<string>                    $notes
      */
-    private static function reply(array $copies, array $notes = []): VariantSetReply
+    private static function reply(array $copies, array $notes = []): CopySetReply
     {
         $first = $copies[0] ?? throw new \LogicException('A set has copies.');
 
-        return new VariantSetReply(
+        return new CopySetReply(
             $first->setId()->toRfc4122(),
             $first->madeAt()->format(\DATE_ATOM),
-            array_map(static fn (Variant $copy): VariantReply => new VariantReply($copy->code(), $copy->name()), $copies),
+            array_map(static fn (Copy $copy): CopyReply => new CopyReply($copy->code(), $copy->name()), $copies),
             $notes,
         );
     }

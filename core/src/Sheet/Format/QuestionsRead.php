@@ -15,7 +15,7 @@ use Rostik\Core\Sum\Sum;
  *
  * @internal to the formats
  */
-final class Lines
+final class QuestionsRead
 {
     /** The most questions that a file may have. */
     public const MOST = 100;

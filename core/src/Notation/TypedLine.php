@@ -7,7 +7,7 @@ namespace Rostik\Core\Notation;
 use Rostik\Core\Time\Unit;
 
 /** A typed line with the times and lengths that begin at each of its places; each is looked for only once. */
-final class Line
+final class TypedLine
 {
     /** Words with which a question begins, or that stand between, and say nothing of the sum itself. */
     private const ASIDES = ['what' => true, 'is' => true, 'what\'s' => true, 'how' => true, 'long' => true, 'it' => true, 'it\'s' => true, 'find' => true, 'many' => true, 'work' => true, 'out' => true, 'calculate' => true, 'from' => true, 'the' => true,

@@ -12,9 +12,9 @@ use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
 
 /** The JSON API of copies of a sheet with numbers of their own. */
-final readonly class VariantController
+final readonly class CopyController
 {
-    public function __construct(private Sheets $sheets, private VariantSets $sets)
+    public function __construct(private Sheets $sheets, private CopySets $sets)
     {
     }
 
@@ -25,7 +25,7 @@ final readonly class VariantController
     }
 
     #[Route('/api/sheets/{id}/sets', methods: ['POST'])]
-    public function make(string $id, #[MapRequestPayload] VariantsRequest $wanted): Response
+    public function make(string $id, #[MapRequestPayload] CopiesRequest $wanted): Response
     {
         return new JsonResponse($this->sets->make($this->sheets->get($id), $wanted), Response::HTTP_CREATED);
     }
@@ -53,6 +53,6 @@ final readonly class VariantController
     {
         $copy = $this->sets->find($teacher, $code);
 
-        return null === $copy ? new Response(null, Response::HTTP_NO_CONTENT) : new JsonResponse(new FoundVariantReply($copy->code(), $copy->name(), $copy->sheet()->id()->toRfc4122(), $copy->setId()->toRfc4122(), $copy->sheet()->title()));
+        return null === $copy ? new Response(null, Response::HTTP_NO_CONTENT) : new JsonResponse(new FoundCopyReply($copy->code(), $copy->name(), $copy->sheet()->id()->toRfc4122(), $copy->setId()->toRfc4122(), $copy->sheet()->title()));
     }
 }

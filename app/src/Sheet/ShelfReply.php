@@ -9,7 +9,7 @@ use Rostik\Core\Skill\Level;
 use Symfony\Component\Uid\Uuid;
 
 /** A sheet in the list of sheets. */
-final readonly class SheetLineReply
+final readonly class ShelfReply
 {
     public string $id;
 

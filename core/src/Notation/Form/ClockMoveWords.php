@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Rostik\Core\Notation\Form;
 
 use Rostik\Core\Notation\LengthReading;
-use Rostik\Core\Notation\Line;
 use Rostik\Core\Notation\TimeReading;
+use Rostik\Core\Notation\TypedLine;
 use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\Chain;
 use Rostik\Core\Time\StatedTime;
 
 /** What "later" and "earlier" share in writing: a time and a length, joined in one of several ways. */
-final readonly class ClockMoveLine
+final readonly class ClockMoveWords
 {
     /**
      * @param list<string>                $join   between time and length: "+"
@@ -33,7 +33,7 @@ final readonly class ClockMoveLine
     }
 
     /** @return list<array{TimeReading, LengthReading}> */
-    public function read(Line $line): array
+    public function read(TypedLine $line): array
     {
         $verb = $this->byVerb($line);
 
@@ -41,7 +41,7 @@ final readonly class ClockMoveLine
     }
 
     /** @return list<array{TimeReading, LengthReading}> */
-    private function straight(Line $line): array
+    private function straight(TypedLine $line): array
     {
         $found = [];
         foreach ($line->times($line->start) as $time) {
@@ -78,7 +78,7 @@ final readonly class ClockMoveLine
     }
 
     /** Whether the time is the one that was so long ago ("it was 9 am 20 min ago"), and not the one from which it is told. */
-    private function wasThen(Line $line, int $after, int $length): bool
+    private function wasThen(TypedLine $line, int $after, int $length): bool
     {
         $was = false;
         for ($i = 0; $i < $length; ++$i) {
@@ -95,7 +95,7 @@ final readonly class ClockMoveLine
     }
 
     /** @return list<array{TimeReading, LengthReading}> */
-    private function turned(Line $line): array
+    private function turned(TypedLine $line): array
     {
         $found = [];
         $length = $line->length($line->past($line->start, 'in'));
@@ -114,7 +114,7 @@ final readonly class ClockMoveLine
     }
 
     /** @return list<array{TimeReading, LengthReading}> */
-    private function byVerb(Line $line): array
+    private function byVerb(TypedLine $line): array
     {
         $found = [];
         foreach ($this->verbs as $verb => $between) {

@@ -16,9 +16,9 @@ use Symfony\Component\Uid\Uuid;
  * the sheet. It keeps the text of its sums, never their answers.
  */
 #[ORM\Entity]
-#[ORM\Index(name: 'variant_set', columns: ['set_id', 'position'])]
-#[ORM\UniqueConstraint(name: 'variant_code', columns: ['owner_id', 'code'])]
-class Variant
+#[ORM\Index(name: 'copy_set', columns: ['set_id', 'position'])]
+#[ORM\UniqueConstraint(name: 'copy_code', columns: ['owner_id', 'code'])]
+class Copy
 {
     #[ORM\Id]
     #[ORM\Column(type: 'uuid')]

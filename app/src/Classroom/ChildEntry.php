@@ -8,7 +8,7 @@ use Rostik\App\Api\ProblemListener;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A child in the register, as it is sent to and fro. */
-final readonly class ChildLine
+final readonly class ChildEntry
 {
     #[Assert\Uuid(strict: true)]
     public string $id;

@@ -9,14 +9,14 @@ use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sheet\Code;
-use Rostik\Core\Sheet\Variants;
+use Rostik\Core\Sheet\Copies;
 use Rostik\Core\Skill\Generator;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Tests\Core;
 use Rostik\Core\Tests\Skill\Seen;
 
-final class VariantsTest extends TestCase
+final class CopiesTest extends TestCase
 {
     /** For every rung and level: the same features at every place, no question twice on a sheet, none twice in a class where there are enough. */
     public function testEveryVariantHasTheFeaturesOfTheSheetAndNoQuestionTwice(): void
@@ -27,19 +27,19 @@ final class VariantsTest extends TestCase
         foreach (Core::get(Ladder::class)->rungs() as $rung) {
             foreach (Level::cases() as $level) {
                 $sums = array_map(static fn ($s): string => $forms->write($s, Writer::plain()), Core::get(Generator::class)->draw($rung, $level, 4, 11)->sums);
-                $made = Core::get(Variants::class)->make($sums, [], 8, 3);
-                self::assertCount(8, $made->variants);
-                self::assertSame($sums, $made->variants[0], 'the sheet itself is the first');
-                foreach ($made->variants as $variant) {
+                $made = Core::get(Copies::class)->make($sums, [], 8, 3);
+                self::assertCount(8, $made->copies);
+                self::assertSame($sums, $made->copies[0], 'the sheet itself is the first');
+                foreach ($made->copies as $copy) {
                     if (max($made->few ?: [99]) >= 8 || [] === $made->few) {
-                        self::assertCount(\count($sums), array_unique($variant), implode('; ', $variant));
+                        self::assertCount(\count($sums), array_unique($copy), implode('; ', $copy));
                     }
-                    foreach ($variant as $place => $text) {
+                    foreach ($copy as $place => $text) {
                         self::assertEquals(Seen::in($sums[$place]), Seen::in($text), $text.' for '.$sums[$place]);
                     }
                 }
                 foreach (array_keys($sums) as $place) {
-                    $numbers = array_unique(array_column($made->variants, $place));
+                    $numbers = array_unique(array_column($made->copies, $place));
                     if (!isset($made->few[$place])) {
                         self::assertCount(8, $numbers, 'of '.$sums[$place]);
                         ++$different;
@@ -55,14 +55,14 @@ final class VariantsTest extends TestCase
     public function testSomeQuestionsAreTheSameForAll(): void
     {
         $sums = ['6 h 10 min - 3 h 45 min', '1 h in min', 'bananas', '9:20 a.m. to 1:05 p.m.'];
-        $made = Core::get(Variants::class)->make($sums, [3], 5, 9);
-        self::assertSame(['9:20 a.m. to 1:05 p.m.'], array_values(array_unique(array_column($made->variants, 3))));
-        self::assertSame(['bananas'], array_values(array_unique(array_column($made->variants, 2))));
+        $made = Core::get(Copies::class)->make($sums, [3], 5, 9);
+        self::assertSame(['9:20 a.m. to 1:05 p.m.'], array_values(array_unique(array_column($made->copies, 3))));
+        self::assertSame(['bananas'], array_values(array_unique(array_column($made->copies, 2))));
         self::assertSame([1 => 1, 2 => 1], $made->few, 'an hour has no other number of minutes, and bananas none');
-        self::assertCount(5, array_unique(array_column($made->variants, 0)));
-        self::assertEquals($made, Core::get(Variants::class)->make($sums, [3], 5, 9), 'the same seed, the same variants');
-        self::assertNotEquals($made->variants[1], Core::get(Variants::class)->make($sums, [3], 5, 10)->variants[1]);
-        self::assertSame([$sums], Core::get(Variants::class)->make($sums, [], 1, 1)->variants);
+        self::assertCount(5, array_unique(array_column($made->copies, 0)));
+        self::assertEquals($made, Core::get(Copies::class)->make($sums, [3], 5, 9), 'the same seed, the same copies');
+        self::assertNotEquals($made->copies[1], Core::get(Copies::class)->make($sums, [3], 5, 10)->copies[1]);
+        self::assertSame([$sums], Core::get(Copies::class)->make($sums, [], 1, 1)->copies);
     }
 
     public function testCodesAreAllDifferentAndAreReadAsTheyAreWritten(): void

@@ -9,7 +9,7 @@ use Rostik\App\Tests\ApiTestCase;
 use Symfony\Component\Uid\Uuid;
 
 /** Copies of a sheet with numbers of their own: made, found by their codes, with keys that are right. */
-final class VariantTest extends ApiTestCase
+final class CopyTest extends ApiTestCase
 {
     protected function setUp(): void
     {
@@ -166,11 +166,11 @@ final class VariantTest extends ApiTestCase
             $this->ask('DELETE', $address);
         }
         $database = $this->entities()->getConnection();
-        $database->executeStatement('UPDATE variant SET deleted_at = ? WHERE set_id = ?', [(new \DateTimeImmutable('-31 days'))->format('Y-m-d H:i:s'), Uuid::fromString($old)->toBinary()]);
+        $database->executeStatement('UPDATE copy SET deleted_at = ? WHERE set_id = ?', [(new \DateTimeImmutable('-31 days'))->format('Y-m-d H:i:s'), Uuid::fromString($old)->toBinary()]);
         $database->executeStatement('UPDATE sheet SET deleted_at = ? WHERE id = ?', [(new \DateTimeImmutable('-31 days'))->format('Y-m-d H:i:s'), Uuid::fromString($gone)->toBinary()]);
         $this->entities()->clear();
         $this->ask('GET', '/api/sheets');
-        self::assertEquals([2, 0], [$database->fetchOne('SELECT COUNT(*) FROM variant'), $database->fetchOne('SELECT COUNT(*) FROM sheet WHERE id = ?', [Uuid::fromString($gone)->toBinary()])]);
+        self::assertEquals([2, 0], [$database->fetchOne('SELECT COUNT(*) FROM copy'), $database->fetchOne('SELECT COUNT(*) FROM sheet WHERE id = ?', [Uuid::fromString($gone)->toBinary()])]);
         $this->ask('POST', '/api/sheets/'.$sheet.'/sets/'.$fresh.'/restore');
         self::assertSame(204, $this->code());
         $this->ask('POST', '/api/sheets/'.$gone.'/restore');

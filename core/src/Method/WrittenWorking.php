@@ -12,7 +12,7 @@ use Rostik\Core\Sum\Answer;
  *
  * @internal to the methods that write their working line by line
  */
-final class Lines
+final class WrittenWorking
 {
     /** @var list<Step> */
     private array $steps = [];
