@@ -11,7 +11,8 @@ use Rostik\App\Kernel;
 
 require_once dirname(__DIR__, 2).'/vendor/autoload.php';
 
-$var = is_string($_SERVER['ROSTIK_VAR'] ?? null) ? $_SERVER['ROSTIK_VAR'] : dirname(__DIR__, 2).'/var';
+// while php-fpm starts there is no $_SERVER to ask
+$var = getenv('ROSTIK_VAR') ?: dirname(__DIR__, 2).'/var';
 foreach (glob($var.'/cache/prod/*KernelProdContainer.preload.php') ?: [] as $file) {
     require_once $file;
 }
