@@ -155,7 +155,7 @@ final class FivesMethod implements Method
             }, $picture($minute));
         }
         $answer = new RewriteAnswer($sum->time, TimeForm::Digital);
-        $steps[] = new Step((null === $second ? 'The hour, two dots, always two digits for the minutes: ' : 'The hour, two dots, two digits for the minutes, two dots, two digits for the seconds: ').$writer->answer($answer).'.', $picture($minute));
+        $steps[] = new Step(\sprintf(null === $second ? 'The hour, %1$s, always two digits for the minutes: %2$s.' : 'The hour, %1$s, two digits for the minutes, %1$s, two digits for the seconds: %2$s.', $writer->separator($sum->time)->said(), $writer->answer($answer)), $picture($minute));
 
         return new Working($this, $steps, $answer);
     }

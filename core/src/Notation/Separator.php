@@ -9,4 +9,13 @@ enum Separator: string
 {
     case Colon = ':';
     case Point = '.';
+
+    /** As children say it. */
+    public function said(): string
+    {
+        return match ($this) {
+            self::Colon => 'two dots',
+            self::Point => 'a full stop',
+        };
+    }
 }

@@ -234,13 +234,19 @@ final readonly class Writer
         return $this->marked ? '×' : 'x';
     }
 
+    /** What stands between the hour and the minutes of a time: by the 24-hour clock always a colon. */
+    public function separator(StatedTime $stated): Separator
+    {
+        return ClockForm::TwentyFour === $stated->form ? Separator::Colon : $this->style->separator;
+    }
+
     /** ":25"; nothing for whole minutes. */
     private function seconds(StatedTime $stated): string
     {
         if (null === $stated->second) {
             return '';
         }
-        $separator = ClockForm::TwentyFour === $stated->form ? ':' : $this->style->separator->value;
+        $separator = $this->separator($stated)->value;
         $two = \sprintf('%02d', $stated->second);
 
         return $separator.($this->marked ? Marked::unit(Unit::Second, $two) : $two);

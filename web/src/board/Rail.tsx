@@ -7,7 +7,7 @@ export function Rail({ children }: { children: ReactNode }) {
     <div
       role="group"
       aria-label="Controls of the board"
-      className="flex flex-wrap items-center gap-x-2.5 gap-y-2 border-t-2 border-ink bg-paper px-4 py-2.5"
+      className="flex flex-wrap items-center gap-x-2.5 gap-y-2 border-t-2 border-ink bg-paper px-4 py-2.5 max-xl:gap-x-1.5 max-xl:px-2 low:py-1.5 [&_button]:max-xl:px-2.5"
     >
       {children}
     </div>

@@ -13,8 +13,8 @@ export function Saying({ worked, method, step }: { worked: WorkedSum; method: Wo
   const isLast = step === Math.max(0, method.steps.length - 1);
   const changed = isLast ? worked.changed : step > 0 ? (now?.changed ?? null) : null;
   return (
-    <div className="min-h-[7.3rem] contain-content border-t-2 border-ink pt-1.5">
-      <p className="text-[clamp(1.5rem,2.3vw,2.1rem)] leading-snug" data-testid="say" aria-live="polite">
+    <div className="min-h-[7.3rem] low:min-h-[5.6rem] contain-content border-t-2 border-ink pt-1.5">
+      <p className="text-[clamp(1.5rem,2.3vw,2.1rem)] leading-snug low:text-2xl" data-testid="say" aria-live="polite">
         <Coverable id={`s${step}`} parts={tells} name="what happens in this step">
           {now && <Marked text={now.say} />}
         </Coverable>

@@ -179,9 +179,11 @@ function Shown({ data, day, board, change, waiting, onList }: Props) {
 
   return (
     <CoverContext value={covers}>
-      <div className="border-b border-hair px-4 pt-1.5 contain-content max-[700px]:hidden">
-        <MomentStrip data={data} day={day} at={at} withEnd={showsEnd} />
-      </div>
+      {!shown.includes('day') && (
+        <div className="border-b border-hair px-4 pt-1.5 contain-content max-[700px]:hidden low:hidden">
+          <MomentStrip data={data} day={day} at={at} withEnd={showsEnd} />
+        </div>
+      )}
       <div className={`flex min-h-0 flex-1 flex-col px-6 pt-2 ${waiting ? 'opacity-55' : ''}`} aria-busy={waiting}>
         {!online && (
           <p role="status" className="text-lg text-soft">
@@ -189,7 +191,10 @@ function Shown({ data, day, board, change, waiting, onList }: Props) {
           </p>
         )}
         <div className="flex flex-wrap items-center justify-between gap-x-6">
-          <h1 className="text-[clamp(2rem,3.9vw,3.4rem)] leading-tight font-bold" data-testid="sum">
+          <h1
+            className="text-[clamp(2rem,3.9vw,3.4rem)] leading-tight font-bold low:text-[clamp(1.75rem,3.2vw,2.5rem)]"
+            data-testid="sum"
+          >
             {asked ? (
               asked.question
             ) : !answerHidden && worked.solved !== null ? (

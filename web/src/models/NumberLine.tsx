@@ -24,14 +24,27 @@ interface Props {
 export const NumberLine = memo(function NumberLine({ picture, last, made = 1, upright = false, large = false }: Props) {
   const size = large ? 27 : 22;
   const long = upright ? (large ? 470 : 600) : 760;
-  const wide = upright ? 400 : large ? 280 : 250;
   const base = upright ? 150 : large ? 186 : 168;
+  const wideAs = (label: string): number => plain(label).length * size * 0.6;
+  const widths = new Map(last.points.map((point) => [point.at, wideAs(point.label)]));
   const scale = new LineScale(
     [last.from, last.to],
     last.points.map((point) => point.at),
     [large ? 44 : 30, long - (large ? 44 : 30)],
-    upright ? 46 : large ? 104 : 92,
+    upright ? 46 : (a, b) => Math.max(large ? 104 : 92, ((widths.get(a) ?? 0) + (widths.get(b) ?? 0)) / 2 + size * 0.4),
   );
+  // labels that would touch stand in two rows, those of the points below and those of the jumps above
+  const rows =
+    !upright && LineScale.touch(last.points.map(({ at, label }) => ({ x: scale.x(at), width: wideAs(label) }))) ? 2 : 1;
+  const steps =
+    !upright &&
+    LineScale.touch(
+      last.jumps.map(({ from, to, label }) => ({ x: (scale.x(from) + scale.x(to)) / 2, width: wideAs(label) + 12 })),
+    )
+      ? 2
+      : 1;
+  const wide = upright ? 400 : (large ? 280 : 250) + (rows - 1) * size * 1.2;
+  const order = last.points.map((point) => point.at);
   /** A place along the line and off it (above it, or to the right of it), in the drawing. */
   const spot = (along: number, off: number): [number, number] => (upright ? [base + off, along] : [along, base - off]);
   const to = (along: number, off: number): string =>
@@ -72,7 +85,9 @@ export const NumberLine = memo(function NumberLine({ picture, last, made = 1, up
         const rise = Math.min(upright ? 110 : 92, 44 + Math.abs(b - a) * 0.16);
         const colour = colours[jump.mark] ?? 'var(--color-ink)';
         const half = plain(jump.label).length * size * 0.27;
-        const [x, y] = upright ? spot((a + b) / 2 + size * 0.3, rise + 16 + half) : spot((a + b) / 2, rise + 12);
+        const [x, y] = upright
+          ? spot((a + b) / 2 + size * 0.3, rise + 16 + half)
+          : spot((a + b) / 2, rise + 12 + (i % steps) * size);
         const part = newest ? made : 1;
         return (
           <g key={i} data-jump>
@@ -109,8 +124,10 @@ export const NumberLine = memo(function NumberLine({ picture, last, made = 1, up
       })}
       {picture.points.map((point, i) => {
         const along = scale.x(point.at);
-        const width = plain(point.label).length * size * 0.6;
-        const [x, y] = upright ? spot(along + size * 0.35, -22 - width / 2) : spot(along, -(size * 1.85));
+        const width = wideAs(point.label);
+        const [x, y] = upright
+          ? spot(along + size * 0.35, -22 - width / 2)
+          : spot(along, -(size * (1.85 + 1.2 * (order.indexOf(point.at) % rows))));
         return (
           <g key={point.at} data-point>
             <path d={`M${to(along, 12)}L${to(along, -14)}`} stroke="var(--color-ink)" strokeWidth="3" />

@@ -9,19 +9,20 @@ export class LineScale {
    * @param ends left and right end of the line, in ticks
    * @param points the points that stand on the line at the last step
    * @param pixels where the line begins and ends
-   * @param room the least distance between neighbouring points
+   * @param room the least distance between two neighbouring points
    */
   constructor(
     ends: readonly [number, number],
     points: readonly number[],
     pixels: readonly [number, number],
-    room: number,
+    room: number | ((from: number, to: number) => number),
   ) {
+    const between = typeof room === 'number' ? () => room : room;
     const sorted = [...new Set([ends[0], ...points, ends[1]])].sort((a, b) => a - b);
     const inner = new Set(points);
     const gaps = sorted.slice(1).map((at, i) => {
       const from = sorted[i] ?? at;
-      return { ticks: at - from, least: inner.has(at) && inner.has(from) ? room : 26 };
+      return { ticks: at - from, least: inner.has(at) && inner.has(from) ? between(from, at) : 26 };
     });
     const width = pixels[1] - pixels[0];
     const least = gaps.reduce((sum, gap) => sum + gap.least, 0);
@@ -43,6 +44,15 @@ export class LineScale {
       return before ? (stop.x - before.x) / (stop.at - before.at || 1) : 0;
     });
     return Math.max(...scales) <= 1.35 * Math.min(...scales);
+  }
+
+  /** Whether labels that stand in a row beside each other would touch. */
+  static touch(labels: readonly { x: number; width: number }[]): boolean {
+    const sorted = [...labels].sort((a, b) => a.x - b.x);
+    return sorted.slice(1).some((label, i) => {
+      const before = sorted[i] ?? label;
+      return label.x - before.x < (label.width + before.width) / 2;
+    });
   }
 
   x(at: number): number {

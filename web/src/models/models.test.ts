@@ -51,6 +51,24 @@ describe('the scale of a number line', () => {
     expect(new LineScale([0, 120], [60, 65], [0, 800], 104).even).toBe(false);
   });
 
+  it('gives long labels more room than short ones, and knows when they touch', () => {
+    const wide = new LineScale([0, 200], [50, 60, 150], [0, 800], (a, b) => (a === 50 && b === 60 ? 200 : 60));
+    expect(wide.x(60) - wide.x(50)).toBeGreaterThanOrEqual(200);
+    expect(
+      LineScale.touch([
+        { x: 0, width: 100 },
+        { x: 101, width: 100 },
+      ]),
+    ).toBe(false);
+    expect(
+      LineScale.touch([
+        { x: 101, width: 100 },
+        { x: 2, width: 100 },
+      ]),
+    ).toBe(true);
+    expect(LineScale.touch([{ x: 0, width: 100 }])).toBe(false);
+  });
+
   it('stays on the paper even where there is too little room', () => {
     const points = Array.from({ length: 20 }, (_, i) => 61 + i);
     const scale = new LineScale([60, 120], points, [0, 400], 92);

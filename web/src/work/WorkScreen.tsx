@@ -197,9 +197,11 @@ export function WorkScreen() {
             <Beginning onOpen={line.open} />
           ) : (
             <>
-              <div className={`flex items-start justify-between gap-x-6 ${isOld ? 'opacity-55' : ''}`}>
+              <div
+                className={`flex items-start justify-between gap-x-6 gap-y-1 max-sm:flex-col ${isOld ? 'opacity-55' : ''}`}
+              >
                 <h1
-                  className="min-w-0 text-[clamp(1.7rem,2.8vw,2.25rem)] leading-tight font-bold low:text-2xl"
+                  className="min-w-0 text-[clamp(1.7rem,2.8vw,2.25rem)] leading-tight font-bold low:text-2xl max-sm:text-2xl"
                   data-testid="sum"
                   aria-busy={isOld}
                 >
