@@ -95,4 +95,10 @@ abstract class ApiTestCase extends WebTestCase
     {
         return $this->browser->getResponse()->getStatusCode();
     }
+
+    /** The page that was answered, its spaces all alike: those that keep a number and its unit together are to be seen only. */
+    protected function printed(): string
+    {
+        return str_replace("\u{a0}", ' ', (string) $this->browser->getResponse()->getContent());
+    }
 }

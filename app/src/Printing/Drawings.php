@@ -14,6 +14,7 @@ use Rostik\Core\Question\Room;
 use Rostik\Core\Question\Scaffold;
 use Rostik\Core\Question\ShownClock;
 use Twig\Extension\AbstractExtension;
+use Twig\TwigFilter;
 use Twig\TwigFunction;
 
 /** What is drawn on paper, as SVG, for the templates. */
@@ -22,6 +23,17 @@ final class Drawings extends AbstractExtension
     /** Across, in mm: a clock face alone, and one beside another. */
     private const ALONE = 40.0;
     private const BESIDE = 36.0;
+
+    public function getFilters(): array
+    {
+        return [new TwigFilter('together', self::together(...))];
+    }
+
+    /** Numbers are not parted from their units, nor times from their half of the day, where a line ends. */
+    public static function together(?string $said): string
+    {
+        return preg_replace('/(?<=\d) (?=(?:[ap]\.m\.|[ap]m|[AP]M|noon|midnight|h|min|s|days?|weeks?|months?|years?)(?![a-z]))/', "\u{a0}", $said ?? '') ?? '';
+    }
 
     public function getFunctions(): array
     {

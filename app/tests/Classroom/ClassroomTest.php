@@ -130,7 +130,7 @@ final class ClassroomTest extends ApiTestCase
         self::assertSame(['1:50 pm + 3 h 30 min'], self::texts($sheet, 'sum'), 'what was typed stays');
         self::assertIsString($sheet['id']);
         $this->browser->request('GET', '/print/sheets/'.$sheet['id'].'?part=worked');
-        $paper = (string) $this->browser->getResponse()->getContent();
+        $paper = $this->printed();
         self::assertStringContainsString('1.50 pm + 3 h 30 min', $paper);
         self::assertStringContainsString('5.20 pm', $paper);
         self::assertDoesNotMatchRegularExpression('/[1-9]:\d\d|[ap]\.m\./', strip_tags($paper));

@@ -8,6 +8,7 @@ use PHPUnit\Framework\TestCase;
 use Rostik\App\Printing\Drawing\ClockDrawing;
 use Rostik\App\Printing\Drawing\ColumnsDrawing;
 use Rostik\App\Printing\Drawing\LineDrawing;
+use Rostik\App\Printing\Drawings;
 use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Picture\ColumnsPicture;
@@ -187,5 +188,13 @@ final class DrawingTest extends TestCase
                 self::assertLessThanOrEqual(84.3, $to, $what);
             }
         }
+    }
+
+    /** Where a line ends, no number is parted from its unit, and no time from its half of the day. */
+    public function testNumbersAndTheirUnitsStayTogether(): void
+    {
+        self::assertSame("7:50\u{a0}a.m. and 7.15\u{a0}pm, 12\u{a0}noon", Drawings::together('7:50 a.m. and 7.15 pm, 12 noon'));
+        self::assertSame("2\u{a0}h 15\u{a0}min, 1\u{a0}day, 4 samples", Drawings::together('2 h 15 min, 1 day, 4 samples'));
+        self::assertSame('', Drawings::together(null));
     }
 }

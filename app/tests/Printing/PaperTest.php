@@ -44,7 +44,7 @@ final class PaperTest extends ApiTestCase
         $this->browser->request('GET', '/print/sheets/'.$id.'?'.$how);
         self::assertSame(200, $this->code());
 
-        return (string) $this->browser->getResponse()->getContent();
+        return $this->printed();
     }
 
     /**

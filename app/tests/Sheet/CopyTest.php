@@ -49,7 +49,7 @@ final class CopyTest extends ApiTestCase
         $this->browser->request('GET', $address);
         self::assertSame(200, $this->code(), $address);
 
-        return (string) $this->browser->getResponse()->getContent();
+        return $this->printed();
     }
 
     public function testAClassSetHasNamesCodesAndKeysThatAreCountedAgain(): void

@@ -58,14 +58,14 @@ final class MakingTest extends ApiTestCase
         self::assertSame(['write', 'as-written'], [$mixed['settings']['answers'], $mixed['settings']['times']]);
         self::assertIsString($mixed['id']);
         $this->browser->request('GET', '/print/sheets/'.$mixed['id'].'?part=sheet');
-        $paper = (string) $this->browser->getResponse()->getContent();
+        $paper = $this->printed();
         self::assertSame([2, 1], [substr_count($paper, 'A clock face to draw the hands on'), substr_count($paper, 'A clock to be read')]);
         // chosen for all, it holds where a question has none of its own
         $questions = array_map(static fn (mixed $question): array => ['text' => ['answers' => null] + (array) ((array) $question)['text']] + (array) $question, (array) $mixed['questions']);
         $this->ask('PUT', '/api/sheets/'.$mixed['id'], ['version' => $mixed['version'], 'title' => 'Clocks', 'questions' => $questions, 'settings' => ['answers' => 'hands'] + $mixed['settings']]);
         self::assertSame(200, $this->code());
         $this->browser->request('GET', '/print/sheets/'.$mixed['id'].'?part=sheet');
-        self::assertSame(3, substr_count((string) $this->browser->getResponse()->getContent(), 'A clock face to draw the hands on'));
+        self::assertSame(3, substr_count($this->printed(), 'A clock face to draw the hands on'));
 
         [$clocks] = $this->make(['levels' => ['core'], 'aims' => [['rung' => 'set-clock', 'count' => 3]]]);
         self::assertSame([null, null, null], self::texts($clocks, 'answers'));

@@ -92,7 +92,7 @@ final class MigrationTest extends ApiTestCase
         self::assertSame(['YG7F' => 'Anouk', 'XDXP' => 'Bram', 'KX9C' => 'Cleo'], $copies());
         $this->browser->request('GET', '/print/sheets/'.$ways['id'].'?part=both');
         self::assertSame(200, $this->code());
-        $paper = (string) $this->browser->getResponse()->getContent();
+        $paper = $this->printed();
         self::assertStringContainsString('Show your jumps.', $paper);
         self::assertStringContainsString('10:15 a.m. − 35 min = 9:40 a.m.', $paper);
         self::assertMatchesRegularExpression('~9:40 a\.m\.</span>\s*<strong class="answer">true</strong>~', $paper, 'the key that was printed before still holds');

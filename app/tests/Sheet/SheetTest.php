@@ -163,7 +163,7 @@ final class SheetTest extends ApiTestCase
             $this->browser->request('GET', '/print/sheets/'.$this->text($sheet['id']).'?paper=letter&part='.$part);
             self::assertSame(200, $this->code());
 
-            return (string) $this->browser->getResponse()->getContent();
+            return $this->printed();
         };
         self::assertStringNotContainsString('2 h 25 min', $page('sheet'));
         self::assertStringContainsString('Tide &lt;&amp;&gt; ferry', $page('sheet'));

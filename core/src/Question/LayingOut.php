@@ -50,6 +50,12 @@ final readonly class LayingOut
         return $this->asking->reads($this->sum);
     }
 
+    /** Whether what is asked has a gap in it to write the answer in. */
+    public function hasGap(): bool
+    {
+        return '' === $this->wording && str_contains($this->asking->question($this->sum, $this->times, false), '___');
+    }
+
     /** Whether it is worked on paper: to put things in order, to compare, or to say what a clock shows, nothing is. */
     public function isWorked(): bool
     {

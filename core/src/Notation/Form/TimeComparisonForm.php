@@ -19,8 +19,6 @@ final class TimeComparisonForm implements Form
 
     private const SIGNS = ['?', 'or', 'vs', 'versus', '_', 'compared with', 'compared to'];
 
-    private const WRITE = 'Write “earlier than”, “later than” or “the same as”.';
-
     private const WHETHER = ['earlier than', 'later than', 'before', 'after', 'earlier or later than', 'before or after', 'the same as', 'the same time as'];
 
     public static function sums(): array
@@ -45,7 +43,7 @@ final class TimeComparisonForm implements Form
             }
             foreach (0 === $after ? [] : $line->times($line->past($after, '_', '?')) as $right) {
                 $end = $line->past($right->next, ',', ':', '?', '-');
-                $question = $line->past($end, 'which', 'is', 'comes', 'earlier', 'later', 'sooner', 'first', 'the');
+                $question = $line->past($end, 'which', 'is', 'comes', 'earlier', 'later', 'sooner', 'first', 'the', 'or', 'same', 'time');
                 if ((!$left->bare || !$right->bare || $asked) && $line->endsAt($question)) {
                     $found[] = TimeComparison::of($left->time, $right->time);
                 }
@@ -67,7 +65,7 @@ final class TimeComparisonForm implements Form
 
     public function put(Sum $sum, Writer $writer): string
     {
-        return $this->joined($sum, ' is ____________ ', $writer).'.     '.self::WRITE;
+        return 'Is '.$this->joined($sum, ' earlier or later than ', $writer).', or the same time?';
     }
 
     public function claim(Sum $sum, string $answer, Writer $writer): string
@@ -77,12 +75,12 @@ final class TimeComparisonForm implements Form
 
     public function inWords(Sum $sum, Writer $writer): ?string
     {
-        return $sum instanceof TimeComparison ? \sprintf('%s is ____________ %s.     %s', ucfirst($writer->inWords($sum->left)), $writer->inWords($sum->right), self::WRITE) : null;
+        return $sum instanceof TimeComparison ? \sprintf('Is %s earlier or later than %s, or the same time?', $writer->inWords($sum->left), $writer->inWords($sum->right)) : null;
     }
 
     public function byClocks(Sum $sum, Writer $writer): string
     {
-        return 'The time on the first clock is ____________ the time on the second.     '.self::WRITE;
+        return 'Is the time on the first clock earlier or later than the time on the second, or the same?';
     }
 
     private function joined(Sum $sum, string $between, Writer $writer): string

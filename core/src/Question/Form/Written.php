@@ -42,11 +42,11 @@ final readonly class Written implements AnswerForm
     public function layOut(LayingOut $question): self
     {
         $compares = Answered::Sign === $question->sum->answered();
-        if ($compares && '' === $question->wording) {
+        if ($compares && $question->hasGap()) {
             return new self(within: true);
         }
 
-        return new self($compares || $question->isWorked() ? $question->room() : null, long: \in_array($question->sum->answered(), [Answered::Times, Answered::Order], true));
+        return new self(($compares && '' !== $question->wording) || $question->isWorked() ? $question->room() : null, long: \in_array($question->sum->answered(), [Answered::Times, Answered::Order], true));
     }
 
     public function isDrawn(): bool
