@@ -81,6 +81,7 @@ test('exit tickets, four to a page, and a home page with its method', async ({ d
   await expect(desk.questions).toHaveCount(3);
   await page.getByRole('link', { name: 'Print…' }).click();
   await expect(desk.paper.locator('.piece')).toHaveCount(4);
+  await expect(page.getByText('4 to a page, to be cut apart.')).toBeVisible();
   await page.getByLabel('For', { exact: true }).selectOption('home');
   await expect(desk.paper.getByText('For whoever helps at home.')).toBeVisible();
   await desk.hasNoBarriers();

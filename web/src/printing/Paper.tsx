@@ -8,6 +8,8 @@ interface Props {
   version: string;
   /** The page that is on the screen. */
   frame: RefObject<HTMLIFrameElement | null>;
+  /** Told whenever another page is on the screen. */
+  onShown: (page: Document) => void;
 }
 
 interface Shown {
@@ -30,7 +32,7 @@ const came = (frame: HTMLIFrameElement | null): boolean => {
  * The paper on the screen. A new one is loaded behind it and takes its place when it is there, at the same height; without
  * a connection the one that is there stays.
  */
-export function Paper({ src, version, frame }: Props) {
+export function Paper({ src, version, frame, onShown }: Props) {
   const [shown, setShown] = useState<Shown>({ src, version, attempt: 0 });
   const [failed, setFailed] = useState<string | null>(null);
   const [attempt, setAttempt] = useState(0);
@@ -55,7 +57,10 @@ export function Paper({ src, version, frame }: Props) {
           className={`absolute inset-0 size-full ${i === 0 ? '' : 'invisible'}`}
           onLoad={() => {
             if (i === 0) {
-              if (!came(frame.current)) {
+              const there = frame.current?.contentDocument;
+              if (there && came(frame.current)) {
+                onShown(there);
+              } else {
                 setFailed(page.version);
               }
               return;
@@ -66,6 +71,9 @@ export function Paper({ src, version, frame }: Props) {
               height.current = frame.current?.contentWindow?.scrollY ?? 0;
               coming.current?.contentWindow?.scrollTo(0, height.current);
               setShown(page);
+              if (coming.current?.contentDocument) {
+                onShown(coming.current.contentDocument);
+              }
             }
           }}
         />

@@ -8,6 +8,7 @@ import { useTitle } from '../ui/useTitle';
 import { Copies } from '../sheet/Copies';
 import { Paper as PaperShown } from './Paper';
 import { PrintSettings } from './PrintSettings';
+import { piecesToAPage, type Fitting } from './pieces';
 import { usePdf } from './usePdf';
 import { useSheet } from '../sheet/useSheet';
 
@@ -81,6 +82,7 @@ export function PrintPreview() {
   // what has not been saved yet would not be on the paper
   const ready = keeper !== null && state.saving === 'saved';
   // while something is being saved the paper stays as it was, so that nothing flickers under one's typing
+  const [fitting, setFitting] = useState<Fitting | null>(null);
   const [paperShown, setPaperShown] = useState<{ query: string; key: string } | null>(null);
   if (ready && paperShown?.key !== shown) {
     setPaperShown({ query, key: shown });
@@ -148,6 +150,7 @@ export function PrintPreview() {
             <PrintSettings
               settings={settings}
               classId={state.draft.classId}
+              fitting={fitting}
               onChange={change}
               onClass={(classId) => {
                 keeper?.change((now) => ({ ...now, classId }));
@@ -222,7 +225,14 @@ export function PrintPreview() {
         </div>
       </aside>
       {paperShown ? (
-        <PaperShown src={`/print/sheets/${id}?${paperShown.query}`} version={paperShown.key} frame={frame} />
+        <PaperShown
+          src={`/print/sheets/${id}?${paperShown.query}`}
+          version={paperShown.key}
+          frame={frame}
+          onShown={(page) => {
+            setFitting(piecesToAPage(page));
+          }}
+        />
       ) : (
         <p className="flex-1 p-6">One moment: the sheet is being saved.</p>
       )}

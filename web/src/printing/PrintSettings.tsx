@@ -2,6 +2,7 @@ import { useId } from 'react';
 import { answerForms, type Layout, type Scaffold, type SheetSettings, type TypeSize } from '../api/types';
 import { useClasses } from '../classroom/useClasses';
 import { Pick, Tick } from '../ui/Pick';
+import type { Fitting } from './pieces';
 import { timesGiven } from '../sheet/forms';
 
 const layouts: readonly { value: Layout; text: string }[] = [
@@ -30,12 +31,14 @@ interface Props {
   settings: SheetSettings;
   /** The class it is for. */
   classId: string | null;
+  /** How many pieces fit on a page, where they are to be cut apart; null where it is not known. */
+  fitting: Fitting | null;
   onChange: (part: Partial<SheetSettings>) => void;
   onClass: (id: string | null) => void;
 }
 
 /** How the sheet is set out; kept with the sheet. */
-export function PrintSettings({ settings, classId, onChange, onClass }: Props) {
+export function PrintSettings({ settings, classId, fitting, onChange, onClass }: Props) {
   const { classes } = useClasses();
   const instruction = useId();
   const isPage = settings.layout === 'page' || settings.layout === 'home';
@@ -49,6 +52,12 @@ export function PrintSettings({ settings, classId, onChange, onClass }: Props) {
           onChange({ layout });
         }}
       />
+      {!isPage && fitting && (
+        <p role="status" className="mb-2 text-soft">
+          {fitting.fits === 1 ? 'One to a page' : `${fitting.fits} to a page`}
+          {fitting.fits < fitting.most ? ': what is drawn takes its room.' : ', to be cut apart.'}
+        </p>
+      )}
       <Pick
         label="Answers"
         value={settings.answers}

@@ -7,6 +7,7 @@ import { child, classOf } from '../testing/classes';
 import { show, silentServer } from '../testing/show';
 import { Copies } from '../sheet/Copies';
 import { plainSettings } from '../sheet/draft';
+import { piecesToAPage, type Fitting } from './pieces';
 import { PrintSettings } from './PrintSettings';
 import { Separating } from '../sheet/Separating';
 import { usePdf } from './usePdf';
@@ -25,10 +26,18 @@ const set: CopySetReply = {
 
 describe('how a sheet is set out', () => {
   const asked = silentServer();
-  const settings = (now: Partial<SheetSettings>) => {
+  const settings = (now: Partial<SheetSettings>, fitting: Fitting | null = null) => {
     asked.mockResolvedValue([kittiwakes]);
     const changed = vi.fn<(part: Partial<SheetSettings> | string | null) => void>();
-    show(<PrintSettings settings={{ ...plainSettings, ...now }} classId="k" onChange={changed} onClass={changed} />);
+    show(
+      <PrintSettings
+        settings={{ ...plainSettings, ...now }}
+        classId="k"
+        fitting={fitting}
+        onChange={changed}
+        onClass={changed}
+      />,
+    );
     return changed;
   };
 
@@ -57,6 +66,31 @@ describe('how a sheet is set out', () => {
     expect(
       ['Columns', 'Worked example', 'Chart of units', 'Instruction'].map((one) => screen.queryByLabelText(one)),
     ).toEqual([null, null, null, null]);
+  });
+
+  it('says how many pieces are cut from a page', () => {
+    settings({ layout: 'tickets' }, { fits: 4, most: 4 });
+    expect(screen.getByRole('status').textContent).toBe('4 to a page, to be cut apart.');
+  });
+
+  it.each([
+    ['tickets', [560, 561], { fits: 4, most: 4 }],
+    ['tickets', [560, 700], { fits: 2, most: 4 }],
+    ['slips', [224, 225], { fits: 5, most: 5 }],
+    ['slips', [224, 400], { fits: 2, most: 5 }],
+    ['slips', [2000, 2000], { fits: 1, most: 5 }],
+  ] as const)('counts what fits: %s of %o', (layout, heights, wanted) => {
+    const page = document.implementation.createHTMLDocument();
+    const share = layout === 'tickets' ? 560 : 224;
+    page.body.innerHTML = `<section class="page cut ${layout}" style="min-height:1122px">${heights.map(() => `<div class="piece" style="min-height:${share}px"></div>`).join('')}</section>`;
+    page.querySelectorAll('.piece').forEach((piece, i) => {
+      Object.defineProperty(piece, 'offsetHeight', { value: heights[i] });
+    });
+    expect(piecesToAPage(page)).toEqual(wanted);
+  });
+
+  it('counts nothing where nothing is cut', () => {
+    expect(piecesToAPage(document.implementation.createHTMLDocument())).toBeNull();
   });
 
   it('has the example of a home page always', () => {
