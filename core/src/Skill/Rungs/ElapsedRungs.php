@@ -97,13 +97,13 @@ final class ElapsedRungs implements Rungs
                         ? Missing::start($direction, $amount, $end)
                         : Missing::length($direction, $start, $end);
                 }),
-            new Rung('more-or-less', 'I can tell whether it is more or less than an hour.', ['how-long-within-hour'], [Kind::Comparison], ['number-line', 'all-minutes'], ['hundred-minutes', 'ignores-am-pm', 'counts-both-ends'],
+            new Rung('more-or-less', 'I can tell whether it is more or less than an hour.', ['how-long-within-hour'], [Kind::Comparison], ['number-line', 'all-minutes'], ['hundred-minutes', 'borrows-without-paying', 'ignores-am-pm', 'counts-both-ends'],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof SpanComparison,
                 static function (Level $level, Dice $dice): Sum {
                     $start = $dice->time($level);
                     $length = Level::Support === $level ? 60 : $dice->number(30, Level::Core === $level ? 120 : 5 * 60, Level::Core === $level ? 30 : 15);
-                    // just below, just as long, just above
-                    $span = Elapsed::of($start, $start->moved(max($level->step(), $length + $dice->number(-25, 25, $level->step()))));
+                    // just below, just as long, just above; and so far below that 40 minutes too much are not an hour too much
+                    $span = Elapsed::of($start, $start->moved(max($level->step(), $length + $dice->number(-55, 25, $level->step()))));
 
                     return Level::Stretch === $level && $dice->toss()
                         ? SpanComparison::of(Amount::minutes($length), $span)
