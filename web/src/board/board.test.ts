@@ -3,7 +3,7 @@ import type { BoardSum, DayReply, WorkedMethod } from '../api/types';
 import { handsAt } from '../models/GearedClock';
 import { readAddress, writeAddress } from './address';
 import { turnOf } from './covering';
-import { available, minuteOfDay, momentAt, pictureAt, placeOf, stripAt, usualModels } from './scene';
+import { available, isOneWay, minuteOfDay, momentAt, pictureAt, placeOf, stripAt, usualModels } from './scene';
 
 const method = (id: string, type: 'line' | 'columns' | 'written', steps: number): WorkedMethod =>
   ({
@@ -111,6 +111,13 @@ describe('a moment between two steps', () => {
 
   it('has its place in the table of the day, on whatever day it is', () => {
     expect([-1, 0, 1440, 1500, -1441].map(minuteOfDay)).toEqual([1439, 0, 0, 60, 1439]);
+  });
+});
+
+describe('turning the hands through a sum', () => {
+  it('is only for one that never turns back', () => {
+    expect([isOneWay([610, 610, 660, 700]), isOneWay([700, 660]), isOneWay([600])]).toEqual([true, true, true]);
+    expect(isOneWay([610, 670, 650])).toBe(false);
   });
 });
 

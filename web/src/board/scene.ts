@@ -118,3 +118,9 @@ export function stripAt(data: BoardSum, day: DayReply, at: number, withEnd: bool
   }
   return { pins, spans };
 }
+
+/** Whether the steps never turn back: one that goes past the end and comes back has two places for one turn of the hands. */
+export function isOneWay(moments: readonly number[]): boolean {
+  const turns = moments.slice(1).map((moment, i) => moment - (moments[i] ?? moment));
+  return turns.every((turn) => turn >= 0) || turns.every((turn) => turn <= 0);
+}

@@ -2,7 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { BoardSum, WorkedMethod } from '../api/types';
 import type { Hand } from '../models/GearedClock';
 import type { BoardAddress, ChangeBoard } from './address';
-import { momentAt, placeOf } from './scene';
+import { isOneWay, momentAt, placeOf } from './scene';
 
 /** Where the class is on its way along a sum: at a step, or between two while somebody drags. */
 export interface Way {
@@ -106,7 +106,7 @@ export function useWay(data: BoardSum, method: WorkedMethod, board: BoardAddress
     at,
     sweep,
     own: own !== null,
-    moves: clock !== null && own === null && clock.from !== clock.to && method.id !== 'near-hour',
+    moves: clock !== null && own === null && clock.from !== clock.to && isOneWay(moments),
     moments,
     go,
     goBy: (by) => {
