@@ -9,6 +9,7 @@ use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Answer;
 use Rostik\Core\Sum\ClockChain;
 use Rostik\Core\Sum\InSteps;
+use Rostik\Core\Sum\InTurn;
 use Rostik\Core\Sum\LengthChain;
 use Rostik\Core\Sum\Series;
 use Rostik\Core\Sum\Sum;
@@ -38,6 +39,7 @@ final readonly class StepByStepMethod implements Method
         return match (true) {
             $sum instanceof Series => new Suit(60, 'Each time is found from the one before it.'),
             $sum instanceof LengthChain => new Suit(75, \sprintf('There are %d steps: each begins with what the last one came to.', $sum->steps())),
+            $sum instanceof InTurn => new Suit(70, \sprintf('There are %d sums: what one comes to is gone on with.', $sum->steps())),
             $sum instanceof ClockChain => new Suit(60, \sprintf('There are %d steps: each begins with what the last one came to.', $sum->steps())),
             default => null,
         };
@@ -55,14 +57,15 @@ final readonly class StepByStepMethod implements Method
             $lines->add('', 'At first there would be too little to take from, so what is added comes first.');
         }
         $reached = null;
+        $before = [];
         $times = $sum instanceof Series ? [$sum->start] : [];
-        $at = ($sum->times()[0] ?? null)?->minutes;
+        $at = null === $sum->way() ? null : ($sum->times()[0] ?? null)?->minutes;
         if ($sum instanceof Series) {
             $lines->add($writer->time($sum->start), \sprintf('The first is %s itself.', $writer->time($sum->start)), $at);
         }
         for ($i = 0; $i < $sum->steps(); ++$i) {
-            $step = $sum->step($i, $reached);
-            $reached = $step->answer();
+            $step = $sum->step($i, ...$before);
+            $before[] = $reached = $step->answer();
             $at = null === $at ? null : $at + ($step->way()->minutes ?? 0);
             // the day is said with the answer, not step by step
             $lines->add($this->forms->write($step, $writer).' = '.($reached instanceof TimeAnswer ? $writer->time($reached->time) : $writer->answer($reached)), '', $at);

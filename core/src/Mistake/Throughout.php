@@ -54,10 +54,10 @@ final readonly class Throughout
     {
         $given = null;
         $shows = false;
-        $from = null;
+        $before = [];
         for ($i = 0; $i < $sum->steps(); ++$i) {
             try {
-                $step = $sum->step($i, $from);
+                $step = $sum->step($i, ...$before);
                 $predicted = $mistake->predict($step);
                 $given = $predicted ?? $this->right->to($step);
             } catch (CannotBeDone) {
@@ -69,6 +69,9 @@ final readonly class Throughout
             if (null === $from && $i < $sum->steps() - 1) {
                 return null;
             }
+            if (null !== $from) {
+                $before[] = $from;
+            }
         }
 
         return $shows ? $given : null;
@@ -78,15 +81,18 @@ final readonly class Throughout
     {
         $times = [GivenTime::stated($sum->start)];
         $shows = false;
-        $from = null;
+        $before = [];
         for ($i = 0; $i < $sum->steps(); ++$i) {
-            $step = $sum->step($i, $from);
+            $step = $sum->step($i, ...$before);
             $predicted = $mistake->predict($step);
             $given = $predicted ?? $this->right->to($step);
             $shows = $shows || null !== $predicted;
             $from = null === $given ? null : $this->asAnswer($given);
             if (!$given instanceof GivenTime || (null === $from && $i < $sum->steps() - 1)) {
                 return null;
+            }
+            if (null !== $from) {
+                $before[] = $from;
             }
             $times[] = $given;
         }

@@ -13,38 +13,46 @@ use Rostik\Core\Sum\TimeForm;
 use Rostik\Core\Time\ClockForm;
 
 /** All forms of sum: every class in the folder Form, in the order that they state themselves. */
-final readonly class Forms
+final class Forms
 {
-    /** @var list<Form> */
-    private array $forms;
+    /** @var ?list<Form> */
+    private ?array $forms = null;
 
     /** @var array<class-string<Sum>, Form> */
-    private array $bySum;
+    private array $bySum = [];
 
-    /** @param iterable<Form> $forms in the order in which they are tried */
-    public function __construct(iterable $forms)
+    /** @param iterable<Form> $tagged in the order in which they are tried; asked for only when they are needed, since one of them needs the others */
+    public function __construct(private readonly iterable $tagged)
     {
-        $all = [];
-        $bySum = [];
-        foreach ($forms as $form) {
-            $all[] = $form;
-            foreach ($form::sums() as $sum) {
-                $bySum[$sum] = $form;
-            }
-        }
-        $this->forms = $all;
-        $this->bySum = $bySum;
     }
 
     /** @return list<Form> */
     public function all(): array
     {
-        return $this->forms;
+        return $this->forms ?? $this->gathered();
     }
 
     public function of(Sum $sum): Form
     {
+        if (null === $this->forms) {
+            $this->gathered();
+        }
+
         return $this->bySum[$sum::class] ?? throw new \LogicException('No form for '.$sum::class);
+    }
+
+    /** @return list<Form> */
+    private function gathered(): array
+    {
+        $this->forms = [];
+        foreach ($this->tagged as $form) {
+            $this->forms[] = $form;
+            foreach ($form::sums() as $sum) {
+                $this->bySum[$sum] = $form;
+            }
+        }
+
+        return $this->forms;
     }
 
     /** The solved sum, where it is not simply "sum = answer"; null where it is. */

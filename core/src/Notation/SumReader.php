@@ -10,6 +10,7 @@ use Rostik\Core\Sum\Difference;
 use Rostik\Core\Sum\EitherWay;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\Grouping;
+use Rostik\Core\Sum\InTurn;
 use Rostik\Core\Sum\Order;
 use Rostik\Core\Sum\Phrase;
 use Rostik\Core\Sum\Reading;
@@ -64,7 +65,7 @@ final readonly class SumReader
         }
         $line = $this->line($typed);
         try {
-            return $this->found($line) ?? $this->withItsAnswer($line) ?? $this->afterItsVerb($line) ?? throw $this->complaints->about($line, $this->works(...));
+            return $this->found($line) ?? $this->withItsAnswer($line) ?? $this->afterItsVerb($line) ?? $this->inTurn($line) ?? throw $this->complaints->about($line, $this->works(...));
         } catch (CannotBeDone $cannot) {
             throw $this->complaints->cannotBeDone($cannot, $line, $this->works(...));
         } catch (MixedChains $mixed) {
@@ -203,6 +204,28 @@ final readonly class SumReader
         $rest = $this->line($words->between($line->start + 2, $words->count));
 
         return $this->found($rest) ?? $this->withItsAnswer($rest);
+    }
+
+    /** "8:40 am to 11:15 am; 2 h 35 min + 40 min": sums of which each goes on with the answer of one before. */
+    private function inTurn(TypedLine $line): ?ReadSum
+    {
+        $pieces = explode(';', $line->typed);
+        if (!isset($pieces[1]) || isset($pieces[InTurn::MOST])) {
+            return null;
+        }
+        $sums = [];
+        foreach ($pieces as $piece) {
+            $found = $this->found($this->line(trim($piece)))->sum ?? null;
+            if (null === $found || [] !== $found->readings()) {
+                return null;
+            }
+            $sums[] = $found;
+        }
+        try {
+            return new ReadSum(InTurn::of($sums[0], $sums[1], ...\array_slice($sums, 2)), []);
+        } catch (\InvalidArgumentException) {
+            return null;
+        }
     }
 
     /** "90 min = 1 h 30 min": a length, converted into the units behind the equals sign. */

@@ -87,13 +87,13 @@ final readonly class ClockChain implements InSteps
 
     public function regroups(): bool
     {
-        $from = null;
+        $before = [];
         foreach (array_keys($this->parts) as $i) {
-            $step = $this->step($i, $from);
+            $step = $this->step($i, ...$before);
             if ($step->regroups()) {
                 return true;
             }
-            $from = $step->answer();
+            $before[] = $step->answer();
         }
 
         return false;
@@ -109,8 +109,9 @@ final readonly class ClockChain implements InSteps
         return \count($this->parts);
     }
 
-    public function step(int $i, ?Answer $from): ClockMove
+    public function step(int $i, Answer ...$before): ClockMove
     {
+        $from = [] === $before ? null : $before[array_key_last($before)];
         $start = match (true) {
             null === $from => $this->start,
             $from instanceof TimeAnswer => $from->time,

@@ -66,6 +66,11 @@ abstract readonly class ClockMove implements Sum
         return new static($times[0] ?? $this->start, $this->length);
     }
 
+    final public function withLengths(Amount ...$lengths): static
+    {
+        return static::of($this->start, $lengths[0] ?? $this->length);
+    }
+
     final public function lengths(): array
     {
         return [$this->length];

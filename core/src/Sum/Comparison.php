@@ -71,6 +71,11 @@ final readonly class Comparison implements Sum
         return $readings;
     }
 
+    public function withLengths(Amount ...$lengths): static
+    {
+        return self::of($lengths[0] ?? $this->left, $lengths[1] ?? $this->right);
+    }
+
     public function lengths(): array
     {
         return [$this->left, $this->right];

@@ -39,6 +39,11 @@ final readonly class Difference implements Sum
         return new LengthAnswer(Amount::usual($this->from->duration->minus($this->take->duration), $larger->largest()));
     }
 
+    public function withLengths(Amount ...$lengths): static
+    {
+        return self::of($lengths[0] ?? $this->from, $lengths[1] ?? $this->take);
+    }
+
     public function lengths(): array
     {
         return [$this->from, $this->take];

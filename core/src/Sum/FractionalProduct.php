@@ -57,6 +57,11 @@ final readonly class FractionalProduct implements Sum
         return new LengthAnswer(Amount::usual(Duration::of($whole + intdiv($part, $this->times->denominator), $duration->chain), $this->length->largest()));
     }
 
+    public function withLengths(Amount ...$lengths): static
+    {
+        return self::of($this->times, $lengths[0] ?? $this->length);
+    }
+
     public function lengths(): array
     {
         return [$this->length];

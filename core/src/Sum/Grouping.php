@@ -45,6 +45,11 @@ final readonly class Grouping implements Sum
         return new NumberAnswer($times);
     }
 
+    public function withLengths(Amount ...$lengths): static
+    {
+        return self::of($lengths[0] ?? $this->length, $lengths[1] ?? $this->each);
+    }
+
     public function lengths(): array
     {
         return [$this->length, $this->each];

@@ -16,11 +16,11 @@ interface InSteps extends Sum
     /**
      * One of the steps.
      *
-     * @param int     $i    from 0
-     * @param ?Answer $from what the step before came to, rightly or not; null for the first step
+     * @param int    $i      from 0
+     * @param Answer $before what the steps before came to, rightly or not, in order; none for the first step
      *
      * @throws CannotBeDone              when it does not go on from such an answer
      * @throws \Rostik\Core\Time\TooLong
      */
-    public function step(int $i, ?Answer $from): Sum;
+    public function step(int $i, Answer ...$before): Sum;
 }

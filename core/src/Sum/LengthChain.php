@@ -72,13 +72,13 @@ final readonly class LengthChain implements InSteps
 
     public function regroups(): bool
     {
-        $from = null;
+        $before = [];
         for ($i = 0; $i < $this->steps(); ++$i) {
-            $step = $this->step($i, $from);
+            $step = $this->step($i, ...$before);
             if ($step->regroups()) {
                 return true;
             }
-            $from = $step->answer();
+            $before[] = $step->answer();
         }
 
         return false;
@@ -120,8 +120,9 @@ final readonly class LengthChain implements InSteps
         return \count($this->parts);
     }
 
-    public function step(int $i, ?Answer $from): Total|Difference
+    public function step(int $i, Answer ...$before): Total|Difference
     {
+        $from = [] === $before ? null : $before[array_key_last($before)];
         $first = match (true) {
             null === $from => $this->first,
             $from instanceof LengthAnswer => $from->amount,

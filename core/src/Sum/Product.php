@@ -46,6 +46,11 @@ final readonly class Product implements Sum
         return new LengthAnswer(Amount::usual(Duration::of($duration->count * $this->times, $duration->chain), $this->length->largest()));
     }
 
+    public function withLengths(Amount ...$lengths): static
+    {
+        return self::of($this->times, $lengths[0] ?? $this->length);
+    }
+
     public function lengths(): array
     {
         return [$this->length];

@@ -80,6 +80,11 @@ final readonly class SecondMove implements Sum
         return self::of($times[0] ?? $this->start, $this->length, $this->direction);
     }
 
+    public function withLengths(Amount ...$lengths): static
+    {
+        return self::of($this->start, $lengths[0] ?? $this->length, $this->direction);
+    }
+
     public function lengths(): array
     {
         return [$this->length];

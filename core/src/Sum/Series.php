@@ -161,8 +161,10 @@ final readonly class Series implements InSteps
         return $this->count - 1;
     }
 
-    public function step(int $i, ?Answer $from): Later
+    public function step(int $i, Answer ...$before): Later
     {
+        $from = [] === $before ? null : $before[array_key_last($before)];
+
         return Later::of(match (true) {
             null === $from => $this->start,
             $from instanceof TimeAnswer => $from->time,

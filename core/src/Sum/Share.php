@@ -41,6 +41,11 @@ final readonly class Share implements Sum
         return new LengthAnswer(Amount::usual(Duration::of(intdiv($duration->count, $this->between), $duration->chain), $this->length->largest()));
     }
 
+    public function withLengths(Amount ...$lengths): static
+    {
+        return self::of($lengths[0] ?? $this->length, $this->between);
+    }
+
     public function lengths(): array
     {
         return [$this->length];

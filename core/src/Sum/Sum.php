@@ -34,6 +34,9 @@ interface Sum
     /** @return list<Amount> the lengths that are given, in order */
     public function lengths(): array;
 
+    /** The same sum with other given lengths, in the order of {@see lengths()}. */
+    public function withLengths(Amount ...$lengths): static;
+
     /** @return list<Unit> those that are said in the lengths or asked for, largest first */
     public function unitsSaid(): array;
 

@@ -49,6 +49,13 @@ final readonly class Total implements Sum
         return new LengthAnswer(Amount::usual($sum, $this->largest()));
     }
 
+    public function withLengths(Amount ...$lengths): static
+    {
+        $lengths = array_values($lengths) + $this->addends;
+
+        return self::of($lengths[0], $lengths[1] ?? $lengths[0], ...\array_slice($lengths, 2));
+    }
+
     public function lengths(): array
     {
         return $this->addends;

@@ -34,6 +34,11 @@ trait UsualSum
         return [];
     }
 
+    public function withLengths(Amount ...$lengths): static
+    {
+        return $this;
+    }
+
     /** @return list<Unit> */
     public function unitsSaid(): array
     {

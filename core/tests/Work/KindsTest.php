@@ -93,6 +93,10 @@ final class KindsTest extends TestCase
 
         yield ['1:05:30 + 0:58:45', '1 h 5 min 30 s + 58 min 45 s', '2 h 4 min 15 s', 'PT2H4M15S'];
         yield ['1:05:30 - 0:58:45', '1 h 5 min 30 s - 58 min 45 s', '6 min 45 s', 'PT6M45S'];
+        yield ['8:40 am to 11:15 am; 2 h 35 min + 40 min', '8:40 a.m. to 11:15 a.m.; 2 h 35 min + 40 min', '3 h 15 min', 'PT3H15M', 'step-by-step'];
+        yield ['9 am to 10:30 am; 1 pm to 2:15 pm; 1 h 30 min + 1 h 15 min', '9:00 a.m. to 10:30 a.m.; 1:00 p.m. to 2:15 p.m.; 1 h 30 min + 1 h 15 min', '2 h 45 min', 'PT2H45M'];
+        yield ['3 x 12 min; 7:10 am + 36 min', '3 x 12 min; 7:10 a.m. + 36 min', '7:46 a.m.', '07:46'];
+        yield ['13:40 + 25 min; 14:05 - 50 min', '13:40 + 25 min; 14:05 - 50 min', '13:15', '13:15'];
         yield ['45.3 s + 38.9 s', '45.3 s + 38.9 s', '1 min 24.2 s', 'PT1M24.2S', 'column parts all-minutes'];
         yield ['2:45.3 - 2:38.7', '2 min 45.3 s - 2 min 38.7 s', '6.6 s', 'PT6.6S'];
         yield ['1:05:30.4 - 0:58:45.9', '1 h 5 min 30.4 s - 58 min 45.9 s', '6 min 44.5 s', 'PT6M44.5S'];

@@ -48,7 +48,7 @@ final readonly class OneStepOnly implements Mistake
     {
         $first = match (true) {
             $sum instanceof Series => null,
-            $sum instanceof InSteps => $sum->step(0, null),
+            $sum instanceof InSteps => $sum->step(0),
             $sum instanceof Total && \count($sum->addends) > 2 => Total::of($sum->addends[0], $sum->addends[1]),
             default => null,
         };
