@@ -49,32 +49,20 @@ test('a session that has ended asks for the password and keeps what was typed', 
   await expect(desk.questions).toHaveCount(1);
 });
 
-test('everything comes from this address, and little of it', async ({ desk }) => {
+test('everything comes from this address', async ({ desk }) => {
   const { page } = desk;
   const others: string[] = [];
+  let ours = 0;
   page.on('request', (request) => {
-    if (!request.url().startsWith(new URL(page.url()).origin) && !request.url().startsWith('data:')) {
+    if (request.url().startsWith(new URL(page.url()).origin)) {
+      ours += 1;
+    } else if (!request.url().startsWith('data:')) {
       others.push(request.url());
     }
   });
-  const client = await page.context().newCDPSession(page);
-  await client.send('Network.enable');
-  const sizes = new Map<string, number>();
-  let bytes = 0;
-  client.on('Network.responseReceived', (event) => {
-    if (event.type === 'Script') {
-      sizes.set(event.requestId, 0);
-    }
-  });
-  client.on('Network.loadingFinished', (event) => {
-    if (sizes.has(event.requestId)) {
-      bytes += event.encodedDataLength;
-    }
-  });
-  await client.send('Network.setCacheDisabled', { cacheDisabled: true });
   await page.reload();
   await expect(desk.sumLine).toBeVisible();
   expect(others).toEqual([]);
-  expect(bytes).toBeGreaterThan(50_000);
-  expect(bytes).toBeLessThan(200_000);
+  // how much of it there is, weight.spec.ts says
+  expect(ours).toBeGreaterThan(3);
 });
