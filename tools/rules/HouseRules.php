@@ -26,6 +26,7 @@ final class HouseRules
         'Skill' => ['Notation', 'Question', 'Sum', 'Time'],
         'Weighing' => ['Judging', 'Mistake', 'Notation', 'Question', 'Skill', 'Sum', 'Time'],
         'Sheet' => ['Judging', 'Notation', 'Picture', 'Question', 'Skill', 'Sum', 'Time', 'Weighing'],
+        'Problem' => ['Notation', 'Question', 'Skill', 'Sum', 'Time'],
         'Work' => ['Judging', 'Method', 'Mistake', 'Notation', 'Picture', 'Skill', 'Sum', 'Time'],
         'Board' => ['Method', 'Notation', 'Picture', 'Sum', 'Time', 'Work'],
     ];
@@ -38,7 +39,8 @@ final class HouseRules
         'Skill' => ['Api'],
         'Work' => ['Api'],
         'Board' => ['Api', 'Work'],
-        'Mistake' => ['Api', 'Work'],
+        'Mistake' => ['Api', 'Skill', 'Work'],
+        'Problem' => ['Api', 'Skill', 'Work'],
         'Classroom' => ['Account', 'Api', 'Storage'],
         'Sheet' => ['Account', 'Api', 'Classroom', 'Storage'],
         'Printing' => ['Api', 'Classroom', 'Sheet'],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\App\Mistake;
 
+use Rostik\App\Api\JsonLines;
 use Rostik\Core\Judging\Judgement;
 use Rostik\Core\Notation\NotUnderstood;
 use Rostik\Core\Weighing\Diagnosis;

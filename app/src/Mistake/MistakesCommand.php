@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\App\Mistake;
 
+use Rostik\App\Api\JsonLines;
 use Rostik\Core\Mistake\MistakeBook;
 use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\NotUnderstood;

@@ -51,7 +51,7 @@ final class JsonLine
     }
 
     /** @return array<string, mixed> */
-    private static function answer(WorkedAnswer $answer): array
+    public static function answer(WorkedAnswer $answer): array
     {
         return ['text' => $answer->text, 'value' => $answer->value]
             + array_filter(['dayOffset' => $answer->dayOffset, 'seconds' => $answer->seconds, 'months' => $answer->months], static fn (int|float|null $n): bool => null !== $n);

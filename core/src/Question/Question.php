@@ -17,6 +17,7 @@ final readonly class Question
      * @param ?string     $answers   id of the form of its answer; null for the usual one where it is put
      * @param ?TimesGiven $times     in which form its times are given; null for the usual one where it is put
      * @param bool        $challenge whether it stands apart at the end
+     * @param ?string     $story     id of the story that it is told by; null for a teacher's own words, and for none
      */
     public function __construct(
         public Sum $sum,
@@ -24,12 +25,13 @@ final readonly class Question
         public ?string $answers = null,
         public ?TimesGiven $times = null,
         public bool $challenge = false,
+        public ?string $story = null,
     ) {
     }
 
     /** The same with another sum. */
     public function about(Sum $sum): self
     {
-        return new self($sum, $this->wording, $this->answers, $this->times, $this->challenge);
+        return new self($sum, $this->wording, $this->answers, $this->times, $this->challenge, $this->story);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rostik\Core\Skill;
 
 use Rostik\Core\Notation\Forms;
+use Rostik\Core\Notation\Style;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Crossing;
 use Rostik\Core\Sum\Sum;
@@ -18,6 +19,9 @@ final readonly class Generator
     /** Draws in a row without a new sum after which there are taken to be no more. */
     private const PATIENCE = 3000;
 
+    /** Draws in a row after which all stories are taken to be told. */
+    private const STORIES = 400;
+
     private Writer $plain;
 
     public function __construct(private Forms $forms)
@@ -29,19 +33,24 @@ final readonly class Generator
      * @param int    $count  0 or more
      * @param int    $seed   the same seed gives the same sums
      * @param Limits $limits what else is wanted of them
+     * @param Style  $style  the way of writing of those that are told
      */
-    public function draw(Rung $rung, Level $level, int $count, int $seed, Limits $limits = new Limits()): Generated
+    public function draw(Rung $rung, Level $level, int $count, int $seed, Limits $limits = new Limits(), Style $style = new Style()): Generated
     {
         $dice = new Dice($seed);
         $questions = [];
         $vain = 0;
+        $told = [];
         while (\count($questions) < $count && $vain < self::PATIENCE) {
-            $question = $rung->draw($level, $dice);
+            $question = $rung->draw($level, $dice, $style);
             $sum = $question->sum;
-            if ($limits->allow(Features::of($sum)) && $this->fits($rung, $level, $sum)) {
+            // no story is told twice, as long as there are others
+            $again = null !== $question->story && isset($told[$question->story]) && $vain < self::STORIES;
+            if (!$again && $limits->allow(Features::of($sum)) && $this->fits($rung, $level, $sum)) {
                 $text = $this->forms->write($sum, $this->plain);
                 if (!isset($questions[$text])) {
                     $questions[$text] = $question;
+                    $told[$question->story ?? ''] = true;
                     $vain = 0;
                     continue;
                 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Skill;
 
+use Rostik\Core\Notation\Style;
 use Rostik\Core\Question\Question;
 use Rostik\Core\Question\Setting;
 use Rostik\Core\Question\TimesGiven;
@@ -22,7 +23,7 @@ final readonly class Rung
      * @param list<string>                  $methods  ids of the usual methods
      * @param list<string>                  $mistakes ids of the mistakes to look for
      * @param \Closure(Sum, Features): bool $calls    whether a sum calls for this rung
-     * @param \Closure(Level, Dice): Sum    $draw     a sum that may call for it; whoever draws checks
+     * @param \Closure                      $draw     (Level, Dice, Style): Sum|Question that may call for it, in the way of writing asked for; whoever draws checks
      * @param Setting                       $setting  what a question has to be set in, to call for it; a bare sum exercises only bare rungs
      * @param ?string                       $answers  id of the form in which its questions are usually answered; null for any
      * @param ?TimesGiven                   $times    in which form their times are usually given; null for any
@@ -57,8 +58,10 @@ final readonly class Rung
     }
 
     /** A question that may call for it; whoever draws checks. */
-    public function draw(Level $level, Dice $dice): Question
+    public function draw(Level $level, Dice $dice, Style $style = new Style()): Question
     {
-        return new Question(($this->draw)($level, $dice), '', $this->answers, $this->times);
+        $drawn = ($this->draw)($level, $dice, $style);
+
+        return $drawn instanceof Question ? $drawn : new Question($drawn instanceof Sum ? $drawn : throw new \LogicException('A rung draws a sum or a question.'), '', $this->answers, $this->times);
     }
 }

@@ -155,6 +155,16 @@ final readonly class Workbench
         return new AnsweredSum($this->forms->write($read, $this->kept), $this->forms->write($sum, $marked), $answer, $this->open($open, $plain));
     }
 
+    /**
+     * The answer to a sum alone.
+     *
+     * @throws CannotBeDone when it has none
+     */
+    public function answerTo(Sum $sum, Style $style = new Style()): WorkedAnswer
+    {
+        return $this->written($style->states($sum)->answer(), Writer::plain($style), Writer::marked($style));
+    }
+
     /** Why a sum of several readings has no one answer; null where it has one. */
     private function open(?LeftOpen $open, Writer $plain): ?Note
     {

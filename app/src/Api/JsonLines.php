@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Rostik\App\Mistake;
+namespace Rostik\App\Api;
 
 use Rostik\Core\Notation\NotUnderstood;
 use Symfony\Component\Console\Command\Command;
