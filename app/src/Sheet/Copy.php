@@ -34,7 +34,7 @@ class Copy
     #[ORM\Column(nullable: true)]
     private ?\DateTimeImmutable $deletedAt = null;
 
-    /** @var list<array{sum: string, wording: string, challenge: bool, answers?: string, times?: string}> */
+    /** @var list<array{sum: string, wording: string, challenge: bool, answers?: string, times?: string, story?: string}> */
     #[ORM\Column(type: 'json')]
     private array $questions;
 
@@ -128,16 +128,16 @@ class Copy
         $this->deletedAt = $at;
     }
 
-    /** @return array{sum: string, wording: string, challenge: bool, answers?: string, times?: string} */
+    /** @return array{sum: string, wording: string, challenge: bool, answers?: string, times?: string, story?: string} */
     private static function kept(QuestionText $text): array
     {
         return ['sum' => $text->sum, 'wording' => $text->wording, 'challenge' => $text->challenge]
-            + array_filter(['answers' => $text->answers, 'times' => $text->times?->value]);
+            + array_filter(['answers' => $text->answers, 'times' => $text->times?->value, 'story' => $text->story]);
     }
 
-    /** @param array{sum: string, wording: string, challenge: bool, answers?: string, times?: string} $kept */
+    /** @param array{sum: string, wording: string, challenge: bool, answers?: string, times?: string, story?: string} $kept */
     private static function text(array $kept): QuestionText
     {
-        return new QuestionText($kept['sum'], $kept['wording'], $kept['challenge'], $kept['answers'] ?? null, TimesGiven::tryFrom($kept['times'] ?? ''));
+        return new QuestionText($kept['sum'], $kept['wording'], $kept['challenge'], $kept['answers'] ?? null, TimesGiven::tryFrom($kept['times'] ?? ''), $kept['story'] ?? null);
     }
 }

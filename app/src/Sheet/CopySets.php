@@ -9,15 +9,18 @@ use Psr\Clock\ClockInterface;
 use Rostik\App\Account\Teacher;
 use Rostik\App\Classroom\Child;
 use Rostik\App\Classroom\Classrooms;
+use Rostik\Core\Notation\Style;
+use Rostik\Core\Problem\StoryMaker;
 use Rostik\Core\Sheet\Code;
 use Rostik\Core\Sheet\Copies;
+use Rostik\Core\Skill\Level;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Uid\Uuid;
 
 /** Copies of sheets for neighbours or for every child: making them, and finding them again. */
 final readonly class CopySets
 {
-    public function __construct(private EntityManagerInterface $entities, private ClockInterface $clock, private Copies $copies, private Classrooms $classrooms)
+    public function __construct(private EntityManagerInterface $entities, private ClockInterface $clock, private Copies $copies, private StoryMaker $stories, private Classrooms $classrooms)
     {
     }
 
@@ -25,13 +28,15 @@ final readonly class CopySets
     {
         $questions = $sheet->questions();
         $fixed = $sheet->keptPlaces();
-        $made = $this->copies->make($sheet->sums(), $fixed, $wanted->count, $wanted->seed);
+        $told = array_keys(array_filter($questions, static fn (Question $q): bool => null !== $q->text()->story && !$q->keepsItsNumbers()));
+        $made = $this->copies->make($sheet->sums(), [...$fixed, ...$told], $wanted->count, $wanted->seed);
+        $again = $this->toldAgain($sheet, $told, $wanted);
         $set = Uuid::v7();
         $now = $this->clock->now();
         $children = $this->classrooms->children($sheet->owner(), $wanted->children);
         $copies = [];
         foreach ($this->codes($sheet->owner(), $wanted->count) as $i => $code) {
-            $own = array_map(static fn (Question $q, string $sum): QuestionText => $q->text()->withSum($sum), $questions, $made->copies[$i] ?? []);
+            $own = array_map(static fn (Question $q, string $sum, int $place): QuestionText => $again[$i][$place] ?? $q->text()->withSum($sum), $questions, $made->copies[$i] ?? [], array_keys($questions));
             $copy = new Copy($sheet, $set, $i, $code, $children[$wanted->children[$i] ?? ''] ?? null, $own, $now);
             $this->entities->persist($copy);
             $copies[] = $copy;
@@ -39,6 +44,32 @@ final readonly class CopySets
         $this->entities->flush();
 
         return self::reply($copies, self::notes($made->few, $fixed));
+    }
+
+    /**
+     * Stories with numbers of its own for each copy but the first, which is the sheet itself.
+     *
+     * @param list<int> $places of the questions that are told
+     *
+     * @return array<int, array<int, QuestionText>> by copy and place
+     */
+    private function toldAgain(Sheet $sheet, array $places, CopiesRequest $wanted): array
+    {
+        $style = $sheet->classroom()?->style() ?? new Style();
+        $again = [];
+        foreach ($places as $place) {
+            $text = $sheet->questions()[$place]->text();
+            $taken = [$text->sum];
+            for ($i = 1; $i < $wanted->count; ++$i) {
+                $told = $this->stories->again($text->story ?? '', $sheet->settings()->level ?? Level::Core, $wanted->seed + 31 * $place + 7919 * $i, $style, $taken);
+                if (null !== $told) {
+                    $taken[] = $sum = $this->stories->written($told);
+                    $again[$i][$place] = $text->toldAgain($sum, $told->question()->wording);
+                }
+            }
+        }
+
+        return $again;
     }
 
     /** @return list<CopySetReply> the sets made of a sheet, the last first */

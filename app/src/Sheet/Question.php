@@ -66,10 +66,10 @@ class Question
         return $this->locked;
     }
 
-    /** Words tell their own numbers, so what is told in words keeps them, as what is locked does. */
+    /** Words tell their own numbers, so what is told in words of one's own keeps them, as what is locked does. */
     public function keepsItsNumbers(): bool
     {
-        return $this->locked || '' !== $this->text->wording;
+        return $this->locked || ('' !== $this->text->wording && null === $this->text->story);
     }
 
     public function rewrite(QuestionText $text, int $position, bool $locked): void

@@ -24,6 +24,7 @@ final readonly class QuestionText
      * @param bool        $challenge whether it stands apart at the end
      * @param ?string     $answers   id of the form of its answer; null for as the sheet is
      * @param ?TimesGiven $times     in which form its times are given; null for as on the sheet
+     * @param ?string     $story     the story by which it is told, as long as its words and numbers are those of the story; null for none
      */
     public function __construct(
         #[ORM\Column(length: 300)]
@@ -39,24 +40,33 @@ final readonly class QuestionText
         public ?string $answers = null,
         #[ORM\Column(length: 20, nullable: true)]
         public ?TimesGiven $times = null,
+        #[ORM\Column(length: 60, nullable: true)]
+        #[Assert\Length(max: 60)]
+        public ?string $story = null,
     ) {
     }
 
     /** @param string $sum its sum in canonical text */
     public static function of(CoreQuestion $question, string $sum): self
     {
-        return new self($sum, $question->wording, $question->challenge, $question->answers, $question->times);
+        return new self($sum, $question->wording, $question->challenge, $question->answers, $question->times, $question->story);
     }
 
     /** The same with another sum. */
     public function withSum(string $sum): self
     {
-        return new self($sum, $this->wording, $this->challenge, $this->answers, $this->times);
+        return new self($sum, $this->wording, $this->challenge, $this->answers, $this->times, $this->story);
+    }
+
+    /** The same story with other numbers. */
+    public function toldAgain(string $sum, string $wording): self
+    {
+        return new self($sum, $wording, $this->challenge, $this->answers, $this->times, $this->story);
     }
 
     /** @throws NotUnderstood where its sum cannot be read */
     public function read(SumReader $reader): CoreQuestion
     {
-        return new CoreQuestion($reader->read($this->sum)->sum, $this->wording, $this->answers, $this->times, $this->challenge);
+        return new CoreQuestion($reader->read($this->sum)->sum, $this->wording, $this->answers, $this->times, $this->challenge, $this->story);
     }
 }

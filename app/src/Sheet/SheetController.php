@@ -49,9 +49,9 @@ final readonly class SheetController
 
     /** Another question like each of those given. */
     #[Route('/others', methods: ['POST'], priority: 1)]
-    public function others(#[MapRequestPayload] OthersRequest $wanted): Response
+    public function others(#[CurrentUser] Teacher $teacher, #[MapRequestPayload] OthersRequest $wanted): Response
     {
-        return new JsonResponse($this->making->others($wanted));
+        return new JsonResponse($this->making->others($teacher, $wanted));
     }
 
     #[Route('/{id}', methods: ['GET'])]

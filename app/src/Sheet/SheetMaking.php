@@ -9,8 +9,10 @@ use Rostik\App\Account\Teacher;
 use Rostik\App\Classroom\Classrooms;
 use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\NotUnderstood;
+use Rostik\Core\Notation\Style;
 use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Notation\Writer;
+use Rostik\Core\Problem\StoryMaker;
 use Rostik\Core\Question\Form\Written;
 use Rostik\Core\Question\Question;
 use Rostik\Core\Question\TimesGiven;
@@ -38,6 +40,7 @@ final readonly class SheetMaking
         private Classrooms $classrooms,
         private EntityManagerInterface $entities,
         private Forms $forms,
+        private StoryMaker $stories,
     ) {
         $this->plain = Writer::plain();
     }
@@ -57,7 +60,7 @@ final readonly class SheetMaking
         $sheets = [];
         $shortages = [];
         foreach ($wanted->levels as $level) {
-            $made = $this->maker->make($aims, $level, $wanted->seed, $limits, $wanted->mistakes, $wanted->challenge);
+            $made = $this->maker->make($aims, $level, $wanted->seed, $limits, $wanted->mistakes, $wanted->challenge, $class?->style() ?? new Style());
             $all = null === $made->challenge ? $made->questions : [...$made->questions, $made->challenge];
             [$answers, $times] = self::common($made->questions);
             $questions = array_map(fn (Question $question): QuestionRequest => new QuestionRequest(Uuid::v4()->toRfc4122(), QuestionText::of(new Question(
@@ -67,6 +70,7 @@ final readonly class SheetMaking
                 $answers === $question->answers ? null : $question->answers ?? Written::TYPE,
                 $times === $question->times ? null : $question->times ?? TimesGiven::AsWritten,
                 $question->challenge,
+                $question->story,
             ), $this->forms->write($question->sum, $this->plain))), $all);
             $settings = SheetSettings::forLevel($level, $wanted->layout, $rungs, $limits, $answers ?? Written::TYPE, $times ?? TimesGiven::AsWritten);
             $sheets[] = $this->sheets->new($owner, ucfirst(mb_substr($title, 0, 120)), $questions, $class, $settings, $family);
@@ -95,15 +99,26 @@ final readonly class SheetMaking
         ];
     }
 
-    public function others(OthersRequest $wanted): OthersReply
+    public function others(Teacher $owner, OthersRequest $wanted): OthersReply
     {
+        $style = $this->classrooms->find($owner, $wanted->classId)?->style() ?? new Style();
         $taken = [];
         foreach ([...$wanted->keep, ...$wanted->sums] as $sum) {
             $taken[$sum] = true;
         }
         $others = [];
+        $wordings = [];
         foreach ($wanted->sums as $i => $text) {
             $found = null;
+            $wordings[$i] = '';
+            $story = $wanted->stories[$i] ?? null;
+            $told = null === $story ? null : $this->stories->again($story, $wanted->level ?? Level::Core, $wanted->seed + 31 * $i, $style, array_keys($taken));
+            if (null !== $told) {
+                $others[] = $found = $this->stories->written($told);
+                $wordings[$i] = $told->question()->wording;
+                $taken[$found] = true;
+                continue;
+            }
             try {
                 foreach ($this->another->like($this->reader->read($text)->sum, 12, $wanted->seed + 31 * $i) as $other) {
                     if (!isset($taken[$other->sum])) {
@@ -118,7 +133,7 @@ final readonly class SheetMaking
             $others[] = $found;
         }
 
-        return new OthersReply($others);
+        return new OthersReply($others, array_values($wordings));
     }
 
     private static function said(Shortage $shortage, Level $level, Ladder $ladder): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rostik\App\Skill;
 
 use Rostik\Core\Mistake\MistakeBook;
+use Rostik\Core\Problem\StoryMaker;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Rung;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -14,17 +15,17 @@ use Symfony\Component\Routing\Attribute\Route;
 /** The skill ladder, to choose from. */
 final readonly class SkillController
 {
-    public function __construct(private MistakeBook $book, private Ladder $ladder)
+    public function __construct(private MistakeBook $book, private Ladder $ladder, private StoryMaker $stories)
     {
     }
 
-    /** The rungs that a sheet can be made for, from the bottom up; those told in words need words. */
+    /** The rungs that a sheet can be made for, from the bottom up: those of sums, and those that there are stories for. */
     #[Route('/api/rungs', methods: ['GET'])]
     public function rungs(): Response
     {
         return new JsonResponse(array_map(
             fn (Rung $r): RungReply => new RungReply($r->id, $r->can, array_map(fn (string $id): RungMistakeReply => new RungMistakeReply($id, $this->book->mistake($id)->may()), $r->mistakes)),
-            array_values(array_filter($this->ladder->rungs(), static fn (Rung $r): bool => $r->setting->isOfASum())),
+            array_values(array_filter($this->ladder->rungs(), fn (Rung $r): bool => $r->setting->isOfASum() || $this->stories->tells($r))),
         ));
     }
 }

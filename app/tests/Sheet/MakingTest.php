@@ -111,7 +111,58 @@ final class MakingTest extends ApiTestCase
         self::assertSame(422, $this->code());
         $rungs = array_column($this->ask('GET', '/api/rungs'), 'id');
         self::assertContains('subtract-regroup', $rungs);
-        self::assertNotContains('one-step-problem', $rungs, 'told in words, it needs words');
+        self::assertContains('one-step-problem', $rungs, 'there are stories for it');
+        self::assertNotContains('read-timetable', $rungs, 'it needs a timetable');
+    }
+
+    /** Stories, at three levels: told in words, in the class's way, with the sums that answer them in the key. */
+    public function testASheetOfStories(): void
+    {
+        $made = $this->ask('POST', '/api/sheets/make', ['title' => 'Tales of the tide', 'aims' => [['rung' => 'one-step-problem', 'count' => 5], ['rung' => 'two-step-problem', 'count' => 3]], 'levels' => ['support', 'core', 'stretch'], 'seed' => 4]);
+        self::assertSame([201, []], [$this->code(), $made['shortages']]);
+        self::assertIsArray($made['sheets']);
+        foreach ($made['sheets'] as $sheet) {
+            self::assertIsArray($sheet);
+            self::assertIsString($sheet['id']);
+            $wordings = array_map(static fn (mixed $one): string => \is_string($one) ? $one : '', self::texts($sheet, 'wording'));
+            self::assertCount(8, array_unique($wordings));
+            foreach ($wordings as $wording) {
+                self::assertMatchesRegularExpression('/^[A-Z0-9].*\?$/', $wording);
+            }
+            self::assertCount(3, array_filter(self::texts($sheet, 'sum'), static fn (mixed $sum): bool => \is_string($sum) && str_contains($sum, '; ')), 'those of two sums');
+            $this->browser->request('GET', '/print/sheets/'.$sheet['id'].'?part=both');
+            self::assertSame(200, $this->code());
+            $paper = $this->printed();
+            foreach ($wordings as $wording) {
+                self::assertStringContainsString(htmlspecialchars($wording), $paper);
+            }
+            self::assertStringNotContainsString('class="empty"', $paper);
+        }
+        // told again with other numbers: the same stories, on the screen and in copies
+        $sheet = $made['sheets'][1] ?? null;
+        self::assertIsArray($sheet);
+        $stories = self::texts($sheet, 'story');
+        self::assertCount(8, array_filter($stories, \is_string(...)));
+        $others = $this->ask('POST', '/api/sheets/others', ['sums' => self::texts($sheet, 'sum'), 'keep' => [], 'seed' => 9, 'stories' => $stories, 'level' => 'core', 'classId' => null]);
+        self::assertSame(200, $this->code());
+        self::assertIsArray($others['sums']);
+        self::assertIsArray($others['wordings']);
+        foreach (self::texts($sheet, 'sum') as $i => $sum) {
+            self::assertNotSame($sum, $others['sums'][$i] ?? null, 'other numbers');
+        }
+        foreach ($others['wordings'] as $i => $wording) {
+            self::assertIsString($wording);
+            self::assertNotSame('', $wording);
+            self::assertNotSame(self::texts($sheet, 'wording')[$i], $wording);
+        }
+        self::assertIsString($sheet['id']);
+        $set = $this->ask('POST', '/api/sheets/'.$sheet['id'].'/sets', ['count' => 3, 'seed' => 5, 'children' => []]);
+        self::assertSame([201, []], [$this->code(), $set['notes']]);
+        self::assertIsString($set['id']);
+        $this->browser->request('GET', '/print/sheets/'.$sheet['id'].'?part=sheet&set='.$set['id']);
+        $copies = $this->printed();
+        $first = self::texts($sheet, 'wording')[0];
+        self::assertSame(1, substr_count($copies, htmlspecialchars(\is_string($first) ? $first : '?')), 'the first is the sheet itself, the others have numbers of their own');
     }
 
     public function testOtherNumbersForQuestions(): void

@@ -67,6 +67,12 @@ final readonly class GivenLength implements Given
         return false;
     }
 
+    /** 180 min for 3 h is no mistake, only not the usual way of writing it; 2 h 60 min is one. */
+    public function isOtherFormOf(Given $right): bool
+    {
+        return $right instanceof self && !$this->overflows() && $this->parts[0]->unit->chain() === $right->parts[0]->unit->chain() && $this->count() === $right->count();
+    }
+
     public function text(): string
     {
         $written = [];

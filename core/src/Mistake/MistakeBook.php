@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Mistake;
 
-use Rostik\Core\Judging\Given;
 use Rostik\Core\Judging\GivenLength;
 use Rostik\Core\Judging\GivenTime;
 use Rostik\Core\Judging\Predicting;
@@ -42,13 +41,6 @@ final readonly class MistakeBook implements Predicting
         return $this->mistakes[$id] ?? throw new \OutOfBoundsException(\sprintf('There is no mistake “%s”.', $id));
     }
 
-    /** 180 min for 3 h is no mistake, only not the usual way of writing it; 2 h 60 min is one. */
-    private static function isOtherForm(Given $given, Given $right): bool
-    {
-        return $given instanceof GivenLength && $right instanceof GivenLength && !$given->overflows()
-            && $given->parts[0]->unit->chain() === $right->parts[0]->unit->chain() && $given->count() === $right->count();
-    }
-
     public function predict(Sum $sum, bool $faceSeen = true): array
     {
         $plain = $sum->plain();
@@ -75,7 +67,7 @@ final readonly class MistakeBook implements Predicting
                 // what is said of hours and minutes leaves the seconds as they are
                 $given = $given->withSecond($right->second);
             }
-            if (null !== $given && $given->text() !== $right->text() && !self::isOtherForm($given, $right)) {
+            if (null !== $given && $given->text() !== $right->text() && !($given instanceof GivenLength && $given->isOtherFormOf($right))) {
                 $predicted[$id] = $given;
             }
         }

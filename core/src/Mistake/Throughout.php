@@ -59,7 +59,11 @@ final readonly class Throughout
             try {
                 $step = $sum->step($i, ...$before);
                 $predicted = $mistake->predict($step);
-                $given = $predicted ?? $this->right->to($step);
+                $right = $this->right->to($step);
+                if ($predicted instanceof GivenLength && null !== $right && $predicted->isOtherFormOf($right)) {
+                    $predicted = null;
+                }
+                $given = $predicted ?? $right;
             } catch (CannotBeDone) {
                 // from there nothing can be taken any more
                 return null;
@@ -135,7 +139,7 @@ final readonly class Throughout
     private function asAnswer(Given $given): ?Answer
     {
         if ($given instanceof GivenLength) {
-            return $given->overflows() || null === $given->count() || [] === $given->parts ? null : new LengthAnswer(Amount::of(...$given->parts));
+            return $given->overflows() || null === $given->count() || [] === $given->parts ? null : new LengthAnswer(Amount::usual(Amount::of(...$given->parts)->duration, $given->parts[0]->unit->size() > Unit::Hour->size() ? $given->parts[0]->unit : Unit::Hour));
         }
         $minutes = $given instanceof GivenTime ? $given->minutes() : null;
         if (!$given instanceof GivenTime || null === $minutes) {

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Problem;
 
+use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\Style;
+use Rostik\Core\Notation\Writer;
 use Rostik\Core\Skill\Dice;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\Rung;
@@ -13,10 +15,13 @@ use Rostik\Core\Skill\Rung;
 final readonly class StoryMaker
 {
     /** Draws in a row after which all stories are taken to be told. */
-    private const PATIENCE = 300;
+    private const PATIENCE = 100;
 
-    public function __construct(private Stories $stories, private Teller $teller)
+    private Writer $plain;
+
+    public function __construct(private Stories $stories, private Teller $teller, private Forms $forms)
     {
+        $this->plain = Writer::plain();
     }
 
     public function tells(Rung $rung): bool
@@ -73,6 +78,34 @@ final readonly class StoryMaker
         }
 
         throw new \InvalidArgumentException('That rung has no stories.');
+    }
+
+    /**
+     * A story told again, with other numbers.
+     *
+     * @param list<string> $taken sums that it is not to have, in canonical text
+     *
+     * @return ?Told null where there is no such story, or it has no other numbers
+     */
+    public function again(string $story, Level $level, int $seed, Style $style = new Style(), array $taken = []): ?Told
+    {
+        $frame = $this->stories->all()[$story] ?? null;
+        $dice = new Dice($seed);
+        for ($try = 0; null !== $frame && $try < self::PATIENCE; ++$try) {
+            // two sums are more than the first level asks for
+            $told = $this->teller->tell($frame, Level::Support === $level && $frame->shape->steps() > 1 ? Level::Core : $level, $dice, $style);
+            if (null !== $told && !\in_array($this->written($told), $taken, true)) {
+                return $told;
+            }
+        }
+
+        return null;
+    }
+
+    /** Its sum, or its sums in turn, in canonical text. */
+    public function written(Told $told): string
+    {
+        return $this->forms->write($told->sum(), $this->plain);
     }
 
     /** @return list<Shape> */

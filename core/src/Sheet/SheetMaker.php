@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rostik\Core\Sheet;
 
 use Rostik\Core\Notation\Forms;
+use Rostik\Core\Notation\Style;
 use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Question\Question;
@@ -34,8 +35,9 @@ final readonly class SheetMaker
      * @param list<Aim>    $aims      from the bottom of the ladder up
      * @param list<string> $mistakes  that the questions are to bring to light and tell apart; empty for any numbers
      * @param bool         $challenge whether something harder is wanted for the end
+     * @param Style        $style     the way of writing of what is told
      */
-    public function make(array $aims, Level $level, int $seed, Limits $limits, array $mistakes = [], bool $challenge = false): MadeSheet
+    public function make(array $aims, Level $level, int $seed, Limits $limits, array $mistakes = [], bool $challenge = false, Style $style = new Style()): MadeSheet
     {
         $questions = [];
         $shortages = [];
@@ -44,7 +46,7 @@ final readonly class SheetMaker
             $wanted = $aim->count + \count($questions);
             $start = $seed + 7919 * $i + 104729 * (int) array_search($level, Level::cases(), true);
             $drawn = [] === $mistakes
-                ? $this->generator->draw($aim->rung, $level, $wanted, $start, $limits)->questions
+                ? $this->generator->draw($aim->rung, $level, $wanted, $start, $limits, $style)->questions
                 : $this->choosing->choose($aim->rung, $level, $wanted, $start, $limits, $mistakes)->questions;
             $found = 0;
             foreach ($drawn as $question) {

@@ -20,7 +20,7 @@ final readonly class Generator
     private const PATIENCE = 3000;
 
     /** Draws in a row after which all stories are taken to be told. */
-    private const STORIES = 400;
+    private const STORIES = 60;
 
     private Writer $plain;
 

@@ -22,6 +22,10 @@ final class Key
     /** Whether an answer is right; null for a question of a form that is not known here. */
     public static function isRight(string $question, string $answer): ?bool
     {
+        if (str_contains($question, '; ')) {
+            return self::inTurn(explode('; ', $question), $answer);
+        }
+
         return match (true) {
             (bool) preg_match('/^([^+-]*\d\.\d s) ([+-]) (.+)$|^([^+-]+) ([+-]) (.*\d\.\d s)$/', $question, $m) => isset($m[4])
                 ? self::tenths($m[4]) + ('+' === $m[5] ? 1 : -1) * self::tenths($m[6]) === self::tenths($answer)
@@ -49,6 +53,27 @@ final class Key
             str_contains($question, ' + ') => array_sum(array_map(self::length(...), explode(' + ', $question))) === self::tidy($answer),
             default => null,
         };
+    }
+
+    /**
+     * Each comes to something that stands in one after it; the last comes to the answer.
+     *
+     * @param list<string> $sums
+     */
+    private static function inTurn(array $sums, string $answer): bool
+    {
+        foreach ($sums as $i => $sum) {
+            if ($i === \count($sums) - 1) {
+                return true === self::isRight($sum, $answer);
+            }
+            $isTime = 1 === preg_match('/^(?:\d+:\d\d|12 (?:noon|midnight))(?: [ap]\.m\.)? [+-]/', $sum);
+            preg_match_all($isTime ? '/12 noon|12 midnight|\d+:\d\d(?: [ap]\.m\.)?/' : '/(?<!:)\b\d+ h(?: \d+ min)?|(?<!:)\b\d+ min/', implode('; ', \array_slice($sums, $i + 1)), $there);
+            if ([] === array_filter($there[0], static fn (string $one): bool => true === self::isRight($sum, $one))) {
+                return false;
+            }
+        }
+
+        return false;
     }
 
     /** A length in tenths of a second; below 0 where a part of it is as much as one of the next. */

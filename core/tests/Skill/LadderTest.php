@@ -37,7 +37,7 @@ final class LadderTest extends TestCase
             'unit-facts', 'convert-whole', 'convert-mixed', 'compare-lengths', 'sensible-unit',
             'add-plain', 'add-regroup', 'subtract-plain', 'subtract-regroup', 'add-many', 'scale-and-share',
             'later-within-hour', 'later-across-hour', 'earlier-within-hour', 'earlier-across-hour', 'how-long-within-hour', 'how-long-across-hours', 'across-noon', 'across-midnight', 'missing-part', 'more-or-less', 'to-the-second', 'tenths', 'equal-steps', 'several-steps',
-            'one-step-problem', 'two-step-problem', 'read-timetable', 'plan-backwards', 'days-between-dates',
+            'one-step-problem', 'two-step-problem', 'plan-backwards', 'read-timetable', 'days-between-dates',
         ], $seen);
     }
 
@@ -74,10 +74,10 @@ final class LadderTest extends TestCase
         'more-or-less' => '~^(?:'.self::TIME.' to '.self::TIME.' \? '.self::LENGTH.'|'.self::LENGTH.' \? '.self::TIME.' to '.self::TIME.')$~',
         'equal-steps' => '~^every '.self::LENGTH.' from '.self::TIME.', [45] times$~',
         'several-steps' => '~^(?:'.self::TIME.'|'.self::LENGTH.')(?: [+-] '.self::LENGTH.'){2,3}$~',
-        'one-step-problem' => '~^(?:'.self::TIME.'|'.self::LENGTH.') (?:[+-]|to) (?:'.self::TIME.'|'.self::LENGTH.')$~',
-        'two-step-problem' => '~^(?:'.self::TIME.'|'.self::LENGTH.') (?:[+-]|to) (?:'.self::TIME.'|'.self::LENGTH.')$~',
+        'one-step-problem' => '~^(?:(?:'.self::TIME.'|'.self::LENGTH.') (?:[+-]|to) (?:'.self::TIME.'|'.self::LENGTH.')|\d x '.self::LENGTH.'|'.self::LENGTH.' / \d)$~',
+        'two-step-problem' => '~^(?:(?:'.self::TIME.'|'.self::LENGTH.'|\d) (?:[+x-]|to) (?:'.self::TIME.'|'.self::LENGTH.')(?:; |$)){2,3}$~',
         'read-timetable' => '~^(?:'.self::TIME.' (?:to|\+) .+|.+ = '.self::TIME.')$~',
-        'plan-backwards' => '~^'.self::TIME.' - '.self::LENGTH.'$~',
+        'plan-backwards' => '~^'.self::TIME.' - '.self::LENGTH.'(?:; '.self::TIME.' - '.self::LENGTH.')?$~',
         'days-between-dates' => '~^\d+ days in weeks days$~',
     ];
 

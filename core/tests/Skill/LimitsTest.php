@@ -15,6 +15,7 @@ use Rostik\Core\Skill\Limits;
 use Rostik\Core\Sum\ClockChain;
 use Rostik\Core\Sum\ClockMove;
 use Rostik\Core\Sum\Elapsed;
+use Rostik\Core\Sum\InTurn;
 use Rostik\Core\Sum\Missing;
 use Rostik\Core\Sum\SecondElapsed;
 use Rostik\Core\Sum\SecondMove;
@@ -70,7 +71,7 @@ final class LimitsTest extends TestCase
         foreach (self::sums() as $sum) {
             $has = Features::of($sum);
             $onTheClock = $sum instanceof ClockMove || $sum instanceof ClockChain || $sum instanceof SecondMove || $sum instanceof SecondElapsed || $sum instanceof Elapsed || $sum instanceof Missing;
-            $along = $onTheClock || $sum instanceof Series || $sum instanceof SpanComparison;
+            $along = $onTheClock || $sum instanceof Series || $sum instanceof SpanComparison || ($sum instanceof InTurn && null !== $sum->way());
             $what = Core::get(Forms::class)->write($sum, Writer::plain());
             foreach ($all as $limits) {
                 $wishes = [[$limits->fives, $has->fives], [$limits->regroups, $has->regroups]];

@@ -89,6 +89,9 @@ final class Child
 
     private static function ruled(string $sum, ?string $mistake): ?string
     {
+        if (str_contains($sum, '; ')) {
+            return self::inTurn(explode('; ', $sum), $mistake);
+        }
         $time = '(?:12 noon|12 midnight|\d+:\d\d(?: [ap]\.m\.)?)';
         $length = '(?:\d+ h(?: \d+ min)?|\d+ min)';
 
@@ -198,6 +201,50 @@ final class Child
         return null === $written ? null : preg_replace('/^(\d+:\d\d)/', '$1:'.\sprintf('%02d', $own ? (0 === $second ? 12 : intdiv($second, 5)) : $second), $written);
     }
 
+    /**
+     * Sums in turn: what was found stands in a later one, the last found first.
+     *
+     * @param list<string> $sums
+     */
+    private static function inTurn(array $sums, ?string $mistake): ?string
+    {
+        $right = [];
+        $wrote = [];
+        $shows = null === $mistake;
+        foreach ($sums as $i => $sum) {
+            $own = $sum;
+            foreach (array_reverse(array_keys($right)) as $j) {
+                $place = '/(?<![\d:])'.preg_quote($right[$j], '/').'(?! \d+ min| h)/';
+                if ('' !== $right[$j] && 1 === preg_match($place, $own)) {
+                    $own = preg_replace($place, '#'.$j.'#', $own, 1) ?? $own;
+                    if (!self::goesOn($wrote[$j])) {
+                        return null;
+                    }
+                    $right[$j] = '';
+                }
+            }
+            foreach ($wrote as $j => $written) {
+                $own = str_replace('#'.$j.'#', $written, $own);
+            }
+            if ('one-step-only' === $mistake) {
+                $first = self::ruled($sum, null) ?? '';
+                $last = self::ruled($sums[\count($sums) - 1], null) ?? '';
+                $isTime = static fn (string $one): bool => 1 === preg_match('/:|noon|midnight/', $one);
+
+                return $isTime($first) === $isTime($last) ? $first : null;
+            }
+            if (1 === preg_match('/^((?:\d+ h ?)?(?:\d+ min)?) - ((?:\d+ h ?)?(?:\d+ min)?)$/', $own, $m) && self::min($m[1]) < self::min($m[2])) {
+                return null;
+            }
+            $wrong = null === $mistake ? null : self::write($own, $mistake);
+            $shows = $shows || null !== $wrong;
+            $wrote[$i] = $wrong ?? self::ruled($own, null) ?? '';
+            $right[$i] = ['12:00 p.m.' => '12 noon', '12:00 a.m.' => '12 midnight'][self::ruled($sum, null) ?? ''] ?? self::ruled($sum, null) ?? '';
+        }
+
+        return $shows ? end($wrote) ?: null : null;
+    }
+
     /** Step by step, each from what the last one came to. */
     private static function chain(string $sum, ?string $mistake): ?string
     {
@@ -215,7 +262,7 @@ final class Child
             if (!str_contains($now, ':') && !str_contains($now, 'm.') && '-' === $terms[$i] && self::min($now) < self::min($terms[$i + 1])) {
                 return null;
             }
-            $wrong = null === $mistake ? null : self::ruled($step, $mistake);
+            $wrong = null === $mistake ? null : self::write($step, $mistake);
             $shows = $shows || null !== $wrong;
             $now = $wrong ?? self::ruled($step, null) ?? '';
         }

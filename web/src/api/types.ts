@@ -370,12 +370,16 @@ export type Operation = 'add' | 'subtract' | 'how-long';
 
 export interface OthersReply {
   sums: (string | null)[];
+  wordings: string[];
 }
 
 export interface OthersRequest {
   sums: string[];
   keep?: string[];
   seed?: number;
+  stories?: (string | null)[];
+  level?: Level | null;
+  classId?: string | null;
 }
 
 export type Paper = 'a4' | 'letter';
@@ -426,6 +430,7 @@ export interface QuestionText {
   challenge: boolean;
   answers: string | null;
   times: TimesGiven | null;
+  story: string | null;
 }
 
 export interface ReadFileReply {

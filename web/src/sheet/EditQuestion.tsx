@@ -29,7 +29,9 @@ export function EditQuestion({
     field.current?.select();
   }, []);
   const done = () => {
-    onDone(text.sum.trim() === '' ? null : { ...text, wording: text.wording.trim() });
+    // words or numbers of one's own are no longer those of the story
+    const own = text.sum.trim() !== before.sum || text.wording.trim() !== before.wording;
+    onDone(text.sum.trim() === '' ? null : { ...text, wording: text.wording.trim(), story: own ? null : text.story });
   };
   const look = 'my-0.5 w-full rounded-md border-2 border-ink bg-sheet px-2 py-1 text-lg';
   return (

@@ -40,6 +40,7 @@ export const textOf = (sum: string): QuestionText => ({
   challenge: false,
   answers: null,
   times: null,
+  story: null,
 });
 
 /** A question with another text, before the server has looked at it. */

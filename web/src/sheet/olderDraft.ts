@@ -1,8 +1,8 @@
 import type { QuestionReply, QuestionText, SheetSettings } from '../api/types';
-import type { Draft } from './draft';
+import { textOf, type Draft } from './draft';
 
 /** A question as windows of an earlier release kept it: what is its text now stood beside its id. */
-type OlderQuestion = Omit<QuestionReply, 'text'> & QuestionText;
+type OlderQuestion = Omit<QuestionReply, 'text'> & Omit<QuestionText, 'story'> & { story?: string | null };
 
 interface KeptDraft {
   title: string;
@@ -20,12 +20,24 @@ export const asKeptNow = ({
   classId,
 }: KeptDraft): Draft => ({
   title,
-  questions: questions.map((question) => ('text' in question ? question : withItsText(question))),
+  questions: questions.map((question) =>
+    'text' in question
+      ? { ...question, text: { ...textOf(question.text.sum), ...question.text } }
+      : withItsText(question),
+  ),
   settings,
   classId: classId ?? once ?? null,
 });
 
-const withItsText = ({ sum, wording, challenge, answers, times, ...others }: OlderQuestion): QuestionReply => ({
+const withItsText = ({
+  sum,
+  wording,
+  challenge,
+  answers,
+  times,
+  story = null,
+  ...others
+}: OlderQuestion): QuestionReply => ({
   ...others,
-  text: { sum, wording, challenge, answers, times },
+  text: { sum, wording, challenge, answers, times, story },
 });

@@ -185,7 +185,7 @@ describe('the questions of the sheet in hand', () => {
       question('b', '4 h - 1 h', { text: { wording: 'How long is left?', answers: 'hands' } }),
       question('c', '2 x 3 h'),
     ]);
-    asked.mockResolvedValueOnce({ sums: ['7 h - 2 h', null] });
+    asked.mockResolvedValueOnce({ sums: ['7 h - 2 h', null], wordings: ['', ''] });
     await press('New numbers for the open ones');
     await waitFor(() => {
       expect(sums()).toEqual(['1 h + 2 h', '7 h - 2 h', '2 x 3 h']);
@@ -207,9 +207,35 @@ describe('the questions of the sheet in hand', () => {
     });
   });
 
+  it('are told again with other numbers, where a story tells them; words of one’s own are no longer the story’s', async () => {
+    const { keeper } = panel([
+      question('a', '9:10 am + 25 min', { text: { wording: 'A ferry …?', story: 'ferry-crosses' } }),
+    ]);
+    asked.mockResolvedValueOnce({ sums: ['8:05 am + 40 min'], wordings: ['Another ferry …?'] });
+    await press('Another in place of question 1');
+    await waitFor(() => {
+      expect(keeper.snapshot().draft.questions[0]?.text).toMatchObject({
+        sum: '8:05 am + 40 min',
+        wording: 'Another ferry …?',
+        story: 'ferry-crosses',
+      });
+    });
+    expect(asked).toHaveBeenCalledWith(
+      'POST',
+      '/api/sheets/others',
+      expect.objectContaining({ stories: ['ferry-crosses'] }),
+    );
+    await press('Change question 1');
+    await userEvent.type(screen.getByLabelText('Question 1 in words'), ' Really?');
+    await userEvent.keyboard('{Enter}');
+    await waitFor(() => {
+      expect(keeper.snapshot().draft.questions[0]?.text.story).toBeNull();
+    });
+  });
+
   it('say so where there is no other, and where there is no connection', async () => {
     const { sums } = panel(three);
-    asked.mockResolvedValueOnce({ sums: [null] });
+    asked.mockResolvedValueOnce({ sums: [null], wordings: [''] });
     await press('Another in place of question 1');
     expect((await screen.findAllByText('There is no other question quite like this.')).length).toBeGreaterThan(0);
     asked.mockRejectedValueOnce(new Error('No connection at the moment.'));

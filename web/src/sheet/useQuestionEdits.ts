@@ -1,7 +1,7 @@
 import { arrayMove } from '@dnd-kit/sortable';
 import { useMutation } from '@tanstack/react-query';
 import { ask } from '../api/client';
-import type { OthersReply, QuestionReply, QuestionText } from '../api/types';
+import type { OthersReply, OthersRequest, QuestionReply, QuestionText } from '../api/types';
 import { newSeed } from '../ui/newId';
 import { useNotice } from '../ui/notices';
 import { challengesLast, sameQuestion, withText } from './draft';
@@ -25,17 +25,31 @@ export function useQuestionEdits(keeper: SheetKeeper, state: KeeperState) {
         sums,
         keep: questions.map((question) => question.text.sum),
         seed: newSeed(),
-      });
-      return new Map(which.map((question, i) => [question.id, others.sums[i] ?? null]));
+        stories: which.map((question) => question.text.story),
+        level: state.draft.settings.level,
+        classId: state.draft.classId,
+      } satisfies OthersRequest);
+      return new Map(
+        which.map((question, i) => {
+          const sum = others.sums[i] ?? null;
+          return [question.id, sum === null ? null : { sum, wording: others.wordings[i] ?? '' }];
+        }),
+      );
     },
     onSuccess: (found) => {
       const before = questions;
-      const none = [...found.values()].filter((sum) => sum === null).length;
+      const none = [...found.values()].filter((other) => other === null).length;
       all((now) =>
         now.map((question) => {
-          const sum = found.get(question.id);
-          // a question in words tells its own numbers, so the words go with the old ones
-          return sum ? withText(question, { ...question.text, sum, wording: '' }) : question;
+          const other = found.get(question.id);
+          // a story is told again with its new numbers; words of one's own go with the old ones
+          return other
+            ? withText(question, {
+                ...question.text,
+                ...other,
+                story: other.wording === '' ? null : question.text.story,
+              })
+            : question;
         }),
       );
       notice(
@@ -78,7 +92,7 @@ export function useQuestionEdits(keeper: SheetKeeper, state: KeeperState) {
     swap: (place: number, sum: string) => {
       const before = questions[place - 1];
       if (before) {
-        one(before.id, (now) => withText(now, { ...now.text, sum }));
+        one(before.id, (now) => withText(now, { ...now.text, sum, wording: '', story: null }));
         notice(`Question ${place} is another one now.`, () => {
           one(before.id, () => before);
         });

@@ -48,7 +48,8 @@ final readonly class OneStepOnly implements Mistake
     {
         $first = match (true) {
             $sum instanceof Series => null,
-            $sum instanceof InSteps => $sum->step(0),
+            // a length is not written where a time is asked for
+            $sum instanceof InSteps => $sum->step(0)->answered() === $sum->answered() ? $sum->step(0) : null,
             $sum instanceof Total && \count($sum->addends) > 2 => Total::of($sum->addends[0], $sum->addends[1]),
             default => null,
         };
