@@ -216,10 +216,16 @@ final readonly class SumReader
         $sums = [];
         foreach ($pieces as $piece) {
             $found = $this->found($this->line(trim($piece)))->sum ?? null;
-            if (null === $found || [] !== $found->readings()) {
+            if (null === $found) {
                 return null;
             }
             $sums[] = $found;
+        }
+        // beside times that are surely 24-hour, those of the other sums are 24-hour too
+        $by24 = [] !== array_filter(array_merge(...array_map(static fn (Sum $sum): array => $sum->times(), $sums)), static fn (StatedTime $time): bool => ClockForm::TwentyFour === $time->form);
+        $sums = array_map(static fn (Sum $sum): Sum => $by24 ? $sum->withTimes(...array_map(static fn (StatedTime $t): StatedTime => $t->halfSaid ? $t : $t->as24(), $sum->times())) : $sum, $sums);
+        if ([] !== array_filter($sums, static fn (Sum $sum): bool => [] !== $sum->readings())) {
+            return null;
         }
         try {
             return new ReadSum(InTurn::of($sums[0], $sums[1], ...\array_slice($sums, 2)), []);
