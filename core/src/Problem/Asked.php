@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Problem;
+
+/** What a question asks for. */
+enum Asked
+{
+    case Time;
+    /** The latest time. */
+    case Latest;
+    case Length;
+    case Altogether;
+    /** How much longer, shorter, faster. */
+    case More;
+    case Left;
+    case Wait;
+    case Unclear;
+
+    /** @param string $pattern of the question */
+    public static function of(string $pattern): self
+    {
+        $long = 1 === preg_match('/\bhow (?:long|much|many)\b|\bwhat is the length\b|^(?:calculate|work out|find) (?:the time that|how long)/', $pattern);
+
+        return match (true) {
+            1 === preg_match('/\bhow many (?!minutes|hours)|\bwhy\b|\bhow old\b|\bwho\b/', $pattern) => self::Unclear,
+            1 === preg_match('/\bhow much (?:longer|shorter|faster|slower|more|earlier|later)\b|\bby how (?:much|many)\b/', $pattern) && 1 !== preg_match('/\b(?:how much longer (?:will|does|can|do) .*(?:last|go|take)\b(?!.*\bthan\b)|still)\b/', $pattern) => self::More,
+            $long && 1 === preg_match('/\bwait\b|\bto spare\b/', $pattern) => self::Wait,
+            $long && 1 === preg_match('/\b(?:left|remains?|remaining|still|longer)\b/', $pattern) => self::Left,
+            $long && 1 === preg_match('/\b(?:altogether|in all|in total|together|both|whole)\b/', $pattern) => self::Altogether,
+            $long => self::Length,
+            1 === preg_match('/\blatest\b/', $pattern) => self::Latest,
+            1 === preg_match('/\bwhen\b|\b(?:what|which) time\b|\bwhat is the (?:right|correct|arrival) time\b|\btime of arrival\b|\btime\b.*\?/', $pattern) => self::Time,
+            default => self::Unclear,
+        };
+    }
+}

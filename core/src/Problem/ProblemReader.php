@@ -1,0 +1,389 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Problem;
+
+use Rostik\Core\Sum\CannotBeDone;
+use Rostik\Core\Sum\Difference;
+use Rostik\Core\Sum\Earlier;
+use Rostik\Core\Sum\Elapsed;
+use Rostik\Core\Sum\InTurn;
+use Rostik\Core\Sum\Later;
+use Rostik\Core\Sum\LengthAnswer;
+use Rostik\Core\Sum\Product;
+use Rostik\Core\Sum\Share;
+use Rostik\Core\Sum\Sum;
+use Rostik\Core\Sum\Total;
+use Rostik\Core\Time\Amount;
+use Rostik\Core\Time\MixedChains;
+use Rostik\Core\Time\StatedTime;
+use Rostik\Core\Time\TooLong;
+
+/**
+ * Reads a problem in plain English: which times and lengths are told and what they stand for, what is asked, and so the sums.
+ * It is sure only where every time and every length of the text is used; otherwise it says what it cannot read.
+ */
+final readonly class ProblemReader
+{
+    /** The longest text that is read, in characters. */
+    public const LONGEST = 1200;
+
+    private const NTH = ['second' => 2, 'third' => 3, 'fourth' => 4, 'fifth' => 5, 'sixth' => 6, 'seventh' => 7, 'eighth' => 8, 'ninth' => 9, 'tenth' => 10];
+
+    public function __construct(private Sentences $sentences)
+    {
+    }
+
+    public function read(string $text): ReadProblem
+    {
+        $text = trim(preg_replace('/\s+/u', ' ', $text) ?? $text);
+        if ('' === $text || mb_strlen($text, 'UTF-8') > self::LONGEST) {
+            return new ReadProblem($text, false, [], [], [new Remark('not-read', '' === $text ? 'There is nothing to read.' : \sprintf('That is more than %d characters. One problem at a time, please.', self::LONGEST))]);
+        }
+        $impossible = $this->impossible($text);
+        if (null !== $impossible) {
+            return new ReadProblem($text, false, [], [], [$impossible]);
+        }
+        $sentences = $this->sentences->of($text);
+        $roles = [];
+        $facts = [];
+        $mentions = [];
+        foreach ($sentences as $sentence) {
+            foreach (Roles::of($sentence) as $sign => $role) {
+                $roles[$sign] = $role;
+            }
+            foreach ($sentence->mentions as $mention) {
+                $mentions[$mention->sign] = $mention;
+                if (!\is_int($mention->value)) {
+                    $facts[] = [$mention, $roles[$mention->sign]];
+                }
+            }
+        }
+        $asks = array_values(array_filter($sentences, static fn (Sentence $one): bool => $one->asks()));
+        if ([] === $asks) {
+            return new ReadProblem($text, false, [], $facts, [new Remark('no-question', 'Nothing is asked. A question ends with a question mark: At what time does it arrive?', mb_strlen($text, 'UTF-8'))]);
+        }
+        $telling = implode(' . ', array_map(static fn (Sentence $one): string => $one->pattern, $sentences));
+        $questions = [];
+        $remarks = [];
+        $sure = 1 === \count($asks);
+        foreach ($asks as $ask) {
+            $found = $this->answered($ask, $mentions, $roles, $telling, $sentences);
+            $questions[] = new ReadQuestion($ask->text, $found['sums']);
+            $remarks = [...$remarks, ...$found['remarks']];
+            $sure = $sure && [] !== $found['sums'] && $found['sure'];
+        }
+        $numbers = array_filter($mentions, static fn (Mention $one): bool => \is_int($one->value));
+        $needed = array_filter($questions, static fn (ReadQuestion $one): bool => [] !== array_filter($one->sums, static fn (Sum $sum): bool => $sum instanceof Product || $sum instanceof Share));
+        if ($sure && [] !== $numbers && [] === $needed) {
+            $first = $numbers[array_key_first($numbers)];
+            $remarks[] = new Remark('more-than-needed', \sprintf('“%s” is not needed for the answer.', $first->text), $first->at);
+        }
+
+        return new ReadProblem($text, $sure, $questions, $facts, $remarks);
+    }
+
+    /**
+     * @param array<string, Mention> $mentions
+     * @param array<string, string>  $roles
+     * @param list<Sentence>         $sentences
+     *
+     * @return array{sums: list<Sum>, sure: bool, remarks: list<Remark>}
+     */
+    private function answered(Sentence $ask, array $mentions, array $roles, string $telling, array $sentences): array
+    {
+        $wanted = Asked::of($ask->pattern);
+        $known = Known::of($mentions, $roles);
+        if (Asked::Unclear === $wanted) {
+            return $this->notRead('It is not clear what is asked: a time, how long it is, or how much longer?');
+        }
+        try {
+            $sums = $this->sums($wanted, $known, $telling, $ask);
+        } catch (CannotBeDone|MixedChains|TooLong $cannot) {
+            return ['sums' => [], 'sure' => false, 'remarks' => [new Remark('nothing', $cannot->getMessage())]];
+        }
+        if (null === $sums) {
+            $count = \count($known->times) + \count($known->lengths);
+
+            return $count < 2
+                ? ['sums' => [], 'sure' => false, 'remarks' => [new Remark('not-enough', 0 === $count ? 'No time and no length is told.' : 'Only one time or length is told: something is missing.')]]
+                : $this->notRead('How the times and lengths go together was not understood. Which sum is it?');
+        }
+
+        return $this->checked($sums, $known, $wanted, $sentences);
+    }
+
+    /** @return ?list<Sum> null where it is not one of the ways that are known */
+    private function sums(Asked $wanted, Known $known, string $telling, Sentence $ask): ?array
+    {
+        $times = $known->times;
+        $lengths = $known->lengths;
+        $t = \count($times);
+        $l = \count($lengths);
+        $role = static fn (int $i): string => $known->lengthRoles[$i] ?? '';
+        $at = static fn (string $name): array => array_keys($known->timeRoles, $name, true);
+        if (Asked::Time === $wanted || Asked::Latest === $wanted) {
+            // by a clock that is wrong, or of something due
+            if (1 === $t && 1 === $l && \in_array($role(0), ['fast', 'early'], true)) {
+                return 'fast' === $role(0) || 'due' === $known->timeRoles[0] ? [Earlier::of($times[0], $lengths[0])] : null;
+            }
+            if (1 === $t && 1 === $l && \in_array($role(0), ['slow', 'late'], true)) {
+                return 'slow' === $role(0) || 'due' === $known->timeRoles[0] || str_contains($telling, 'planned') ? [Later::of($times[0], $lengths[0])] : null;
+            }
+            if (1 === $t && 1 === $l && 'every' === $role(0)) {
+                return $this->every($times[0], $lengths[0], $ask->pattern.' '.$telling);
+            }
+            if (1 === $t && 1 === $l && \in_array($role(0), ['ago', 'before'], true)) {
+                return 'now' === $known->timeRoles[0] || 'before' === $role(0) ? [Earlier::of($times[0], $lengths[0])] : null;
+            }
+            if (1 !== $t || 0 === $l || [] !== array_diff($known->lengthRoles, ['lasts', 'later', 'break'])) {
+                return null;
+            }
+            // what a number counts beside a length may change the sum
+            if (1 === preg_match('/[LN]\d+ [^.?]*\bN\d+|N\d+ [^.?]*\bL\d+/', $telling) || ($l > 1 && 1 === preg_match('/T\d+ [^.?]*\bafter L\d+/', $telling))) {
+                return null;
+            }
+            $forward = $this->goesOn($known->timeRoles[0], $telling, $ask->pattern, Asked::Latest === $wanted);
+            if (null === $forward) {
+                return null;
+            }
+
+            return $forward ? self::onward($times[0], $lengths) : self::back($times[0], $lengths);
+        }
+        if (Asked::Wait === $wanted) {
+            return match (true) {
+                2 === $t && 0 === $l => [Elapsed::of($times[0], $times[1])],
+                2 === $t && 1 === $l && 'start' === $known->timeRoles[0] && 'lasts' === $role(0) => $this->connection($times, $lengths[0]),
+                default => null,
+            };
+        }
+        if (Asked::Length === $wanted || Asked::Altogether === $wanted) {
+            if (2 === $t && 0 === $l && [0] === $at('start') && [1] === $at('end') && 1 !== preg_match('/\b(?:equally|share)\b/', $telling)) {
+                return [Elapsed::of($times[0], $times[1])];
+            }
+            if (2 === $t && 1 === $l && 'break' === $role(0) && [0] === $at('start') && [1] === $at('end')) {
+                $all = Elapsed::of($times[0], $times[1]);
+
+                return [$all, Difference::of(self::amount($all), $lengths[0])];
+            }
+            if (4 === $t && 0 === $l && [0, 2] === $at('start') && [1, 3] === $at('end')) {
+                return self::spans($times, true);
+            }
+            $shares = 1 === preg_match('/\b(?:equally|equal parts|divided|the same time|equally long|share)\b/', $telling);
+            if ($shares && 2 === $t && 0 === $l && isset($known->numbers[0])) {
+                return null;
+            }
+            if (0 === $t && 1 === $l && isset($known->numbers[0]) && $known->numbers[0] > 1 && $this->countsOnce($telling)) {
+                $shares = 1 === preg_match('/\b(?:equally|equal parts|divided|the same time|equally long)\b/', $telling);
+
+                return $shares === ('each' === $role(0)) ? null : ($shares ? [Share::of($lengths[0], $known->numbers[0])] : [Product::of($known->numbers[0], $lengths[0])]);
+            }
+            if (0 === $t && $l >= 2 && [] === array_diff($known->lengthRoles, ['lasts']) && (Asked::Altogether === $wanted || (2 === $l && 1 === preg_match('/L\d+ and then\b/', $telling)))) {
+                return [Total::of($lengths[0], $lengths[1], ...\array_slice($lengths, 2))];
+            }
+
+            return null;
+        }
+        if (Asked::More === $wanted) {
+            return match (true) {
+                0 === $t && 2 === $l && [] === array_diff($known->lengthRoles, ['lasts', 'used']) => [self::larger(...$lengths)],
+                4 === $t && 0 === $l && [0, 2] === $at('start') && [1, 3] === $at('end') => self::spans($times, false),
+                default => null,
+            };
+        }
+        // what is left
+        if (0 === $t && 2 === $l) {
+            $used = array_search('used', $known->lengthRoles, true);
+            $whole = 1 === preg_match('/L\d+ of the L\d+/', $telling) || 0 === $used ? 1 : 0;
+
+            return [Difference::of($lengths[$whole], $lengths[1 - $whole])];
+        }
+        if (0 === $t && 3 === $l && $lengths[0]->duration->compareTo($lengths[1]->duration) >= 0) {
+            $used = Total::of($lengths[1], $lengths[2]);
+
+            return [$used, Difference::of($lengths[0], self::amount($used))];
+        }
+
+        return null;
+    }
+
+    /** Whether the way goes on from the time that is told, or back from it; null where that is not clear. */
+    private function goesOn(string $role, string $telling, string $ask, bool $latest): ?bool
+    {
+        $must = 1 === preg_match('/\b(?:must|have to|has to|should|need to|needs to|can)\b/', $ask);
+        $asksStart = 1 === preg_match('/\b(?:leave|start|started|begin|begun|began|set out|get up|depart|catch|hung up|go out|put in|put into|get on|had they come|open|lit|it now)\b/', $ask);
+        $asksEnd = 1 === preg_match('/\b(?:arrive|reach|end|finish|finished|over|land|get there|get home|ready|stop|close|back|done|come in|come|go home|dock|put out|take (?:it|them) out|dry|cross|tie up|get here|at home|in its box|low tide|high tide|dark|delivered|go|be|second|off|stopped)\b/', $ask);
+        if ($latest || ($must && $asksStart) || (1 === preg_match('/\bbefore that\b/', $telling) && $asksStart)) {
+            return 'now' === $role ? null : false;
+        }
+        // it had lasted so long when it ended
+        if (1 === preg_match('/\bhad (?:been|lasted|taken|hung|baked|raged|burned|worked|walked)\b|\bafter (?:travelling|a journey|a walk)\b/', $telling) && ($asksStart || 1 === preg_match('/\bhad\b/', $ask))) {
+            return false;
+        }
+        // who comes and stays is still there
+        if (1 === preg_match('/\b(?:came|comes|arrived|arrives|goes|went) [^.?]*\bstay(?:s|ed)?\b/', $telling)) {
+            return $asksStart || $asksEnd ? true : null;
+        }
+
+        return match ($role) {
+            'start', 'now' => $asksStart && !$asksEnd ? null : true,
+            'end' => $asksStart ? false : null,
+            default => str_contains($telling, ' later') || str_contains($telling, 'in L') ? true : null,
+        };
+    }
+
+    /** Whether all numbers but the first stand in sentences of their own, in which nothing else is told. */
+    private function countsOnce(string $telling): bool
+    {
+        preg_match_all('/N\d+/', $telling, $all);
+        foreach (\array_slice($all[0], 1) as $number) {
+            foreach (explode(' .', $telling) as $sentence) {
+                if (str_contains($sentence, $number) && 1 === preg_match('/[TL]\d/', $sentence)) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * @param non-empty-list<Amount> $lengths
+     *
+     * @return non-empty-list<Sum>
+     */
+    private static function onward(StatedTime $start, array $lengths): array
+    {
+        $sums = [];
+        foreach ($lengths as $length) {
+            $sums[] = $sum = Later::of($start, $length);
+            $start = $sum->answer()->time;
+        }
+
+        return $sums;
+    }
+
+    /**
+     * @param non-empty-list<Amount> $lengths
+     *
+     * @return non-empty-list<Sum>
+     */
+    private static function back(StatedTime $end, array $lengths): array
+    {
+        $sums = [];
+        foreach (array_reverse($lengths) as $length) {
+            $sums[] = $sum = Earlier::of($end, $length);
+            $end = $sum->answer()->time;
+        }
+
+        return $sums;
+    }
+
+    /**
+     * @param list<StatedTime> $times
+     *
+     * @return ?list<Sum>
+     */
+    private function connection(array $times, Amount $length): ?array
+    {
+        $arrives = Later::of($times[0], $length);
+
+        return [$arrives, Elapsed::of($arrives->answer()->time, $times[1])];
+    }
+
+    /** @return ?list<Sum> */
+    private function every(StatedTime $start, Amount $each, string $said): ?array
+    {
+        if (1 === preg_match('/\bafter that\b|\bnext\b|\bjust\b/', $said)) {
+            // whether the one that is told counts is not clear
+            return null;
+        }
+        if (1 !== preg_match('/\bthe ('.implode('|', array_keys(self::NTH)).')\b(?! (?:half|part))/', $said, $found)) {
+            return null;
+        }
+        $gaps = Product::of(self::NTH[$found[1]] - 1, $each);
+
+        return 2 === self::NTH[$found[1]] ? [Later::of($start, $each)] : [$gaps, Later::of($start, self::amount($gaps))];
+    }
+
+    /**
+     * @param list<StatedTime> $times
+     *
+     * @return list<Sum>
+     */
+    private static function spans(array $times, bool $together): array
+    {
+        [$one, $two] = [Elapsed::of($times[0], $times[1]), Elapsed::of($times[2], $times[3])];
+
+        return [$one, $two, $together ? Total::of(self::amount($one), self::amount($two)) : self::larger(self::amount($one), self::amount($two))];
+    }
+
+    private static function larger(Amount $one, Amount $other): Difference
+    {
+        return $one->duration->compareTo($other->duration) >= 0 ? Difference::of($one, $other) : Difference::of($other, $one);
+    }
+
+    private static function amount(Sum $sum): Amount
+    {
+        $answer = $sum->answer();
+
+        return $answer instanceof LengthAnswer ? $answer->amount : throw new \LogicException('It comes to a length.');
+    }
+
+    /**
+     * @param list<Sum>      $sums
+     * @param list<Sentence> $sentences
+     *
+     * @return array{sums: list<Sum>, sure: bool, remarks: list<Remark>}
+     */
+    private function checked(array $sums, Known $known, Asked $wanted, array $sentences): array
+    {
+        foreach ($sums as $sum) {
+            if ([] !== $sum->readings()) {
+                return ['sums' => [], 'sure' => false, 'remarks' => [new Remark('half-missing', 'It depends on whether a.m. or p.m. is meant.')]];
+            }
+        }
+        $last = $sums[\count($sums) - 1];
+        if ($last instanceof Elapsed && $last->start->minutes === $last->end->minutes && $last->start->second === $last->end->second) {
+            return ['sums' => [], 'sure' => false, 'remarks' => [new Remark('nothing', 'It begins and ends at the same time.')]];
+        }
+        try {
+            if (isset($sums[1])) {
+                InTurn::of($sums[0], $sums[1], ...\array_slice($sums, 2));
+            }
+            $answer = $last->answer();
+        } catch (CannotBeDone $cannot) {
+            return ['sums' => [], 'sure' => false, 'remarks' => [new Remark('nothing', $cannot->getMessage())]];
+        } catch (\InvalidArgumentException) {
+            return $this->notRead('How the times and lengths go together was not understood. Which sums are they?');
+        }
+        $all = implode(' ', array_map(static fn (Sentence $one): string => $one->text, $sentences));
+        if ($last instanceof Elapsed && $last->overMidnight() && 1 === preg_match('/\bsame (?:morning|afternoon|evening|day)\b/i', $all)) {
+            return ['sums' => [], 'sure' => false, 'remarks' => [new Remark('contradiction', 'It ends before it begins, on the same day.')]];
+        }
+        if ($answer instanceof LengthAnswer && 0 === $answer->amount->duration->count) {
+            return ['sums' => [], 'sure' => false, 'remarks' => [new Remark('nothing', 'The answer is nothing at all: 0 min.')]];
+        }
+        // about what is only guessed at nothing is sure
+        $vague = 1 === preg_match('/\b(?:about|around the time|almost|nearly|some|or|a little)\b|^if\b.*[^?]$|[.!] If\b[^?]*\.|\bsharp in the\b|^If [^?]*\. /i', preg_replace('/a\.m\. or p\.m\./', '', $all) ?? $all);
+
+        return ['sums' => $sums, 'sure' => !$vague, 'remarks' => $vague ? [new Remark('about', 'One of the numbers is not exact.')] : []];
+    }
+
+    /** @return array{sums: list<Sum>, sure: bool, remarks: list<Remark>} */
+    private function notRead(string $why): array
+    {
+        return ['sums' => [], 'sure' => false, 'remarks' => [new Remark('not-read', $why)]];
+    }
+
+    /** A time that no clock shows. */
+    private function impossible(string $text): ?Remark
+    {
+        if (1 === preg_match('/\b(?:\d{1,2}[:.][6-9]\d(?=\s*[ap]\.?\s?m\b|\s*(?:o.clock|hours)\b)|\d{1,2}:[6-9]\d|(?:1[3-9]|2\d)[:.]\d\d\s*[ap]\.?\s?m\b|(?:2[4-9]|[3-9]\d):\d\d)/i', $text, $found, \PREG_OFFSET_CAPTURE)) {
+            return new Remark('impossible-time', \sprintf('No clock shows %s.', $found[0][0]), mb_strlen(substr($text, 0, $found[0][1]), 'UTF-8'));
+        }
+
+        return null;
+    }
+}
