@@ -26,7 +26,7 @@ enum Asked
         return match (true) {
             1 === preg_match('/\bhow many (?!minutes|hours)|\bwhy\b|\bhow old\b|\bwho\b/', $pattern) => self::Unclear,
             1 === preg_match('/\bhow much (?:longer|shorter|faster|slower|more|earlier|later)\b|\bby how (?:much|many)\b/', $pattern) && 1 !== preg_match('/\b(?:how much longer (?:will|does|can|do) .*(?:last|go|take)\b(?!.*\bthan\b)|still)\b/', $pattern) => self::More,
-            $long && 1 === preg_match('/\bwait\b|\bto spare\b/', $pattern) => self::Wait,
+            $long && 1 === preg_match('/\bwait\b|\bto spare\b|\bis the (?:stop|pause)\b/', $pattern) => self::Wait,
             $long && 1 === preg_match('/\b(?:left|remains?|remaining|still|longer)\b/', $pattern) => self::Left,
             $long && 1 === preg_match('/\b(?:altogether|in all|in total|together|both|whole)\b/', $pattern) => self::Altogether,
             $long => self::Length,

@@ -95,8 +95,15 @@ final readonly class ProblemReader
     {
         $wanted = Asked::of($ask->pattern);
         $known = Known::of($mentions, $roles);
+        if (1 === preg_match('/\bhow many days\b/', $ask->pattern)) {
+            return ['sums' => [], 'sure' => false, 'remarks' => [new Remark('ends-counted', 'Are the first and the last day counted, or only one of them?')]];
+        }
         if (Asked::Unclear === $wanted) {
             return $this->notRead('It is not clear what is asked: a time, how long it is, or how much longer?');
+        }
+        $all = Asked::Wait === $wanted || Asked::Left === $wanted ? null : $this->allThree($known);
+        if (null !== $all) {
+            return ['sums' => [], 'sure' => false, 'remarks' => [$all]];
         }
         try {
             $sums = $this->sums($wanted, $known, $telling, $ask);
@@ -106,9 +113,9 @@ final readonly class ProblemReader
         if (null === $sums) {
             $count = \count($known->times) + \count($known->lengths);
 
-            return $count < 2
-                ? ['sums' => [], 'sure' => false, 'remarks' => [new Remark('not-enough', 0 === $count ? 'No time and no length is told.' : 'Only one time or length is told: something is missing.')]]
-                : $this->notRead('How the times and lengths go together was not understood. Which sum is it?');
+            return 1 === $count
+                ? ['sums' => [], 'sure' => false, 'remarks' => [new Remark('not-enough', 'Only one time or length is told: something is missing.')]]
+                : $this->notRead(0 === $count ? 'No time and no length is told.' : 'How the times and lengths go together was not understood. Which sum is it?');
         }
 
         return $this->checked($sums, $known, $wanted, $sentences);
@@ -125,11 +132,23 @@ final readonly class ProblemReader
         $at = static fn (string $name): array => array_keys($known->timeRoles, $name, true);
         if (Asked::Time === $wanted || Asked::Latest === $wanted) {
             // by a clock that is wrong, or of something due
-            if (1 === $t && 1 === $l && \in_array($role(0), ['fast', 'early'], true)) {
+            $asksDue = 1 === preg_match('/\bdue\b|\bshould (?:it|he|she|they) have\b/', $ask->pattern);
+            if (!$asksDue && 1 === $t && 1 === $l && \in_array($role(0), ['fast', 'early'], true)) {
                 return 'fast' === $role(0) || 'due' === $known->timeRoles[0] ? [Earlier::of($times[0], $lengths[0])] : null;
             }
-            if (1 === $t && 1 === $l && \in_array($role(0), ['slow', 'late'], true)) {
+            if (!$asksDue && 1 === $t && 1 === $l && \in_array($role(0), ['slow', 'late'], true)) {
                 return 'slow' === $role(0) || 'due' === $known->timeRoles[0] || str_contains($telling, 'planned') ? [Later::of($times[0], $lengths[0])] : null;
+            }
+            if (1 === $t && 1 === $l && $asksDue && \in_array($role(0), ['late', 'early'], true)) {
+                return 'late' === $role(0) ? [Earlier::of($times[0], $lengths[0])] : [Later::of($times[0], $lengths[0])];
+            }
+            if (1 === $t && 1 === $l && 1 === preg_match('/\bnow\b/', $ask->pattern)) {
+                // in so long it will be, so long ago it was
+                return match (true) {
+                    1 === preg_match('/^in L\d+ it will be T\d+/', $telling) => [Earlier::of($times[0], $lengths[0])],
+                    1 === preg_match('/^L\d+ ago it was T\d+/', $telling) => [Later::of($times[0], $lengths[0])],
+                    default => null,
+                };
             }
             if (1 === $t && 1 === $l && 'every' === $role(0)) {
                 return $this->every($times[0], $lengths[0], $ask->pattern.' '.$telling);
@@ -141,7 +160,7 @@ final readonly class ProblemReader
                 return null;
             }
             // what a number counts beside a length may change the sum
-            if (1 === preg_match('/[LN]\d+ [^.?]*\bN\d+|N\d+ [^.?]*\bL\d+/', $telling) || ($l > 1 && 1 === preg_match('/T\d+ [^.?]*\bafter L\d+/', $telling))) {
+            if (1 === preg_match('/L\d+ [^.?]*\bN\d+|N\d+ [^.?]*\bL\d+/', $telling) || ($l > 1 && 1 === preg_match('/T\d+ [^.?]*\bafter L\d+/', $telling))) {
                 return null;
             }
             $forward = $this->goesOn($known->timeRoles[0], $telling, $ask->pattern, Asked::Latest === $wanted);
@@ -161,6 +180,12 @@ final readonly class ProblemReader
         if (Asked::Length === $wanted || Asked::Altogether === $wanted) {
             if (2 === $t && 0 === $l && [0] === $at('start') && [1] === $at('end') && 1 !== preg_match('/\b(?:equally|share)\b/', $telling)) {
                 return [Elapsed::of($times[0], $times[1])];
+            }
+            if (2 === $t && 0 === $l && 'now' === $known->timeRoles[0] && 1 === preg_match('/\buntil\b/', $ask->pattern)) {
+                return [Elapsed::of($times[0], $times[1])];
+            }
+            if (0 === $t && 1 === $l && 'lasts' === $role(0) && 1 === \count($known->numbers) && 1 === preg_match('/N\d+/', $ask->pattern)) {
+                return [Product::of($known->numbers[0], $lengths[0])];
             }
             if (2 === $t && 1 === $l && 'break' === $role(0) && [0] === $at('start') && [1] === $at('end')) {
                 $all = Elapsed::of($times[0], $times[1]);
@@ -206,6 +231,19 @@ final readonly class ProblemReader
         }
 
         return null;
+    }
+
+    /** Start, end and length are all told: then nothing is left to find, or they do not agree. */
+    private function allThree(Known $known): ?Remark
+    {
+        $length = array_keys($known->lengthRoles, 'lasts', true);
+        if (2 !== \count($known->times) || 1 !== \count($known->lengths) || [0] !== $length || ['start', 'end'] !== $known->timeRoles || !$known->times[0]->halfSaid || !$known->times[1]->halfSaid) {
+            return null;
+        }
+
+        return Elapsed::of($known->times[0], $known->times[1])->answer()->amount->duration->count === $known->lengths[0]->duration->count
+            ? new Remark('answer-given', 'Start, end and length are all told: the answer stands in the question.')
+            : new Remark('contradiction', 'Start, end and length are all told, and they do not agree.');
     }
 
     /** Whether the way goes on from the time that is told, or back from it; null where that is not clear. */
@@ -283,9 +321,9 @@ final readonly class ProblemReader
     /**
      * @param list<StatedTime> $times
      *
-     * @return ?list<Sum>
+     * @return list<Sum>
      */
-    private function connection(array $times, Amount $length): ?array
+    private function connection(array $times, Amount $length): array
     {
         $arrives = Later::of($times[0], $length);
 
@@ -342,6 +380,11 @@ final readonly class ProblemReader
         foreach ($sums as $sum) {
             if ([] !== $sum->readings()) {
                 return ['sums' => [], 'sure' => false, 'remarks' => [new Remark('half-missing', 'It depends on whether a.m. or p.m. is meant.')]];
+            }
+        }
+        foreach ($known->times as $time) {
+            if (!$time->halfSaid) {
+                return ['sums' => $sums, 'sure' => false, 'remarks' => [new Remark('half-missing', 'a.m. or p.m. is not said.')]];
             }
         }
         $last = $sums[\count($sums) - 1];

@@ -10,8 +10,8 @@ namespace Rostik\Core\Problem;
  */
 final class Roles
 {
-    private const STARTS = 'leaves?|left|leaving|departs?|departed|starts?|started|starting|begins?|began|begun|beginning|opens?|opened|sails?|sailed|sets? (?:off|out)|set out|lit|switched on|hung up|goes? (?:to bed|to|on duty|into)|went (?:into|to)|went out|put (?:in|into|on)|boards|fell asleep|kicks off|covers?|came (?:in|over)|come (?:in|over)|sits? down|sat down|rose|cycles?|posted|gets? up|parks|paints|goes? out|went on duty|comes? on duty|put on|fog came in';
-    private const ENDS = 'arrives?|arrived|arriving|arrival|reach(?:es|ed)?|ends?|ended|ending|finish(?:es|ed)?|closes?|closed|shuts?|stops?|stopped|over|ready|back|came out|comes? out|comes? off duty|woke up|wakes? up|gets? (?:off|in|there|home|up)|switched off|packed up|off duty|done|was free|is free|free|free again|be free|docks?|lands?|landed|catch|on the water|must be|has to be|have to be|want(?:s)? to be|is to end|to be dry|was dry|crosses|crossed|ties up|delivered|lasted until|finishes|home|at school|come|comes|came|set at|sets at|be lit|be on the ferry|hot';
+    private const STARTS = 'leaves?|left|leaving|departs?|departed|starts?|started|starting|begins?|began|begun|beginning|opens?|opened|sails?|sailed|sets? (?:off|out)|set out|lit|switched on|hung up|goes? (?:to bed|to|on duty|into)|went (?:into|to)|went out|put (?:\w+ ){0,3}(?:in|into|on)|boards|fell asleep|kicks off|covers?|came (?:in|over)|come (?:in|over)|sits? down|sat down|rose|cycles?|posted|gets? up|parks|paints|goes? out|went on duty|comes? on duty|put on|fog came in';
+    private const ENDS = 'arrives?|arrived|arriving|arrival|reach(?:es|ed)?|ends?|ended|ending|finish(?:es|ed)?|closes?|closed|shuts?|stops?|stopped|over|ready|back|came out|comes? out|comes? off duty|woke up|wakes? up|gets? (?:off|in|there|home|up)|switched off|packed up|off duty|done|was free|is free|free|free again|be free|docks?|lands?|landed|catch|on the water|must be|has to be|have to be|want(?:s)? to be|is to end|to be dry|was dry|crosses|crossed|ties up|delivered|lasted until|finishes|at home|gets home|at school|come|comes|came|set at|sets at|be lit|be on the ferry|hot';
 
     /**
      * The roles of the mentions of a sentence, by their signs: start, end, due, shown, now, must for times; lasts, later, before,
@@ -24,7 +24,9 @@ final class Roles
         $roles = [];
         foreach ($sentence->mentions as $mention) {
             $sign = $mention->sign;
-            [$before, $after] = explode($sign, ' '.$sentence->pattern.' ', 2) + ['', ''];
+            $pattern = ' '.$sentence->pattern.' ';
+            $place = (int) strpos($pattern, ' '.$sign.' ') + 1;
+            [$before, $after] = [substr($pattern, 0, $place), substr($pattern, $place + \strlen($sign))];
             $roles[$sign] = match ($sign[0]) {
                 'T' => self::time($before, $after),
                 'L' => self::length($before, $after),
