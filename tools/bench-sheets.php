@@ -76,7 +76,7 @@ $line('a change of it saved', static function () use (&$kept, $ask, $sheet): arr
 
     return $saved;
 });
-$sums = array_column($kept['questions'], 'sum');
+$sums = array_column(array_column($kept['questions'], 'text'), 'sum');
 $line('other numbers for all of it', static fn (): array => $ask('/api/sheets/others', ['sums' => $sums, 'keep' => [], 'seed' => 3]));
 $line('what it brings to light', static fn (): array => $ask('/api/sheets/'.$sheet.'/separating'));
 $line('its pages and key as HTML', static fn (): array => $ask('/print/sheets/'.$sheet));

@@ -53,6 +53,24 @@ final class TellTest extends KernelTestCase
         self::assertMatchesRegularExpression('/^1\. [A-Z].*\?\n   .* [+\-x\/]|to .*\n   [A-Z].*\.\n\n2\. /', $told);
     }
 
+    public function testWhatIsUnderstoodOfAProblem(): void
+    {
+        $tester = new CommandTester((new Application(self::bootKernel()))->find('problem'));
+        $tester->execute(['--json' => true, 'text' => 'The ferry leaves at 8:40 a.m. and takes 2 hours 35 minutes. At what time does it arrive?']);
+        $read = json_decode($tester->getDisplay(), true);
+        self::assertSame([
+            'text' => 'The ferry leaves at 8:40 a.m. and takes 2 hours 35 minutes. At what time does it arrive?',
+            'sure' => true,
+            'questions' => [['ask' => 'At what time does it arrive?', 'sums' => ['8:40 a.m. + 2 h 35 min'], 'answer' => ['text' => '11:15 a.m.', 'value' => '11:15', 'dayOffset' => 0], 'sentence' => null]],
+            'facts' => [['text' => '8:40 a.m.', 'at' => 20, 'is' => 'start'], ['text' => '2 hours 35 minutes', 'at' => 40, 'is' => 'length']],
+            'remarks' => [],
+        ], $read);
+        self::assertSame(0, $tester->execute(['text' => 'The drill ended at 4:05 p.m. It had lasted 50 minutes. When had it begun?']));
+        self::assertSame("When had it begun?\n  4:05 p.m. - 50 min = 3:15 p.m.\n", $tester->getDisplay());
+        self::assertSame(1, $tester->execute(['text' => 'The drill ended at 4:05 p.m.']));
+        self::assertStringContainsString('Nothing is asked.', $tester->getDisplay());
+    }
+
     /** @param array<string, bool|string> $asked */
     #[DataProvider('refused')]
     public function testWhatCannotBeTold(array $asked, string $code): void

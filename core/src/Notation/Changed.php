@@ -46,10 +46,9 @@ final readonly class Changed
         $b = $start->minutes + $way * $upTo + self::FAR;
         [$low, $high] = $a < $b ? [$a, $b] : [$b, $a];
         $by24 = ClockForm::TwentyFour === $start->form || ($writer->style->always24 && $start->halfSaid);
-        $name = static fn (int $hour): string => $by24 ? ($hour < 10 && $writer->style->leadingNought ? '0' : '').$hour : self::HOURS_12[$hour];
         $hour = self::hours(
-            $name(intdiv($a, 60) % 24),
-            $name(intdiv($b, 60) % 24),
+            self::hour(intdiv($a, 60) % 24, $by24, $writer->style),
+            self::hour(intdiv($b, 60) % 24, $by24, $writer->style),
             $upTo - $done,
             intdiv($low, 60) !== intdiv($high, 60),
         );
@@ -65,6 +64,11 @@ final readonly class Changed
             self::halves($a, $b, intdiv($low + 720, TimeOfDay::DAY) !== intdiv($high + 720, TimeOfDay::DAY), 0 !== $midnights, $by24, $writer),
             self::days($way * $midnights),
         );
+    }
+
+    private static function hour(int $hour, bool $by24, Style $style): string
+    {
+        return $by24 ? ($hour < 10 && $style->leadingNought ? '0' : '').$hour : self::HOURS_12[$hour];
     }
 
     private static function hours(string $from, string $to, int $length, bool $oClock): Change
@@ -90,8 +94,7 @@ final readonly class Changed
     private static function halves(int $a, int $b, bool $noon, bool $midnight, bool $by24, Writer $writer): Change
     {
         // the 24-hour clock has halves of the day too, but writes no a.m. or p.m.
-        $plain = Writer::plain($writer->style);
-        [$am, $pm] = $by24 ? ['before noon', 'after noon'] : [$plain->half(HalfOfDay::Am), $plain->half(HalfOfDay::Pm)];
+        [$am, $pm] = $by24 ? ['before noon', 'after noon'] : [$writer->style->halves->of(HalfOfDay::Am), $writer->style->halves->of(HalfOfDay::Pm)];
         $from = $a % TimeOfDay::DAY < 720 ? $am : $pm;
         $to = $b % TimeOfDay::DAY < 720 ? $am : $pm;
 

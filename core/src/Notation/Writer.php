@@ -6,8 +6,10 @@ namespace Rostik\Core\Notation;
 
 use Rostik\Core\Sum\Answer;
 use Rostik\Core\Sum\Fraction;
+use Rostik\Core\Sum\LengthAnswer;
 use Rostik\Core\Sum\Phrase;
 use Rostik\Core\Sum\RewriteAnswer;
+use Rostik\Core\Sum\TimeAnswer;
 use Rostik\Core\Sum\TimeForm;
 use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\AmountPart;
@@ -65,14 +67,14 @@ final readonly class Writer
             $stated = $stated->as24();
         }
         if (ClockForm::TwentyFour === $stated->form) {
-            return $this->digits24($stated->minutes).$this->seconds($stated).($this->says24 ? ' hours' : '');
+            return $this->digits24($stated->minutes).(null === $stated->second ? '' : $this->seconds($stated)).($this->says24 ? ' hours' : '');
         }
         if ($stated->halfSaid && $this->style->nameTwelve && 0 === $stated->minutes % 720 && null === $stated->second) {
             $twelve = $this->marked ? Marked::hour(12) : '12';
 
             return $twelve.(0 === $stated->minutes ? ' midnight' : ' noon');
         }
-        $digits = $this->digits12($stated->minutes).$this->seconds($stated);
+        $digits = $this->digits12($stated->minutes).(null === $stated->second ? '' : $this->seconds($stated));
 
         return $stated->halfSaid ? $digits.' '.$this->half($stated->minutes < 720 ? HalfOfDay::Am : HalfOfDay::Pm) : $digits;
     }
@@ -89,7 +91,7 @@ final readonly class Writer
             $stated = $stated->as24();
         }
 
-        return (ClockForm::TwentyFour === $stated->form ? $this->digits24($stated->minutes) : $this->digits12($stated->minutes)).$this->seconds($stated);
+        return (ClockForm::TwentyFour === $stated->form ? $this->digits24($stated->minutes) : $this->digits12($stated->minutes)).(null === $stated->second ? '' : $this->seconds($stated));
     }
 
     /** A time as a question says it, with its numbers in digits: half past 3, 23 minutes to 9 in the morning. */
@@ -108,7 +110,7 @@ final readonly class Writer
     {
         $sign = $this->style->halves->of($half);
 
-        return $this->marked ? Marked::half($sign) : $sign;
+        return $this->marked ? '{x:'.$sign.'}' : $sign;
     }
 
     /** "a.m. or p.m." */
@@ -126,7 +128,8 @@ final readonly class Writer
     public function amount(Amount $amount): string
     {
         $written = '';
-        foreach (AmountPart::written($amount->parts) as $part) {
+        $parts = $amount->parts;
+        foreach (Unit::Tenth === $parts[\count($parts) - 1]->unit ? AmountPart::written($parts) : $parts as $part) {
             $written .= ('' === $written ? '' : ' ').$this->part($part);
         }
 
@@ -183,7 +186,12 @@ final readonly class Writer
 
     public function answer(Answer $answer): string
     {
-        return $this->phrase($answer->said());
+        // a time or a length alone, which most answers are, needs no phrase
+        return match (true) {
+            $answer instanceof TimeAnswer && 0 === $answer->dayOffset => $this->time($answer->time),
+            $answer instanceof LengthAnswer => $this->amount($answer->amount),
+            default => $this->phrase($answer->said()),
+        };
     }
 
     /** @param Phrase $phrase without sums in it, which {@see Forms::phrase()} writes */

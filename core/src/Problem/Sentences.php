@@ -70,13 +70,24 @@ final readonly class Sentences
             [$kind, $value, $next] = $found;
             $from = $words->characters($i);
             $sign = $kind.($count + \count($mentions));
-            $mentions[] = new Mention($sign, trim(mb_substr($text, $from, $words->characters($next) - $from, 'UTF-8'), " ,.?\t"), $at + $from, $value);
+            [$written, $skipped] = self::bare(mb_substr($text, $from, $words->characters($next) - $from, 'UTF-8'));
+            $mentions[] = new Mention($sign, $written, $at + $from + $skipped, $value);
             $pattern[] = $sign;
             // the full stop of "p.m." may be that of the sentence
             $i = $next;
         }
 
         return new Sentence($text, trim(implode(' ', $pattern)), $mentions);
+    }
+
+    /** @return array{string, int} the time or length alone, without "at" before it and stops behind it, and how much was skipped */
+    private static function bare(string $written): array
+    {
+        $bare = preg_replace('/^at\s+/i', '', $written) ?? $written;
+        $skipped = mb_strlen($written, 'UTF-8') - mb_strlen($bare, 'UTF-8');
+        $bare = rtrim($bare, " ,?\t");
+
+        return [1 === preg_match('/[ap]\.\s?m\.$/i', $bare) ? $bare : rtrim($bare, '. '), $skipped];
     }
 
     /** @return array{'T'|'L'|'N', \Rostik\Core\Time\StatedTime|Amount|int, int}|null */

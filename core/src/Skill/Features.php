@@ -45,12 +45,14 @@ final readonly class Features
     public static function of(Sum $sum): self
     {
         $way = $sum->plain()->way();
-        $crossed = Crossing::of($sum);
+        $crossed = $way?->crosses() ?? [];
+        $times = $sum->times();
+        $lengths = $sum->lengths();
         $fives = true;
-        foreach ($sum->times() as $time) {
+        foreach ($times as $time) {
             $fives = $fives && 0 === $time->minutes % 5 && 0 === ($time->second ?? 0) % 5;
         }
-        foreach ($sum->lengths() as $length) {
+        foreach ($lengths as $length) {
             foreach ($length->parts as $part) {
                 $fives = $fives && ($part->unit->size() > Unit::Minute->size() || 0 === $part->numerator % 5 || Unit::Month === $part->unit);
             }
@@ -66,10 +68,10 @@ final readonly class Features
             \in_array(Crossing::Midnight, $crossed, true),
             null === $way ? 0 : (int) floor($way->high() / 60) - (int) floor($way->low() / 60),
             $sum->unitsSaid(),
-            \count($sum->times()) + \count($sum->lengths()),
+            \count($times) + \count($lengths),
             $sum->asks(),
             null !== $way || $sum->asks()->isOnTheClock(),
-            1 === \count($sum->lengths()) ? $sum->lengths()[0]->largest() : null,
+            1 === \count($lengths) ? $lengths[0]->largest() : null,
             $sum instanceof InSteps ? $sum->signs() : [],
         );
     }

@@ -6,6 +6,7 @@ namespace Rostik\Core\Sum;
 
 use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\AmountPart;
+use Rostik\Core\Time\Chain;
 use Rostik\Core\Time\StatedTime;
 use Rostik\Core\Time\Unit;
 
@@ -83,6 +84,13 @@ trait UsualSum
     /** @return list<Unit> each once */
     private static function largestFirst(Unit ...$units): array
     {
-        return array_values(array_filter(array_reverse(Unit::cases()), static fn (Unit $unit): bool => \in_array($unit, $units, true)));
+        $bySize = [];
+        foreach ($units as $unit) {
+            // months and years come after all that is measured in seconds
+            $bySize[$unit->size() + (Chain::Calendar === $unit->chain() ? 1_000_000_000 : 0)] = $unit;
+        }
+        krsort($bySize);
+
+        return array_values($bySize);
     }
 }
