@@ -8,10 +8,13 @@ use Rostik\Core\Sum\CannotBeDone;
 use Rostik\Core\Sum\Difference;
 use Rostik\Core\Sum\Earlier;
 use Rostik\Core\Sum\Elapsed;
+use Rostik\Core\Sum\Grouping;
 use Rostik\Core\Sum\InTurn;
 use Rostik\Core\Sum\Later;
 use Rostik\Core\Sum\LengthAnswer;
 use Rostik\Core\Sum\Product;
+use Rostik\Core\Sum\SecondElapsed;
+use Rostik\Core\Sum\Series;
 use Rostik\Core\Sum\Share;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\Total;
@@ -68,14 +71,25 @@ final readonly class ProblemReader
         $questions = [];
         $remarks = [];
         $sure = 1 === \count($asks);
-        foreach ($asks as $ask) {
-            $found = $this->answered($ask, $mentions, $roles, $telling, $sentences);
+        foreach ($asks as $n => $ask) {
+            // what is told after a question is not told for it
+            $before = \array_slice($sentences, 0, 1 + (int) array_search($ask, $sentences, true));
+            $there = array_flip(array_merge(...array_map(static fn (Sentence $one): array => array_map(static fn (Mention $m): string => $m->sign, $one->mentions), $before)));
+            $found = $this->answered($ask, array_intersect_key($mentions, $there), $roles, implode(' . ', array_map(static fn (Sentence $one): string => $one->pattern, $before)), $before);
+            if ([] === $found['sums'] && $n > 0) {
+                // what is told since the question before, with the lengths that hold for all of them
+                $since = \array_slice($before, 1 + (int) array_search($asks[$n - 1], $sentences, true));
+                $own = array_flip(array_merge(...array_map(static fn (Sentence $one): array => array_map(static fn (Mention $m): string => $m->sign, $one->mentions), $since)));
+                $first = array_filter($mentions, static fn (Mention $one): bool => $one->value instanceof Amount && isset($there[$one->sign]));
+                $again = $this->answered($ask, array_intersect_key($mentions, $own) + $first, $roles, implode(' . ', array_map(static fn (Sentence $one): string => $one->pattern, $since)), $since);
+                $found = [] === $again['sums'] ? $found : ['sure' => false] + $again;
+            }
             $questions[] = new ReadQuestion($ask->text, $found['sums']);
             $remarks = [...$remarks, ...$found['remarks']];
             $sure = $sure && [] !== $found['sums'] && $found['sure'];
         }
         $numbers = array_filter($mentions, static fn (Mention $one): bool => \is_int($one->value));
-        $needed = array_filter($questions, static fn (ReadQuestion $one): bool => [] !== array_filter($one->sums, static fn (Sum $sum): bool => $sum instanceof Product || $sum instanceof Share));
+        $needed = array_filter($questions, static fn (ReadQuestion $one): bool => [] !== array_filter($one->sums, static fn (Sum $sum): bool => $sum instanceof Product || $sum instanceof Share || $sum instanceof Series));
         if ($sure && [] !== $numbers && [] === $needed) {
             $first = $numbers[array_key_first($numbers)];
             $remarks[] = new Remark('more-than-needed', \sprintf('“%s” is not needed for the answer.', $first->text), $first->at);
@@ -111,6 +125,10 @@ final readonly class ProblemReader
             return ['sums' => [], 'sure' => false, 'remarks' => [new Remark('nothing', $cannot->getMessage())]];
         }
         if (null === $sums) {
+            $fewer = $this->withoutOneSentence($wanted, $ask, $mentions, $roles, $telling, $sentences);
+            if (null !== $fewer) {
+                return $fewer;
+            }
             $count = \count($known->times) + \count($known->lengths);
 
             return 1 === $count
@@ -119,6 +137,41 @@ final readonly class ProblemReader
         }
 
         return $this->checked($sums, $known, $wanted, $sentences);
+    }
+
+    /**
+     * What the sum is when one sentence is not needed for it; null where there is none such, or several.
+     *
+     * @param array<string, Mention> $mentions
+     * @param array<string, string>  $roles
+     * @param list<Sentence>         $sentences
+     *
+     * @return ?array{sums: list<Sum>, sure: bool, remarks: list<Remark>}
+     */
+    private function withoutOneSentence(Asked $wanted, Sentence $ask, array $mentions, array $roles, string $telling, array $sentences): ?array
+    {
+        $found = null;
+        foreach ($sentences as $sentence) {
+            if ([] === $sentence->mentions || $sentence === $ask) {
+                continue;
+            }
+            $left = array_diff_key($mentions, array_flip(array_map(static fn (Mention $m): string => $m->sign, $sentence->mentions)));
+            try {
+                $sums = $this->sums($wanted, Known::of($left, $roles), str_replace($sentence->pattern, '', $telling), $ask);
+            } catch (CannotBeDone|MixedChains|TooLong) {
+                continue;
+            }
+            if (null !== $sums) {
+                if (null !== $found) {
+                    return null;
+                }
+                $checked = $this->checked($sums, Known::of($left, $roles), $wanted, $sentences);
+                $first = $sentence->mentions[0];
+                $found = ['sums' => $checked['sums'], 'sure' => false, 'remarks' => [...$checked['remarks'], new Remark('more-than-needed', \sprintf('“%s” may not be needed for the answer.', $first->text), $first->at)]];
+            }
+        }
+
+        return $found;
     }
 
     /** @return ?list<Sum> null where it is not one of the ways that are known */
@@ -150,17 +203,31 @@ final readonly class ProblemReader
                     default => null,
                 };
             }
+            if (1 === $t && 1 === $l && 1 === preg_match('/L\d+ (after|before) T\d+|T\d+ there are still L\d+/', $telling, $beside)) {
+                return 'before' === ($beside[1] ?? '') ? [Earlier::of($times[0], $lengths[0])] : [Later::of($times[0], $lengths[0])];
+            }
             if (1 === $t && 1 === $l && 'every' === $role(0)) {
+                if (1 === \count($known->numbers) && $known->numbers[0] > 1 && $known->numbers[0] <= Series::MOST && 1 === preg_match('/\bthe first N\d+ times\b/', $ask->pattern)) {
+                    return [Series::counted($lengths[0], $times[0], $known->numbers[0])];
+                }
+
                 return $this->every($times[0], $lengths[0], $ask->pattern.' '.$telling);
             }
             if (1 === $t && 1 === $l && \in_array($role(0), ['ago', 'before'], true)) {
                 return 'now' === $known->timeRoles[0] || 'before' === $role(0) ? [Earlier::of($times[0], $lengths[0])] : null;
             }
-            if (1 !== $t || 0 === $l || [] !== array_diff($known->lengthRoles, ['lasts', 'later', 'break'])) {
+            if (1 !== $t || 0 === $l || [] !== array_diff($known->lengthRoles, ['lasts', 'later', 'break', 'each'])) {
                 return null;
             }
-            // what a number counts beside a length may change the sum
-            if (1 === preg_match('/L\d+ [^.?]*\bN\d+|N\d+ [^.?]*\bL\d+/', $telling) || ($l > 1 && 1 === preg_match('/T\d+ [^.?]*\bafter L\d+/', $telling))) {
+            // so many, one after the other, each as long
+            if (1 === $l && 1 === \count($known->numbers) && 'start' === $known->timeRoles[0] && 1 === preg_match('/N\d+ [^.]*L\d+ each , one after the other|L\d+ for one \w+ and has N\d+/', $telling)) {
+                $together = Product::of($known->numbers[0], $lengths[0]);
+
+                return [$together, Later::of($times[0], self::amount($together))];
+            }
+            // what a number counts beside a length may change the sum; seats and prices do not
+            $counted = preg_replace('/\b(?:had|has|carries|costs) N\d+ \w+/', '', $telling) ?? $telling;
+            if (\in_array('each', $known->lengthRoles, true) || ([$l] !== $known->numbers && 1 === preg_match('/L\d+ [^.?]*\bN\d+|N\d+ [^.?]*\bL\d+/', $counted)) || ($l > 1 && 1 === preg_match('/T\d+ [^.?]*\bafter L\d+/', $telling))) {
                 return null;
             }
             $forward = $this->goesOn($known->timeRoles[0], $telling, $ask->pattern, Asked::Latest === $wanted);
@@ -170,16 +237,24 @@ final readonly class ProblemReader
 
             return $forward ? self::onward($times[0], $lengths) : self::back($times[0], $lengths);
         }
+        if (Asked::HowOften === $wanted) {
+            return 0 === $t && 2 === $l ? [Grouping::of(...($lengths[0]->duration->compareTo($lengths[1]->duration) >= 0 ? $lengths : array_reverse($lengths)))] : null;
+        }
+        if (Asked::HowLate === $wanted) {
+            return 2 === $t && 0 === $l && $times[0]->halfSaid && $times[1]->halfSaid
+                ? [$times[0]->minutes <= $times[1]->minutes ? Elapsed::of($times[0], $times[1]) : Elapsed::of($times[1], $times[0])]
+                : null;
+        }
         if (Asked::Wait === $wanted) {
             return match (true) {
                 2 === $t && 0 === $l => [Elapsed::of($times[0], $times[1])],
-                2 === $t && 1 === $l && 'start' === $known->timeRoles[0] && 'lasts' === $role(0) => $this->connection($times, $lengths[0]),
+                2 === $t && 1 === $l && ('start' === $known->timeRoles[0] || str_contains($ask->pattern, 'to spare')) && 'lasts' === $role(0) => $this->connection($times, $lengths[0]),
                 default => null,
             };
         }
         if (Asked::Length === $wanted || Asked::Altogether === $wanted) {
             if (2 === $t && 0 === $l && [0] === $at('start') && [1] === $at('end') && 1 !== preg_match('/\b(?:equally|share)\b/', $telling)) {
-                return [Elapsed::of($times[0], $times[1])];
+                return [self::span($times[0], $times[1])];
             }
             if (2 === $t && 0 === $l && 'now' === $known->timeRoles[0] && 1 === preg_match('/\buntil\b/', $ask->pattern)) {
                 return [Elapsed::of($times[0], $times[1])];
@@ -196,13 +271,45 @@ final readonly class ProblemReader
                 return self::spans($times, true);
             }
             $shares = 1 === preg_match('/\b(?:equally|equal parts|divided|the same time|equally long|share)\b/', $telling);
-            if ($shares && 2 === $t && 0 === $l && isset($known->numbers[0])) {
-                return null;
+            if ($shares && 2 === $t && 0 === $l && 1 === \count($known->numbers) && [0] === $at('start') && [1] === $at('end')) {
+                $all = Elapsed::of($times[0], $times[1]);
+
+                return [$all, Share::of(self::amount($all), $known->numbers[0])];
+            }
+            if (2 === $t && 1 === $l && [0] === $at('start') && [1] === $at('end') && 1 === preg_match('/(N\d+) (?:breaks|pauses|rests) of L\d+|L\d+ each way/', $telling)) {
+                $all = Elapsed::of($times[0], $times[1]);
+                $lost = Product::of(str_contains($telling, 'each way') ? 2 : ($known->numbers[0] ?? 1), $lengths[0]);
+
+                return [$all, $lost, Difference::of(self::amount($all), self::amount($lost))];
+            }
+            if (0 === $t && 2 === $l && 1 === preg_match('/L\d+ of (?:this|that|it|these)\b/', $telling)) {
+                return [Difference::of($lengths[0], $lengths[1])];
+            }
+            if (0 === $t && 2 === $l && 1 === preg_match('/\bfirst part\b.*L\d+.*\bsecond part L\d+|L\d+ more\b|\bfrom (\w) to (\w) takes L\d+ and from \2 to (\w) L\d+.*\bfrom \1 to \3\b/', $telling)) {
+                return [Total::of($lengths[0], $lengths[1])];
+            }
+            if (0 === $t && 1 === $l && [] === $known->numbers && 1 === preg_match('/\b(twice as long as|the same time on the way|half of the) /', $telling, $often)) {
+                return 'half of the' === $often[1] ? [Share::of($lengths[0], 2)] : [Product::of(2, $lengths[0])];
+            }
+            if (2 === $t && 0 === $l && 1 === preg_match('/\blies? between\b/', $ask->pattern) && $times[0]->halfSaid && $times[1]->halfSaid && $times[0]->minutes < $times[1]->minutes) {
+                return [Elapsed::of($times[0], $times[1])];
+            }
+            if (0 === $t && ['lasts', 'break'] === $known->lengthRoles && 1 === preg_match('/\bwithout\b/', $ask->pattern)) {
+                return [Difference::of($lengths[0], $lengths[1])];
             }
             if (0 === $t && 1 === $l && isset($known->numbers[0]) && $known->numbers[0] > 1 && $this->countsOnce($telling)) {
                 $shares = 1 === preg_match('/\b(?:equally|equal parts|divided|the same time|equally long)\b/', $telling);
 
                 return $shares === ('each' === $role(0)) ? null : ($shares ? [Share::of($lengths[0], $known->numbers[0])] : [Product::of($known->numbers[0], $lengths[0])]);
+            }
+            if (0 === $t && 2 === $l && 1 === preg_match('/(L\d+) (longer|more|less|shorter|faster)(?: \w+)? than/', $telling, $than)) {
+                $more = \in_array($than[2], ['longer', 'more'], true);
+                [$by, $other] = str_contains(substr($telling, 0, (int) strpos($telling, $than[1])), 'L') ? [1, 0] : [0, 1];
+
+                return $more ? [Total::of($lengths[$other], $lengths[$by])] : [Difference::of($lengths[$other], $lengths[$by])];
+            }
+            if (0 === $t && 1 === $l && [] === $known->numbers && 'each' === $role(0) && 1 === preg_match('/\bin a week\b/', $ask->pattern) && 1 === preg_match('/\bevery (?:night|day|morning|evening)\b/', $telling)) {
+                return [Product::of(7, $lengths[0])];
             }
             if (0 === $t && $l >= 2 && [] === array_diff($known->lengthRoles, ['lasts']) && (Asked::Altogether === $wanted || (2 === $l && 1 === preg_match('/L\d+ and then\b/', $telling)))) {
                 return [Total::of($lengths[0], $lengths[1], ...\array_slice($lengths, 2))];
@@ -217,7 +324,21 @@ final readonly class ProblemReader
                 default => null,
             };
         }
+        // what is left of a stretch of time
+        if (2 === $t && $l > 0 && $l < 3 && [0] === $at('start') && [1] === $at('end') && [] === array_diff($known->lengthRoles, ['lasts'])) {
+            $all = Elapsed::of($times[0], $times[1]);
+            if (1 === $l) {
+                return [$all, Difference::of(self::amount($all), $lengths[0])];
+            }
+            $used = Total::of($lengths[0], $lengths[1]);
+
+            return [$all, $used, Difference::of(self::amount($all), self::amount($used))];
+        }
         // what is left
+        $now = array_search('now', $known->timeRoles, true);
+        if (2 === $t && 0 === $l && false !== $now && \in_array('end', $known->timeRoles, true)) {
+            return [Elapsed::of($times[$now], $times[1 - $now])];
+        }
         if (0 === $t && 2 === $l) {
             $used = array_search('used', $known->lengthRoles, true);
             $whole = 1 === preg_match('/L\d+ of the L\d+/', $telling) || 0 === $used ? 1 : 0;
@@ -333,6 +454,9 @@ final readonly class ProblemReader
     /** @return ?list<Sum> */
     private function every(StatedTime $start, Amount $each, string $said): ?array
     {
+        if (1 === preg_match('/\bthe next time\b/', $said) && 1 !== preg_match('/\bjust\b/', $said)) {
+            return [Later::of($start, $each)];
+        }
         if (1 === preg_match('/\bafter that\b|\bnext\b|\bjust\b/', $said)) {
             // whether the one that is told counts is not clear
             return null;
@@ -357,6 +481,12 @@ final readonly class ProblemReader
         return [$one, $two, $together ? Total::of(self::amount($one), self::amount($two)) : self::larger(self::amount($one), self::amount($two))];
     }
 
+    /** To the second, where seconds are told. */
+    private static function span(StatedTime $start, StatedTime $end): Elapsed|SecondElapsed
+    {
+        return null === $start->second && null === $end->second ? Elapsed::of($start, $end) : SecondElapsed::of($start, $end);
+    }
+
     private static function larger(Amount $one, Amount $other): Difference
     {
         return $one->duration->compareTo($other->duration) >= 0 ? Difference::of($one, $other) : Difference::of($other, $one);
@@ -379,7 +509,9 @@ final readonly class ProblemReader
     {
         foreach ($sums as $sum) {
             if ([] !== $sum->readings()) {
-                return ['sums' => [], 'sure' => false, 'remarks' => [new Remark('half-missing', 'It depends on whether a.m. or p.m. is meant.')]];
+                $same = $sum->readings()[0]->sum;
+
+                return ['sums' => isset($sums[1]) ? [] : [$same], 'sure' => false, 'remarks' => [new Remark('half-missing', 'It depends on whether a.m. or p.m. is meant.')]];
             }
         }
         foreach ($known->times as $time) {
@@ -389,7 +521,7 @@ final readonly class ProblemReader
         }
         $last = $sums[\count($sums) - 1];
         if ($last instanceof Elapsed && $last->start->minutes === $last->end->minutes && $last->start->second === $last->end->second) {
-            return ['sums' => [], 'sure' => false, 'remarks' => [new Remark('nothing', 'It begins and ends at the same time.')]];
+            return ['sums' => [], 'sure' => false, 'remarks' => [new Remark('nothing', 'It begins and ends at the same time.'), ...(Asked::Wait === $wanted ? [] : [new Remark('half-missing', 'Is a.m. or p.m. right for both?')])]];
         }
         try {
             if (isset($sums[1])) {
@@ -408,8 +540,11 @@ final readonly class ProblemReader
         if ($answer instanceof LengthAnswer && 0 === $answer->amount->duration->count) {
             return ['sums' => [], 'sure' => false, 'remarks' => [new Remark('nothing', 'The answer is nothing at all: 0 min.')]];
         }
+        if (1 === preg_match('/(?:^|[.!?] )If [^?]*\. /', $all)) {
+            return $this->notRead('It says “if”: which of the ways is it?');
+        }
         // about what is only guessed at nothing is sure
-        $vague = 1 === preg_match('/\b(?:about|around the time|almost|nearly|some|or|a little)\b|^if\b.*[^?]$|[.!] If\b[^?]*\.|\bsharp in the\b|^If [^?]*\. /i', preg_replace('/a\.m\. or p\.m\./', '', $all) ?? $all);
+        $vague = 1 === preg_match('/\b(?:about|around the time|almost|nearly|some|or|a little)\b|^if\b.*[^?]$|[.!] If\b[^?]*\./i', preg_replace('/a\.m\. or p\.m\./', '', $all) ?? $all);
 
         return ['sums' => $sums, 'sure' => !$vague, 'remarks' => $vague ? [new Remark('about', 'One of the numbers is not exact.')] : []];
     }

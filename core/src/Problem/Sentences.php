@@ -56,7 +56,8 @@ final readonly class Sentences
 
     private function sentence(string $text, int $at, int $count): Sentence
     {
-        $line = new TypedLine($text, $this->times, $this->lengths);
+        // "at nine o'clock sharp in the morning": as many spaces, so that every place stays
+        $line = new TypedLine(preg_replace('/\bsharp\b/', '     ', $text) ?? $text, $this->times, $this->lengths);
         $words = $line->words;
         $mentions = [];
         $pattern = [];
@@ -127,11 +128,21 @@ final readonly class Sentences
             return null;
         }
         // "four times a week", "the second time" are no lengths
-        if ($words->is($length->next, 'old')) {
+        if ($words->is($length->next, 'old') || ($words->is($i - 1, 'of') && $words->is($i - 2, 'each') && Unit::Day === $length->amount->largest())) {
             return null;
         }
         if ($words->is($i, 'a', 'an', 'one') && $length->next <= $i + 3 && Unit::Hour !== $length->amount->largest() && Unit::Minute !== $length->amount->largest()) {
             return null;
+        }
+
+        // "6 hours a day" is 6 hours
+        $parts = $length->amount->parts;
+        if (isset($parts[1]) && \in_array($parts[0]->unit, [Unit::Day, Unit::Week], true)) {
+            for ($n = $i + 1; $n < $length->next; ++$n) {
+                if ($words->is($n, 'a') && $words->unit($n + 1) === $parts[0]->unit) {
+                    return [Amount::of($parts[1], ...\array_slice($parts, 2)), $n];
+                }
+            }
         }
 
         return [$length->amount, $length->next];

@@ -71,7 +71,7 @@ final class ProblemReaderTest extends TestCase
             $right += $asked || (!$faulty && $answers === array_column($one['asked'], 1)) ? 1 : 0;
         }
         self::assertSame([], $wrong, 'none is wrong without doubt');
-        self::assertGreaterThanOrEqual(184, $right);
+        self::assertGreaterThanOrEqual(0.9 * \count(Collection::all()), $right, 'read rightly or rightly asked about');
     }
 
     /** @param list<string> $sums */
@@ -94,10 +94,17 @@ final class ProblemReaderTest extends TestCase
         yield 'too little' => ['The drill ended at 4:05 p.m. When did it begin?', false, [], 'not-enough'];
         yield 'too much, and it agrees' => ['The drill began at 3:00 p.m., ended at 3:50 p.m. and took 50 minutes. How long did it take?', false, [], 'answer-given'];
         yield 'too much, and it does not' => ['The drill began at 3:00 p.m., ended at 3:50 p.m. and took 40 minutes. How long did it take?', false, [], 'contradiction'];
-        yield 'half of the day not said' => ['The market opens at 8 and closes at 6. How long is it open?', false, [], 'half-missing'];
+        yield 'half of the day not said' => ['The market opens at 8 and closes at 6. How long is it open?', false, ['8:00 a.m. to 6:00 p.m.'], 'half-missing'];
         yield 'not needed' => ['The ferry leaves at 9:10 a.m. with 40 people. The crossing takes 25 minutes. When does it arrive?', true, ['9:10 a.m. + 25 min'], 'more-than-needed'];
         yield 'more taken than there is' => ['The battery lasts 1 hour. It has been in use for 80 minutes. How much time is left?', false, [], 'nothing'];
         yield 'days' => ['The market lasts from Monday to Friday. How many days is that?', false, [], 'ends-counted'];
+        yield 'several questions' => ['A tour takes 35 minutes. The first begins at 10:15 a.m. When does it end? The last begins at 4:45 p.m. When does the last one end?', false, ['10:15 a.m. + 35 min', '4:45 p.m. + 35 min']];
+        yield 'how often' => ['How many lessons of 40 minutes fit into 3 hours 20 minutes?', true, ['3 h 20 min / 40 min']];
+        yield 'longer than' => ['It took Rufus 25 minutes longer than Otis. Otis needed 50 minutes. How long did Rufus need?', true, ['50 min + 25 min']];
+        yield 'how late' => ['The ferry was due at 5:30 p.m. and arrived at 5:52 p.m. How many minutes late was it?', true, ['5:30 p.m. to 5:52 p.m.']];
+        yield 'to the second' => ['Keziah starts at 9:00:10 a.m. and crosses the line at 9:02:05 a.m. How long does she need?', true, ['9:00:10 a.m. to 9:02:05 a.m.']];
+        yield 'a sentence that is not needed' => ['The museum opens at 10 a.m. Our tour starts at 11:20 a.m. and takes 50 minutes. When is the tour over?', false, ['11:20 a.m. + 50 min'], 'more-than-needed'];
+        yield 'three times' => ['Wren turns the kelp every 6 hours, the first time at 7 a.m. At what times does she turn it the first three times?', true, ['every 6 h from 7:00 a.m., 3 times'], ''];
         yield 'nothing at all' => ['', false, [], 'not-read'];
         yield 'very long' => [str_repeat('The tide turns. ', 120), false, [], 'not-read'];
         yield 'no problem with time' => ['Why is the sea salt?', false, [], 'not-read'];
