@@ -73,7 +73,7 @@ final readonly class Known
         return $settled;
     }
 
-    /** All is put into one notation first: 95 minutes is 1 h 35 min. */
+    /** All is put into one notation first: 85 minutes is 1 h 25 min. */
     private static function inOneNotation(Amount $length): Amount
     {
         return $length->duration->isWholeSeconds() && $length->largest()->size() <= Unit::Hour->size() ? Amount::usual($length->duration) : $length->wholeParts();
