@@ -2,6 +2,9 @@ import { expect, test } from './desk.js';
 
 const to = '../docs/screenshots/';
 
+const problem =
+  'The Pintail leaves Ombrel Quay at twenty to nine in the morning. The crossing to Fell Harbour takes 2 hours 35 minutes.';
+
 test('a picture of each view', async ({ desk }) => {
   const { page } = desk;
   await page.goto('/sheets');
@@ -22,7 +25,7 @@ test('a picture of each view', async ({ desk }) => {
   };
   await shot('working-number-line', '1:50 pm + 3½ hours', 'Number line', 3);
   await shot('working-columns', '6 h 10 min - 3 h 45 min', 'Columns', 3);
-  await shot('working-over-midnight', '22:50 to 06:15', 'Number line', 5);
+  await shot('problem-set-out', `${problem} At what time does it reach Fell Harbour?`, 'Set out in five lines', 5);
   await desk.sumLine.fill('6 h 10 min - 3 h 45 min');
   await expect(desk.answer).toHaveText('2 h 25 min');
   await desk.sumLine.press('Enter');
@@ -85,7 +88,13 @@ test('a picture of each view', async ({ desk }) => {
   await board('board-our-jumps', `/teach?sum=${sum('9:20 am to 1:05 pm')}&jumps=40,60,60,60`, 'd');
   await board('board-clock', '/teach?at=770');
   await board('board-set-the-hands', '/teach/clock?task=set&level=core&seed=3');
-  await board('board-the-day', '/teach/day?pins=3@500.0@1190.-1@555.8@720');
+  await board(
+    'problem-on-the-board',
+    `/teach?sum=${sum('The workshop in the boat shed begins at 1:20 p.m. and ends at 4:45 p.m. There is a break of 25 minutes. How long do the children work?')}`,
+    'ArrowRight',
+    'ArrowRight',
+    'l',
+  );
   await page.goto('/prepare');
   await expect(page.getByRole('heading', { name: 'Type a sum' })).toBeVisible();
   await page.screenshot({ path: `${to}beginning.png` });

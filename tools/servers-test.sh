@@ -31,6 +31,8 @@ address() { cat "$dir/run/address"; }
 up() { curl -fs -m 3 -o /dev/null -X POST -H 'Content-Type: application/json' -d '{"sum":"9 am to 4 pm"}' "$(address)/api/work" 2>/dev/null; }
 up_soon() { for _ in $(seq 150); do up && return 0; sleep 0.1; done; return 1; }
 signs_in() { curl -fs -m 5 -o /dev/null -X POST -H 'Content-Type: application/json' -H "Origin: $(address)" -H 'Sec-Fetch-Site: same-origin' -d '{"email":"arden@ombrel.example","password":"Pintail at noon"}' "$(address)/api/sign-in" 2>/dev/null; }
+# a database that was killed puts itself in order first, which takes longer on a busy machine
+signs_in_soon() { for _ in 1 2 3 4 5; do signs_in && return 0; sleep 3; done; return 1; }
 server() { cut -d' ' -f1 "$dir/run/$1.group"; }
 alive() { [ -e "/proc/$1" ] && ! grep -q '^State:.Z' "/proc/$1/status" 2>/dev/null; }
 status() { curl -s -m 5 -o "$dir/reply" -w '%{http_code}' "$@" 2>/dev/null; }
@@ -57,7 +59,7 @@ for name in fpm nginx db; do
   before=$(server $name)
   kill -KILL "$before"
   sleep 1.5
-  is "a killed $name server is started again" 'up_soon && signs_in && [ "$(server '$name')" != "$before" ]'
+  is "a killed $name server is started again" 'up_soon && signs_in_soon && [ "$(server '$name')" != "$before" ]'
 done
 is "only one of each runs" '[ "$(pgrep -c -f "nginx: master process nginx -c $dir")" = 1 ] && [ "$(pgrep -c -f "php-fpm: master process .$dir")" = 1 ]'
 

@@ -24,11 +24,11 @@ final class HouseRules
         'Mistake' => ['Judging', 'Picture', 'Sum', 'Time'],
         'Question' => ['Judging', 'Method', 'Mistake', 'Notation', 'Picture', 'Sum', 'Time'],
         'Skill' => ['Notation', 'Question', 'Sum', 'Time'],
-        'Weighing' => ['Judging', 'Mistake', 'Notation', 'Question', 'Skill', 'Sum', 'Time'],
-        'Sheet' => ['Judging', 'Notation', 'Picture', 'Question', 'Skill', 'Sum', 'Time', 'Weighing'],
-        'Problem' => ['Notation', 'Question', 'Skill', 'Sum', 'Time'],
-        'Work' => ['Judging', 'Method', 'Mistake', 'Notation', 'Picture', 'Skill', 'Sum', 'Time'],
-        'Board' => ['Method', 'Notation', 'Picture', 'Sum', 'Time', 'Work'],
+        'Problem' => ['Method', 'Mistake', 'Notation', 'Picture', 'Question', 'Skill', 'Sum', 'Time'],
+        'Work' => ['Judging', 'Method', 'Mistake', 'Notation', 'Picture', 'Problem', 'Skill', 'Sum', 'Time'],
+        'Weighing' => ['Judging', 'Mistake', 'Notation', 'Question', 'Skill', 'Sum', 'Time', 'Work'],
+        'Sheet' => ['Judging', 'Notation', 'Picture', 'Problem', 'Question', 'Skill', 'Sum', 'Time', 'Weighing', 'Work'],
+        'Board' => ['Method', 'Notation', 'Picture', 'Problem', 'Sum', 'Time', 'Work'],
     ];
 
     public const APP = [

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Rostik\App\Api;
 
 use Rostik\Core\Notation\NotUnderstood;
+use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
@@ -20,10 +22,15 @@ use Symfony\Component\Validator\Exception\ValidationFailedException;
  * what the constraint says whose payload is {@see self::SAY}: words meant for people.
  */
 #[AsEventListener(event: KernelEvents::EXCEPTION, priority: -64)]
-final class ProblemListener
+final readonly class ProblemListener
 {
     /** The payload of a constraint whose message is shown to people. */
     public const SAY = 'say';
+
+    /** @param iterable<ProblemMembers> $members */
+    public function __construct(#[AutowireIterator(ProblemMembers::class)] private iterable $members)
+    {
+    }
 
     public function __invoke(ExceptionEvent $event): void
     {
@@ -35,7 +42,7 @@ final class ProblemListener
         if ($thrown instanceof AuthenticationException || $thrown instanceof AccessDeniedException) {
             return;
         }
-        $response = $this->response($thrown);
+        $response = $this->response($thrown, $event->getRequest());
         if ($thrown instanceof NotUnderstood && 'handling=lenient' === $event->getRequest()->headers->get('Prefer')) {
             // while a sum is being typed, what is not yet one is no error (RFC 7240, handling=lenient)
             $response->setStatusCode(200);
@@ -44,10 +51,15 @@ final class ProblemListener
         $event->setResponse($response);
     }
 
-    private function response(\Throwable $thrown): Response
+    private function response(\Throwable $thrown, Request $request): Response
     {
         if ($thrown instanceof NotUnderstood) {
-            return Problem::response(422, $thrown->reason, $thrown->getMessage(), ['at' => $thrown->at, 'example' => $thrown->example]);
+            $more = ['at' => $thrown->at, 'example' => $thrown->example];
+            foreach ($this->members as $members) {
+                $more += $members->of($thrown, $request);
+            }
+
+            return Problem::response(422, $thrown->reason, $thrown->getMessage(), $more);
         }
         $status = $thrown instanceof HttpExceptionInterface ? $thrown->getStatusCode() : 500;
 

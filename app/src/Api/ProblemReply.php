@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace Rostik\App\Api;
 
+use Rostik\Core\Work\ToldProblem;
+
 /** The members of a problem (RFC 9457) that the browser reads. */
 final readonly class ProblemReply
 {
     /**
-     * @param string  $code    a short name of the problem
-     * @param string  $detail  one sentence for a person
-     * @param ?int    $at      for a sum that was not understood: where, in characters from 0
-     * @param ?string $example for a sum that was not understood: one that works
+     * @param string       $code    a short name of the problem
+     * @param string       $detail  one sentence for a person
+     * @param ?int         $at      for a sum that was not understood: where, in characters from 0
+     * @param ?string      $example for a sum that was not understood: one that works
+     * @param ?ToldProblem $told    for a problem in words that was not surely read: what was understood of it
      */
     public function __construct(
         public int $status,
@@ -19,6 +22,7 @@ final readonly class ProblemReply
         public string $detail,
         public ?int $at,
         public ?string $example,
+        public ?ToldProblem $told,
     ) {
     }
 }

@@ -14,11 +14,14 @@ use Rostik\Core\Judging\Given;
 use Rostik\Core\Mistake\MistakeBook;
 use Rostik\Core\Notation\Style;
 use Rostik\Core\Notation\SumReader;
+use Rostik\Core\Problem\StoryMaker;
 use Rostik\Core\Skill\Another;
 use Rostik\Core\Skill\AnotherSum;
+use Rostik\Core\Skill\Dice;
 use Rostik\Core\Skill\Generator;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
+use Rostik\Core\Sum\InTurn;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Time\ClockHands;
 use Rostik\Core\Time\TimeOfDay;
@@ -39,7 +42,7 @@ final readonly class BoardController
     /** How many clocks make a round of practice. */
     private const CLOCKS = 20;
 
-    public function __construct(private Board $board, private Another $another, private SumReader $reader, private MistakeBook $book, private Ladder $ladder, private Generator $generator)
+    public function __construct(private Board $board, private Another $another, private SumReader $reader, private MistakeBook $book, private Ladder $ladder, private Generator $generator, private StoryMaker $stories)
     {
     }
 
@@ -49,7 +52,7 @@ final readonly class BoardController
     {
         $wanted = WorkRequest::of($request);
 
-        return new JsonResponse($this->board->show($wanted->sum, $wanted->style ?? new Style()));
+        return new JsonResponse($this->board->show($wanted->sum, $wanted->style ?? new Style(), $wanted->methods));
     }
 
     /** Other sums to go with one; 422 where it is not understood. */
@@ -57,6 +60,15 @@ final readonly class BoardController
     public function another(#[MapRequestPayload] AnotherRequest $wanted): Response
     {
         $sum = $this->reader->read($wanted->sum)->sum;
+        if ($wanted->told) {
+            $story = fn (Level $level, int $n, bool $several): AnotherSum => $this->story($several ? 'two-step-problem' : 'one-step-problem', $level, $wanted->seed + $n);
+
+            return new JsonResponse(new AnotherReply(
+                array_map(static fn (int $n): AnotherSum => $story(Level::Core, $n, $sum instanceof InTurn), range(1, self::ALIKE)),
+                $story(Level::Support, 0, false),
+                $story($sum instanceof InTurn ? Level::Stretch : Level::Core, 0, true),
+            ));
+        }
         $alike = $this->another->like($sum, self::ALIKE, $wanted->seed);
         // those in which more mistakes lead to answers of their own come first
         $tells = [];
@@ -70,6 +82,14 @@ final readonly class BoardController
             $this->another->easier($sum, $wanted->seed),
             $this->another->harder($sum, $wanted->seed),
         ));
+    }
+
+    /** A problem in words from one of the stories. */
+    private function story(string $rung, Level $level, int $seed): AnotherSum
+    {
+        $told = $this->stories->draw($rung, $level, new Dice($seed));
+
+        return new AnotherSum($told->text.' '.$told->ask, $rung, $this->ladder->rung($rung)->can, $level);
     }
 
     /** How every minute and every length of the day is written, and what happens on a day. The same until the next release. */

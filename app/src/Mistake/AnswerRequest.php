@@ -13,7 +13,7 @@ final readonly class AnswerRequest
     /** @param Style $style in which the class writes */
     public function __construct(
         #[Assert\NotBlank]
-        #[Assert\Length(max: 300)]
+        #[Assert\Length(max: 1600)]
         public string $sum,
         #[Assert\Length(max: 200)]
         public string $given,

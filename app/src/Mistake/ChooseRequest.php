@@ -15,7 +15,7 @@ final readonly class ChooseRequest
      */
     public function __construct(
         #[Assert\NotBlank]
-        #[Assert\Length(max: 300)]
+        #[Assert\Length(max: 1600)]
         public string $sum,
         #[Assert\Range(min: 1, max: 20)]
         public int $count = 4,

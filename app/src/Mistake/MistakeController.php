@@ -8,10 +8,13 @@ use Rostik\App\Work\WorkRequest;
 use Rostik\Core\Judging\Given;
 use Rostik\Core\Mistake\MistakeBook;
 use Rostik\Core\Notation\Style;
-use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Skill\Another;
+use Rostik\Core\Skill\Ladder;
+use Rostik\Core\Skill\Level;
+use Rostik\Core\Sum\InTurn;
 use Rostik\Core\Weighing\Choosing;
 use Rostik\Core\Weighing\Diagnostician;
+use Rostik\Core\Work\Understanding;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -23,11 +26,12 @@ use Symfony\Component\Routing\Attribute\Route;
 final readonly class MistakeController
 {
     public function __construct(
-        private SumReader $reader,
+        private Understanding $understanding,
         private MistakeBook $book,
         private Diagnostician $diagnostician,
         private Choosing $choosing,
         private Another $another,
+        private Ladder $ladder,
     ) {
     }
 
@@ -37,7 +41,8 @@ final readonly class MistakeController
     {
         $wanted = WorkRequest::of($request);
         $style = $wanted->style ?? new Style();
-        $predicted = $this->book->predict($style->states($this->reader->read($wanted->sum)->sum), false);
+        $understood = $this->understanding->of($wanted->sum);
+        $predicted = $this->book->predict($style->states($understood->read->sum), false, $understood->told->text ?? '');
 
         return new JsonResponse(new MistakesReply($this->likely($predicted, $style)));
     }
@@ -61,7 +66,9 @@ final readonly class MistakeController
     #[Route('/choose', methods: ['POST'])]
     public function choose(#[MapRequestPayload] ChooseRequest $wanted): Response
     {
-        $place = $this->another->place($this->reader->read($wanted->sum)->sum);
+        $understood = $this->understanding->of($wanted->sum);
+        $sum = $understood->read->sum;
+        $place = null === $understood->told ? $this->another->place($sum) : [$this->ladder->rung($sum instanceof InTurn ? 'two-step-problem' : 'one-step-problem'), Level::Core];
         if (null === $place) {
             return new JsonResponse(new ChosenReply([], 0, 0));
         }

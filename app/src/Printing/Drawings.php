@@ -10,6 +10,9 @@ use Rostik\App\Printing\Drawing\LineDrawing;
 use Rostik\Core\Method\Working;
 use Rostik\Core\Picture\ColumnsPicture;
 use Rostik\Core\Picture\LinePicture;
+use Rostik\Core\Picture\Picture;
+use Rostik\Core\Picture\SetOutPicture;
+use Rostik\Core\Picture\SetOutSum;
 use Rostik\Core\Question\Room;
 use Rostik\Core\Question\Scaffold;
 use Rostik\Core\Question\ShownClock;
@@ -42,6 +45,7 @@ final class Drawings extends AbstractExtension
         return [
             new TwigFunction('clock_faces', $this->clocks(...), $html),
             new TwigFunction('room_to_work', $this->room(...), $html),
+            new TwigFunction('squared_paper', ColumnsDrawing::paper(...), $html),
         ];
     }
 
@@ -78,7 +82,16 @@ final class Drawings extends AbstractExtension
     {
         $first = $working->steps[0]->picture;
         $last = $working->steps[\count($working->steps) - 1]->picture;
+        if ($last instanceof SetOutPicture) {
+            // of a problem: each of its sums as it was worked
+            return implode('', array_map(fn (SetOutSum $sum): string => null === $sum->working ? '' : $this->drawn($sum->working, $sum->working), $last->sums));
+        }
 
+        return $this->drawn($first, $last);
+    }
+
+    private function drawn(Picture $first, Picture $last): string
+    {
         return match (true) {
             $last instanceof ColumnsPicture => ColumnsDrawing::of($last, Scaffold::Full, true),
             $last instanceof LinePicture && $first instanceof LinePicture => LineDrawing::of($first, $last, Scaffold::Full, true),

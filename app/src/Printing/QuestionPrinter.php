@@ -10,6 +10,8 @@ use Rostik\Core\Method\Working;
 use Rostik\Core\Notation\Marked;
 use Rostik\Core\Notation\NotUnderstood;
 use Rostik\Core\Notation\SumReader;
+use Rostik\Core\Picture\GivenLine;
+use Rostik\Core\Picture\SetOutPicture;
 use Rostik\Core\Question\Manner;
 use Rostik\Core\Question\PosedQuestion;
 use Rostik\Core\Question\Posing;
@@ -45,24 +47,47 @@ final readonly class QuestionPrinter
     public function example(array $questions, Manner $manner, int $seed): ?PrintedQuestion
     {
         $sums = [];
+        $stories = [];
         foreach ($questions as $question) {
             try {
                 $sums[] = $question->read($this->reader)->sum;
+                $stories[] = $question->story ?? '';
             } catch (NotUnderstood) {
                 continue;
             }
         }
-        $posed = $this->examples->for($sums, $manner, $seed);
+        $posed = $this->examples->for($sums, $manner, $seed, $stories);
 
         return null === $posed ? null : new PrintedQuestion(0, $posed, $this->working($posed->working));
     }
 
     private function working(?Working $working): ?PrintedWorking
     {
-        return null === $working ? null : new PrintedWorking(
+        if (null === $working) {
+            return null;
+        }
+        $last = $working->steps[\count($working->steps) - 1]->picture;
+
+        return new PrintedWorking(
             $working->method->title(),
-            array_map(static fn (Step $step): string => Marked::plain($step->say), $working->steps),
+            array_map(Marked::plain(...), $last instanceof SetOutPicture ? self::fiveLines($last) : array_map(static fn (Step $step): string => $step->say, $working->steps)),
             $this->drawings->worked($working),
         );
+    }
+
+    /**
+     * A problem as it stands set out; how its sums are worked is drawn.
+     *
+     * @return list<string> marked
+     */
+    private static function fiveLines(SetOutPicture $picture): array
+    {
+        $lines = ['Given: '.implode(', ', array_map(static fn (GivenLine $one): string => $one->name.' '.$one->value, $picture->given))];
+        foreach ($picture->sums as $sum) {
+            $lines[] = 'Find: '.$sum->find;
+            $lines[] = \sprintf('%s: %s = %s', rtrim($sum->operation ?? '', '?'), $sum->sum, $sum->result);
+        }
+
+        return [...$lines, 'Answer: '.$picture->answer];
     }
 }

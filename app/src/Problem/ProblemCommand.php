@@ -8,13 +8,14 @@ use Rostik\App\Api\JsonLines;
 use Rostik\App\Work\JsonLine;
 use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\Writer;
+use Rostik\Core\Problem\AnswerSentence;
 use Rostik\Core\Problem\Mention;
 use Rostik\Core\Problem\ProblemReader;
 use Rostik\Core\Problem\ReadProblem;
 use Rostik\Core\Problem\ReadQuestion;
 use Rostik\Core\Problem\Remark;
 use Rostik\Core\Sum\Sum;
-use Rostik\Core\Work\Workbench;
+use Rostik\Core\Work\Answering;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
@@ -26,7 +27,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand('problem', 'What is understood of a problem in words')]
 final class ProblemCommand extends Command
 {
-    public function __construct(private readonly ProblemReader $reader, private readonly Forms $forms, private readonly Workbench $bench)
+    public function __construct(private readonly ProblemReader $reader, private readonly Forms $forms, private readonly AnswerSentence $sentences, private readonly Answering $answering)
     {
         parent::__construct();
     }
@@ -48,7 +49,7 @@ final class ProblemCommand extends Command
         foreach ($read->questions as $question) {
             $output->writeln($question->ask, OutputInterface::OUTPUT_RAW);
             foreach ($question->sums as $sum) {
-                $output->writeln('  '.$this->forms->write($sum, Writer::plain()).' = '.$this->bench->answerTo($sum)->text, OutputInterface::OUTPUT_RAW);
+                $output->writeln('  '.$this->forms->write($sum, Writer::plain()).' = '.$this->answering->to($sum)->text, OutputInterface::OUTPUT_RAW);
             }
         }
         foreach ($read->remarks as $remark) {
@@ -69,22 +70,23 @@ final class ProblemCommand extends Command
         return [
             'text' => $text,
             'sure' => $read->sure,
-            'questions' => array_map($this->question(...), $read->questions),
+            'questions' => array_map(fn (ReadQuestion $one): array => $this->question($read, $one), $read->questions),
             'facts' => self::facts($read),
             'remarks' => array_map(static fn (Remark $one): array => ['code' => $one->code, 'text' => $one->text, 'at' => $one->at], $read->remarks),
         ];
     }
 
     /** @return array<string, mixed> */
-    private function question(ReadQuestion $question): array
+    private function question(ReadProblem $read, ReadQuestion $question): array
     {
         $last = [] === $question->sums ? null : $question->sums[\count($question->sums) - 1];
+        $said = null === $last ? null : AnswerSentence::withoutItsDay($last->answer());
 
         return [
             'ask' => $question->ask,
             'sums' => array_map(fn (Sum $sum): string => $this->forms->write($sum, Writer::plain()), $question->sums),
-            'answer' => null === $last ? null : JsonLine::answer($this->bench->answerTo($last)),
-            'sentence' => null,
+            'answer' => null === $last ? null : JsonLine::answer($this->answering->to($last)),
+            'sentence' => null === $said ? null : $this->sentences->of($read->text, $question->ask, $said, Writer::plain()->answer($said)),
         ];
     }
 

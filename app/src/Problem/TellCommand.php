@@ -10,20 +10,22 @@ use Rostik\App\Work\JsonLine;
 use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Problem\StoryMaker;
+use Rostik\Core\Problem\StoryWishes;
 use Rostik\Core\Problem\Told;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Sum\Sum;
-use Rostik\Core\Work\Workbench;
+use Rostik\Core\Work\Answering;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /** `rostik tell --skill two-step-problem --level core --count 12 --seed 1`: problems in words, made. */
 #[AsCommand('tell', 'Problems in words, with their sums and answers')]
 final class TellCommand extends Command
 {
-    public function __construct(private readonly StoryMaker $stories, private readonly Ladder $ladder, private readonly Forms $forms, private readonly Workbench $bench)
+    public function __construct(private readonly StoryMaker $stories, private readonly Ladder $ladder, private readonly Forms $forms, private readonly Answering $answering)
     {
         parent::__construct();
     }
@@ -31,6 +33,7 @@ final class TellCommand extends Command
     protected function configure(): void
     {
         RungOptions::add($this, 'problems');
+        $this->addOption('pairs', null, InputOption::VALUE_NONE, 'in pairs with the same word, one to add and one to take away');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -45,7 +48,7 @@ final class TellCommand extends Command
             return self::FAILURE;
         }
         $json = true === $input->getOption('json');
-        foreach ($this->stories->make($asked->rung, $asked->level, $asked->count, $asked->seed) as $n => $told) {
+        foreach ($this->stories->make($asked->rung, $asked->level, $asked->count, $asked->seed, wishes: new StoryWishes(true === $input->getOption('pairs'))) as $n => $told) {
             if ($json) {
                 JsonLines::one($output, $this->line($told));
             } else {
@@ -64,7 +67,7 @@ final class TellCommand extends Command
             'questions' => [[
                 'ask' => $told->ask,
                 'sums' => $this->sums($told),
-                'answer' => JsonLine::answer($this->bench->answerTo($told->sum())),
+                'answer' => JsonLine::answer($this->answering->to($told->sum())),
                 'sentence' => $told->sentence,
             ]],
             'shape' => $told->frame->shape->value,

@@ -26,6 +26,8 @@ final readonly class MakeSheetsRequest
      * @param list<string>     $mistakes  ids of mistakes that the numbers are to bring to light; empty for any numbers
      * @param bool             $challenge whether something harder stands at the end
      * @param ?string          $classId   the class it is for
+     * @param bool             $pairs     whether stories come in pairs with the same word, one to add and one to take away
+     * @param bool             $names     whether they are told of the children of the class
      */
     public function __construct(
         #[Assert\Length(max: 100)]
@@ -51,6 +53,8 @@ final readonly class MakeSheetsRequest
         public Layout $layout = Layout::Page,
         #[Assert\Uuid(strict: true)]
         public ?string $classId = null,
+        public bool $pairs = false,
+        public bool $names = false,
     ) {
     }
 }

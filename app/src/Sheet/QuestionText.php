@@ -7,6 +7,7 @@ namespace Rostik\App\Sheet;
 use Doctrine\ORM\Mapping as ORM;
 use Rostik\Core\Notation\NotUnderstood;
 use Rostik\Core\Notation\SumReader;
+use Rostik\Core\Problem\ProblemReader;
 use Rostik\Core\Question\Question as CoreQuestion;
 use Rostik\Core\Question\TimesGiven;
 use Symfony\Component\Validator\Constraints as Assert;
@@ -30,8 +31,8 @@ final readonly class QuestionText
         #[ORM\Column(length: 300)]
         #[Assert\Length(max: 300)]
         public string $sum,
-        #[ORM\Column(length: 600)]
-        #[Assert\Length(max: 600)]
+        #[ORM\Column(length: ProblemReader::LONGEST)]
+        #[Assert\Length(max: ProblemReader::LONGEST)]
         public string $wording = '',
         #[ORM\Column]
         public bool $challenge = false,
@@ -50,6 +51,12 @@ final readonly class QuestionText
     public static function of(CoreQuestion $question, string $sum): self
     {
         return new self($sum, $question->wording, $question->challenge, $question->answers, $question->times, $question->story);
+    }
+
+    /** As it is typed in one line: the words of a problem, with the sum that is meant by them in brackets. */
+    public function line(): string
+    {
+        return '' === $this->wording ? $this->sum : \sprintf('%s [%s]', $this->wording, $this->sum);
     }
 
     /** The same with another sum. */

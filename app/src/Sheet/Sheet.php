@@ -157,6 +157,12 @@ class Sheet
         return array_map(static fn (Question $q): string => $q->text()->sum, $this->questions());
     }
 
+    /** @return list<string> the same, a problem with its words before its sum */
+    public function lines(): array
+    {
+        return array_map(static fn (Question $q): string => $q->text()->line(), $this->questions());
+    }
+
     /** @return list<int> places, from 0, of the questions that keep their numbers when others are drawn */
     public function keptPlaces(): array
     {

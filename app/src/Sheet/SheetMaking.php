@@ -6,6 +6,8 @@ namespace Rostik\App\Sheet;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Rostik\App\Account\Teacher;
+use Rostik\App\Classroom\Child;
+use Rostik\App\Classroom\Classroom;
 use Rostik\App\Classroom\Classrooms;
 use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\NotUnderstood;
@@ -13,6 +15,7 @@ use Rostik\Core\Notation\Style;
 use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Problem\StoryMaker;
+use Rostik\Core\Problem\StoryWishes;
 use Rostik\Core\Question\Form\Written;
 use Rostik\Core\Question\Question;
 use Rostik\Core\Question\TimesGiven;
@@ -57,10 +60,11 @@ final readonly class SheetMaking
         $title = '' === trim($wanted->title) ? rtrim(preg_replace('/^I can /', '', ucfirst($aims[0]->rung->can)) ?? '', '.') : trim($wanted->title);
         $family = \count($wanted->levels) > 1 ? Uuid::v7() : null;
         $class = $this->classrooms->find($owner, $wanted->classId);
+        $wishes = new StoryWishes($wanted->pairs, $wanted->names ? self::namesOf($class) : []);
         $sheets = [];
         $shortages = [];
         foreach ($wanted->levels as $level) {
-            $made = $this->maker->make($aims, $level, $wanted->seed, $limits, $wanted->mistakes, $wanted->challenge, $class?->style() ?? new Style());
+            $made = $this->maker->make($aims, $level, $wanted->seed, $limits, $wanted->mistakes, $wanted->challenge, $class?->style() ?? new Style(), $wishes);
             $all = null === $made->challenge ? $made->questions : [...$made->questions, $made->challenge];
             [$answers, $times] = self::common($made->questions);
             $questions = array_map(fn (Question $question): QuestionRequest => new QuestionRequest(Uuid::v4()->toRfc4122(), QuestionText::of(new Question(
@@ -97,6 +101,12 @@ final readonly class SheetMaking
             $same(static fn (Question $q): ?string => $q->answers) ? $first?->answers : null,
             $same(static fn (Question $q): ?TimesGiven => $q->times) ? $first?->times : null,
         ];
+    }
+
+    /** @return list<string> the names of the children of a class, without those that are only numbers */
+    private static function namesOf(?Classroom $class): array
+    {
+        return array_values(array_filter(array_map(static fn (Child $child): string => $child->name(), $class?->children() ?? []), static fn (string $name): bool => 1 === preg_match('/\p{L}/u', $name)));
     }
 
     public function others(Teacher $owner, OthersRequest $wanted): OthersReply

@@ -20,7 +20,7 @@ final readonly class SheetSeparating
     {
         $settings = $sheet->settings();
         $style = $this->sheets->styleOf($sheet);
-        $found = $this->separating->of($sheet->sums(), $sheet->keptPlaces(), $settings->level ?? Level::Core, 1, $settings->limits);
+        $found = $this->separating->of($sheet->lines(), $sheet->keptPlaces(), $settings->level ?? Level::Core, 1, $settings->limits);
         $mistakes = [];
         foreach ($found->mistakes as $id => $places) {
             $mistakes[] = new SeparatingMistakeReply($id, $style->signs($this->book->mistake($id)->may()), array_map(static fn (int $place): int => $place + 1, $places));

@@ -10,8 +10,9 @@ final readonly class RungReply
     /**
      * @param string                 $can      what a child can do: "I can …"
      * @param list<RungMistakeReply> $mistakes that are looked for on it
+     * @param bool                   $told     whether its questions are told in words
      */
-    public function __construct(public string $id, public string $can, public array $mistakes)
+    public function __construct(public string $id, public string $can, public array $mistakes, public bool $told)
     {
     }
 }

@@ -24,7 +24,7 @@ final readonly class WorkController
     {
         $wanted = WorkRequest::of($request);
 
-        return new JsonResponse($this->bench->work($wanted->sum, $wanted->style ?? new Style()));
+        return new JsonResponse($this->bench->work($wanted->sum, $wanted->style ?? new Style(), $wanted->methods));
     }
 
     /** An empty reply, against which `rostik bench` measures the others. */

@@ -13,10 +13,11 @@ use Symfony\Component\HttpKernel\Exception\UnprocessableEntityHttpException;
 final readonly class WorkRequest
 {
     /**
-     * @param string $sum   one line, in any of the usual forms
-     * @param ?Style $style in which the class writes; null for the usual one
+     * @param string                $sum     one line, in any of the usual forms, or a problem in words
+     * @param ?Style                $style   in which the class writes; null for the usual one
+     * @param array<string, string> $methods ids of the class's own methods, by kind of sum
      */
-    public function __construct(public string $sum, public ?Style $style = null)
+    public function __construct(public string $sum, public ?Style $style = null, public array $methods = [])
     {
     }
 
@@ -32,6 +33,8 @@ final readonly class WorkRequest
         $body = $request->toArray();
         $sum = $body['sum'] ?? null;
 
-        return \is_string($sum) ? new self($sum, WantedStyle::of($body['style'] ?? null)) : throw new UnprocessableEntityHttpException('There is no sum in it.');
+        $methods = \is_array($body['methods'] ?? null) ? $body['methods'] : [];
+
+        return \is_string($sum) ? new self($sum, WantedStyle::of($body['style'] ?? null), array_filter($methods, static fn (mixed $id, int|string $kind): bool => \is_string($id) && \is_string($kind), \ARRAY_FILTER_USE_BOTH)) : throw new UnprocessableEntityHttpException('There is no sum in it.');
     }
 }

@@ -131,7 +131,7 @@ final class RoutesTest extends ApiTestCase
         yield 'no body' => ['POST', '/api/sheets', []];
         yield 'a title that is too long' => ['POST', '/api/sheets', ['title' => str_repeat('x', 121)]];
         yield 'one question twice' => ['POST', '/api/sheets', ['title' => 'x', 'questions' => [$question, $question]]];
-        yield 'words that are too long' => ['POST', '/api/sheets', ['title' => 'x', 'questions' => [['text' => ['sum' => '1 h + 2 h', 'wording' => str_repeat('x', 601)]] + $question]]];
+        yield 'words that are too long' => ['POST', '/api/sheets', ['title' => 'x', 'questions' => [['text' => ['sum' => '1 h + 2 h', 'wording' => str_repeat('x', 1201)]] + $question]]];
         yield 'an unknown form' => ['POST', '/api/sheets', ['title' => 'x', 'questions' => [['text' => ['sum' => '1 h + 2 h', 'times' => 'sundial']] + $question]]];
         yield 'a number for a sum' => ['POST', '/api/sheets', ['title' => 'x', 'questions' => [['text' => ['sum' => ['2 h']]] + $question]]];
         yield 'no aims' => ['POST', '/api/sheets/make', ['title' => 'x', 'aims' => [], 'levels' => ['core']]];

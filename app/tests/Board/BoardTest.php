@@ -17,7 +17,7 @@ final class BoardTest extends ApiTestCase
         self::assertSame(['from' => 615, 'to' => 580, 'halfSaid' => true, 'by24' => false, 'endAsked' => true, 'toTheSecond' => false], $board['clock']);
         self::assertIsArray($board['moments']);
         self::assertSame([615, 600, 580, 580], $board['moments'][0]);
-        self::assertSame(['question' => '35 minutes before 10:15 am', 'operation' => 'subtract', 'because' => 'A time earlier: the length is taken from it.'], $board['asked']);
+        self::assertSame([['question' => '35 minutes before 10:15 am', 'operation' => 'subtract', 'because' => 'A time earlier: the length is taken from it.', 'step' => null]], $board['asked']);
         self::assertNull($this->browser->getResponse()->headers->getCookies()[0] ?? null, 'no session is begun');
         $problem = $this->ask('POST', '/api/board', ['sum' => '2 h + bananas']);
         self::assertSame([422, 'unknown-word'], [$this->code(), $problem['code']]);

@@ -61,7 +61,7 @@ final class TellTest extends KernelTestCase
         self::assertSame([
             'text' => 'The ferry leaves at 8:40 a.m. and takes 2 hours 35 minutes. At what time does it arrive?',
             'sure' => true,
-            'questions' => [['ask' => 'At what time does it arrive?', 'sums' => ['8:40 a.m. + 2 h 35 min'], 'answer' => ['text' => '11:15 a.m.', 'value' => '11:15', 'dayOffset' => 0], 'sentence' => null]],
+            'questions' => [['ask' => 'At what time does it arrive?', 'sums' => ['8:40 a.m. + 2 h 35 min'], 'answer' => ['text' => '11:15 a.m.', 'value' => '11:15', 'dayOffset' => 0], 'sentence' => 'It arrives at 11:15 a.m.']],
             'facts' => [['text' => '8:40 a.m.', 'at' => 20, 'is' => 'start'], ['text' => '2 hours 35 minutes', 'at' => 40, 'is' => 'length']],
             'remarks' => [],
         ], $read);

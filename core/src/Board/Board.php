@@ -7,39 +7,64 @@ namespace Rostik\Core\Board;
 use Rostik\Core\Method\Step;
 use Rostik\Core\Notation\NotUnderstood;
 use Rostik\Core\Notation\Style;
-use Rostik\Core\Notation\SumReader;
+use Rostik\Core\Picture\SetOutPicture;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\Unknown;
 use Rostik\Core\Time\ClockForm;
 use Rostik\Core\Time\StatedTime;
+use Rostik\Core\Work\Understanding;
 use Rostik\Core\Work\Workbench;
 use Rostik\Core\Work\WorkedMethod;
+use Rostik\Core\Work\WorkedSum;
 
 /** Puts a sum on the board: worked, with the clock's place at every step of every method. */
 final readonly class Board
 {
-    public function __construct(private Workbench $bench, private SumReader $reader)
+    public function __construct(private Workbench $bench, private Understanding $understanding)
     {
     }
 
     /**
-     * @param string $typed one sum, in any of the usual forms
+     * @param string                $typed one sum, in any of the usual forms, or a problem in words
+     * @param array<string, string> $own   ids of the class's own methods, by kind of sum
      *
      * @throws NotUnderstood when it cannot be read, or has no answer
      */
-    public function show(string $typed, Style $style = new Style()): BoardSum
+    public function show(string $typed, Style $style = new Style(), array $own = []): BoardSum
     {
-        $read = $this->reader->read($typed);
-        $worked = $this->bench->workRead($read, $typed, $style);
-        $sum = $style->states($read->sum);
+        $understood = $this->understanding->of($typed);
+        $worked = $this->bench->workRead($understood, $typed, $style, $own);
+        $sum = $style->states($understood->read->sum);
         $clock = $this->clock($sum);
 
         return new BoardSum(
             $worked,
             $clock,
             null === $clock ? [] : array_map(static fn (WorkedMethod $m): array => self::moments($m, $clock), $worked->methods),
-            null === $worked->answer ? null : InWords::asked($typed, $sum),
+            $this->asked($worked, $typed, $sum),
         );
+    }
+
+    /** @return list<Asked> */
+    private function asked(WorkedSum $worked, string $typed, Sum $sum): array
+    {
+        $setOut = $worked->setOut();
+        if (null === $setOut) {
+            $asked = null === $worked->answer || null !== $worked->told ? null : InWords::asked($typed, $sum);
+
+            return null === $asked ? [] : [$asked];
+        }
+        $asked = [];
+        foreach ($worked->methods[0]->steps ?? [] as $step => $shown) {
+            $sums = $shown->picture instanceof SetOutPicture ? $shown->picture->sums : [];
+            $part = $setOut->parts[\count($sums) - 1] ?? null;
+            // the first step at which the operation of that sum stands there
+            if (null !== $part && \count($asked) < \count($sums) && null !== $sums[\count($sums) - 1]->operation) {
+                $asked[] = new Asked($part->find, $part->operation, $part->because, $step);
+            }
+        }
+
+        return $asked;
     }
 
     private function clock(Sum $sum): ?BoardClock

@@ -13,13 +13,13 @@ final readonly class BoardSum
      * @param ?BoardClock           $clock   null where the sum is not on the clock
      * @param list<list<int|float>> $moments by method, in the order of the worked sum: where the clock stands after each step;
      *                                       empty where the sum is not on the clock
-     * @param ?Asked                $asked   null where the sum was written with signs
+     * @param list<Asked>           $asked   what the class says first, in order; none where the sum was written with signs
      */
     public function __construct(
         public WorkedSum $worked,
         public ?BoardClock $clock,
         public array $moments,
-        public ?Asked $asked,
+        public array $asked,
     ) {
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Board;
 
+use Rostik\Core\Problem\Operation;
 use Rostik\Core\Sum\Difference;
 use Rostik\Core\Sum\Earlier;
 use Rostik\Core\Sum\Elapsed;

@@ -41,7 +41,7 @@ final readonly class MistakeBook implements Predicting
         return $this->mistakes[$id] ?? throw new \OutOfBoundsException(\sprintf('There is no mistake “%s”.', $id));
     }
 
-    public function predict(Sum $sum, bool $faceSeen = true): array
+    public function predict(Sum $sum, bool $faceSeen = true, string $words = ''): array
     {
         $plain = $sum->plain();
         try {
@@ -57,8 +57,9 @@ final readonly class MistakeBook implements Predicting
             if (!$faceSeen && $mistake instanceof FaceMistake) {
                 continue;
             }
+            $one = '' !== $words && $mistake instanceof ToldMistake ? $mistake->in($words) : $mistake;
             try {
-                $given = $mistake->predict($plain) ?? $this->throughout->predict($mistake, $plain);
+                $given = $one->predict($plain) ?? $this->throughout->predict($one, $plain);
             } catch (TooLong) {
                 // what nobody would write down
                 continue;

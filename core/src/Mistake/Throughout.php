@@ -42,6 +42,7 @@ final readonly class Throughout
     public function predict(Mistake $mistake, Sum $sum): ?Given
     {
         return match (true) {
+            $mistake instanceof OfTheWhole => null,
             $sum instanceof Series => $this->series($mistake, $sum),
             $sum instanceof InSteps => $this->steps($mistake, $sum),
             $sum instanceof SpanComparison => $this->spans($mistake, $sum),

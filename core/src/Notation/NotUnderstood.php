@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rostik\Core\Notation;
 
 /** Something typed that is not a sum: what was not understood, where, and one example that works. */
-final class NotUnderstood extends \DomainException
+class NotUnderstood extends \DomainException
 {
     /**
      * @param string $reason  a short code, in lower case with hyphens

@@ -46,6 +46,18 @@ final readonly class Known
         return new self(self::settled($times), $timeRoles, $lengths, $lengthRoles, $numbers);
     }
 
+    /** @return array{StatedTime, Amount, string, string} the first time and the first length, with what they stand for */
+    public function first(): array
+    {
+        return [$this->times[0] ?? throw new \LogicException('There is a time.'), $this->lengths[0] ?? throw new \LogicException('There is a length.'), $this->timeRoles[0] ?? '', $this->lengthRoles[0] ?? ''];
+    }
+
+    /** @param list<StatedTime> $times as many */
+    public function withTimes(array $times): self
+    {
+        return new self($times, $this->timeRoles, $this->lengths, $this->lengthRoles, $this->numbers);
+    }
+
     /**
      * Beside times that are surely 24-hour, those without a.m. or p.m. are 24-hour, too; where the half of the day is said of one,
      * the next one without it follows it within twelve hours: from ten to four in the afternoon to twenty-five past five.

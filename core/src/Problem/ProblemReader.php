@@ -25,7 +25,13 @@ final readonly class ProblemReader
     /** The longest text that is read, in characters. */
     public const LONGEST = 1200;
 
-    public function __construct(private Sentences $sentences, private Operations $operations)
+    /** What lasts longer than this on one clock, in minutes, is asked about. */
+    private const LONG = 17 * 60;
+
+    /** What is counted in passing. */
+    private const ASIDE = '/^(?:people|persons|passengers|visitors|guests|seats|euros|pounds|pence|km|kilometres|metres|miles|degrees)$/';
+
+    public function __construct(private Sentences $sentences, private Operations $operations, private Alternatives $alternatives)
     {
     }
 
@@ -61,7 +67,7 @@ final readonly class ProblemReader
         $telling = implode(' . ', array_map(static fn (Sentence $one): string => $one->pattern, $sentences));
         $questions = [];
         $remarks = [];
-        $sure = 1 === \count($asks);
+        $sure = true;
         foreach ($asks as $n => $ask) {
             // what is told after a question is not told for it
             $before = \array_slice($sentences, 0, 1 + (int) array_search($ask, $sentences, true));
@@ -75,13 +81,20 @@ final readonly class ProblemReader
                 $again = $this->answered($ask, array_intersect_key($mentions, $own) + $first, $roles, implode(' . ', array_map(static fn (Sentence $one): string => $one->pattern, $since)), $since);
                 $found = [] === $again['sums'] ? $found : ['sure' => false] + $again;
             }
-            $questions[] = new ReadQuestion($ask->text, $found['sums']);
+            $instead = [] !== $found['sums'] && $found['sure'] ? [] : $this->alternatives->of($found['sums'], Known::of(array_intersect_key($mentions, $there), $roles), Asked::of($ask->pattern), implode(' . ', array_map(static fn (Sentence $one): string => $one->pattern, $before)), $ask);
+            $questions[] = new ReadQuestion($ask->text, $found['sums'], $instead);
             $remarks = [...$remarks, ...$found['remarks']];
-            $sure = $sure && [] !== $found['sums'] && $found['sure'];
+            // two that ask the same sort of thing of the same facts mean different ones of them
+            $alike = $n > 0 && Asked::of($ask->pattern) === Asked::of($asks[$n - 1]->pattern) && array_search($ask, $sentences, true) === (int) array_search($asks[$n - 1], $sentences, true) + 1;
+            $sure = $sure && !$alike && [] !== $found['sums'] && $found['sure'];
         }
         $numbers = array_filter($mentions, static fn (Mention $one): bool => \is_int($one->value));
         $needed = array_filter($questions, static fn (ReadQuestion $one): bool => [] !== array_filter($one->sums, static fn (Sum $sum): bool => $sum instanceof Product || $sum instanceof Share || $sum instanceof Series));
         if ($sure && [] !== $numbers && [] === $needed) {
+            if (null !== $first = self::counts($numbers, $sentences)) {
+                // so many of that length: it cannot be passed over
+                return new ReadProblem($text, false, $questions, $facts, [...$remarks, new Remark('not-read', \sprintf('What “%s” has to do with it was not understood.', $first->text), $first->at)]);
+            }
             $first = $numbers[array_key_first($numbers)];
             $remarks[] = new Remark('more-than-needed', \sprintf('“%s” is not needed for the answer.', $first->text), $first->at);
         }
@@ -106,7 +119,7 @@ final readonly class ProblemReader
         if (Asked::Unclear === $wanted) {
             return $this->notRead('It is not clear what is asked: a time, how long it is, or how much longer?');
         }
-        $all = Asked::Wait === $wanted || Asked::Left === $wanted ? null : $this->allThree($known);
+        $all = \in_array($wanted, [Asked::Wait, Asked::Left, Asked::More], true) ? null : $this->allThree($known, $telling);
         if (null !== $all) {
             return ['sums' => [], 'sure' => false, 'remarks' => [$all]];
         }
@@ -165,11 +178,43 @@ final readonly class ProblemReader
         return $found;
     }
 
+    /**
+     * A number that cannot be passed over: it stands beside a time or a length or in the question, or one of what it counts is spoken
+     * of elsewhere.
+     *
+     * @param array<string, Mention> $numbers
+     * @param list<Sentence>         $sentences
+     */
+    private static function counts(array $numbers, array $sentences): ?Mention
+    {
+        $all = implode(' . ', array_map(static fn (Sentence $one): string => $one->pattern, $sentences));
+        foreach ($sentences as $sentence) {
+            foreach ($sentence->mentions as $mention) {
+                if (!isset($numbers[$mention->sign])) {
+                    continue;
+                }
+                preg_match('/\b'.$mention->sign.' (?:of (?:them|these|those)|(\w+))/', $sentence->pattern, $noun);
+                $stem = rtrim($noun[1] ?? '', 's');
+                $beside = 1 !== preg_match(self::ASIDE, $noun[1] ?? '') && [] !== array_filter($sentence->mentions, static fn (Mention $other): bool => !\is_int($other->value));
+                if ($beside || $sentence->asks() || !isset($noun[1]) || 1 === preg_match('/\b(?:one|an?|each|every|per) (?:\w+ )?'.preg_quote($stem, '/').'(?:s|es)?\b/', $all)) {
+                    return $mention;
+                }
+            }
+        }
+
+        return null;
+    }
+
     /** Start, end and length are all told: then nothing is left to find, or they do not agree. */
-    private function allThree(Known $known): ?Remark
+    private function allThree(Known $known, string $telling): ?Remark
     {
         $length = array_keys($known->lengthRoles, 'lasts', true);
         if (2 !== \count($known->times) || 1 !== \count($known->lengths) || [0] !== $length || ['start', 'end'] !== $known->timeRoles || !$known->times[0]->halfSaid || !$known->times[1]->halfSaid) {
+            return null;
+        }
+
+        // the length may be that of something else
+        if (1 !== preg_match('/\b(?:lasts?|lasted|takes?|took|is|was|(?:walk|journey|ride|trip|stay|lesson) of)\b[^.]*\bL\d+|\bfor L\d+ , from T/', $telling)) {
             return null;
         }
 
@@ -216,11 +261,22 @@ final readonly class ProblemReader
         if ($last instanceof Elapsed && $last->overMidnight() && 1 === preg_match('/\bsame (?:morning|afternoon|evening|day)\b/i', $all)) {
             return ['sums' => [], 'sure' => false, 'remarks' => [new Remark('contradiction', 'It ends before it begins, on the same day.')]];
         }
+        if ($last instanceof Elapsed && $last->minutes() > self::LONG) {
+            return ['sums' => $sums, 'sure' => false, 'remarks' => [new Remark('half-missing', 'That would be very long. Is a.m. or p.m. right for both?')]];
+        }
         if ($answer instanceof LengthAnswer && 0 === $answer->amount->duration->count) {
             return ['sums' => [], 'sure' => false, 'remarks' => [new Remark('nothing', 'The answer is nothing at all: 0 min.')]];
         }
+        // "p.m." ends no sentence
+        $all = preg_replace('/\b([ap])\.m\.(?= [a-z])|\b([ap])\.m\.(?=,)/', '$1$2m', $all) ?? $all;
         if (1 === preg_match('/(?:^|[.!?] )If [^?]*\. /', $all)) {
             return $this->notRead('It says “if”: which of the ways is it?');
+        }
+        // what was asked before is another matter
+        $patterns = implode(' . ', array_map(static fn (Sentence $one): string => $one->pattern, array_filter($sentences, static fn (Sentence $one): bool => !$one->asks() || $one === $sentences[\count($sentences) - 1])));
+        $doubt = [] === $sums ? null : Doubts::in($patterns, $sums);
+        if (null !== $doubt) {
+            return ['sums' => $sums, 'sure' => false, 'remarks' => [new Remark('not-read', \sprintf('What “%s” has to do with it was not understood.', $doubt))]];
         }
         // about what is only guessed at nothing is sure
         $vague = 1 === preg_match('/\b(?:about|around the time|almost|nearly|some|or|a little)\b|^if\b.*[^?]$|[.!] If\b[^?]*\./i', preg_replace('/a\.m\. or p\.m\./', '', $all) ?? $all);

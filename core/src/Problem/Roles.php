@@ -10,7 +10,7 @@ namespace Rostik\Core\Problem;
  */
 final class Roles
 {
-    private const STARTS = 'leaves?|left|leaving|departs?|departed|starts?|started|starting|begins?|began|begun|beginning|opens?|opened|sails?|sailed|sets? (?:off|out)|set out|lit|switched on|hung up|goes? (?:to bed|to|on duty|into)|went (?:into|to)|went out|put (?:\w+ ){0,3}(?:in|into|on)|boards|fell asleep|kicks off|covers?|came (?:in|over)|come (?:in|over)|sits? down|sat down|rose|cycles?|posted|parks|paints|goes? out|wound up|lets out|went on duty|comes? on duty|put on|fog came in';
+    private const STARTS = 'meets?|met|takes? off|took off|bought|rings?|rang|leaves?|left|leaving|departs?|departed|starts?|started|starting|begins?|began|begun|beginning|opens?|opened|sails?|sailed|sets? (?:off|out)|set out|lit|switched on|hung up|goes? (?:to bed|to|on duty|into)|went (?:into|to)|went out|put (?:\w+ ){0,3}(?:in|into|on)|boards|fell asleep|kicks off|covers?|came (?:in|over)|come (?:in|over)|sits? down|sat down|rose|cycles?|posted|parks|paints|goes? out|wound up|lets out|went on duty|comes? on duty|put on|fog came in';
     private const ENDS = 'arrives?|arrived|arriving|arrival|reach(?:es|ed)?|ends?|ended|ending|finish(?:es|ed)?|closes?|closed|shuts?|stops?|stopped|over|ready|back|came out|comes? out|comes? off duty|woke up|wakes? up|gets? (?:off|in|there|home|up)|switched off|packed up|off duty|done|was free|is free|free|free again|be free|docks?|lands?|landed|catch|on the water|must be|has to be|have to be|want(?:s)? to be|is to end|to be dry|was dry|crosses|crossed|ties up|delivered|lasted until|finishes|at home|gets home|at school|come|comes|came|set at|sets at|be lit|be on the ferry|hot';
 
     /**
@@ -41,8 +41,14 @@ final class Roles
     {
         // what stands before it, back to the last mention
         $near = preg_replace('/^.*[TL]\d+ /', '', $before) ?? $before;
-        if (1 === preg_match('/\b(?:due|should(?: have)?|planned to|supposed to|should be)\b/', $near)) {
+        if (1 === preg_match('/\b(?:due|should(?: have)?|planned (?:to|for)|supposed to|should be)\b/', $near)) {
             return 'due';
+        }
+        if (1 === preg_match('/\b(?:rose|rises)\b.*\bsets?\s*$/', $before)) {
+            return 'end';
+        }
+        if (1 === preg_match('/\b(?:right|correct|real) time is\s*$/', $near)) {
+            return 'right';
         }
         if (1 === preg_match('/\b(?:shows?|showed|says|clock :)\s*$/', $near)) {
             return 'shown';
@@ -62,6 +68,13 @@ final class Roles
         if (1 === preg_match('/\b(?:takes|catches|took|caught) the\s*$/', $near) && 1 === preg_match('/^\s*(?:train|bus|ferry|boat|tram)\b/', $after)) {
             return 'start';
         }
+        if (1 === preg_match('/^\s*the\s*$/', $near) && 1 === preg_match('/^\s*(?:train|bus|ferry|boat|tram)\b.*\b(?:late|early)\b/', $after)) {
+            // "the T0 bus was L1 late"
+            return 'due';
+        }
+        if (1 === preg_match('/\b(?:late|early) for the\s*$/', $near)) {
+            return 'due';
+        }
         if (1 === preg_match('/\bby\s*$/', $near)) {
             return 'end';
         }
@@ -79,8 +92,8 @@ final class Roles
         $near = preg_replace('/^.*[TL]\d+ /', '', $before) ?? $before;
 
         return match (true) {
-            1 === preg_match('/^\s*late\b/', $after), 1 === preg_match('/late by\s*$/', $near) => 'late',
-            1 === preg_match('/^\s*early\b/', $after) => 'early',
+            1 === preg_match('/^\s*(?:too )?late\b/', $after), 1 === preg_match('/(?:late|put off|delayed) by\s*$/', $near) => 'late',
+            1 === preg_match('/^\s*(?:too )?early\b/', $after) => 'early',
             1 === preg_match('/^\s*fast\b/', $after) => 'fast',
             1 === preg_match('/^\s*slow\b/', $after) => 'slow',
             1 === preg_match('/^\s*later than (?:planned|usual)/', $after) => 'late',
@@ -88,7 +101,7 @@ final class Roles
             1 === preg_match('/^\s*ago\b/', $after) => 'ago',
             1 === preg_match('/^\s*(?:before|earlier)\b/', $after) => 'before',
             1 === preg_match('/\bevery\s*$/', $near) => 'every',
-            1 === preg_match('/\b(?:break|interval|pause|rest)(?: of| is| takes| lasts)?\s*$/', $near), 1 === preg_match('/\b(?:rested|rests|closed|spent) for\s*$/', $near), 1 === preg_match('/^\s*(?:of (?:this|that) time|in between|break|interval)/', $after) => 'break',
+            1 === preg_match('/\b(?:break|interval|pause|rest)(?: of| is| takes| lasts)?\s*$/', $near), 1 === preg_match('/\b(?:(?:rested|rests?|closed|spent|paused?)(?: twice)?|(?:stops?|stopped)(?: \w+){0,3}) for\s*$/', $near), 1 === preg_match('/^\s*(?:of (?:this|that) time|in between|break|interval)/', $after) => 'break',
             1 === preg_match('/\b(?:each|every)\b/', $near), 1 === preg_match('/^\s*(?:on )?(?:each|every)\b/', $after), 1 === preg_match('/^\s*to \w+ (?:one|a|an)\b/', $after) => 'each',
             1 === preg_match('/\b(?:has|have) been (?:\w+ ){0,3}for\s*$/', $near), 1 === preg_match('/\b(?:so far|has used|have used|has helped|used)\b/', $near), 1 === preg_match('/^\s*(?:are|is) over\b/', $after) => 'used',
             default => 'lasts',

@@ -56,8 +56,8 @@ final readonly class Sentences
 
     private function sentence(string $text, int $at, int $count): Sentence
     {
-        // "at nine o'clock sharp in the morning": as many spaces, so that every place stays
-        $line = new TypedLine(preg_replace('/\bsharp\b/', '     ', $text) ?? $text, $this->times, $this->lengths);
+        // "at nine o'clock sharp in the morning", "a 45-minute break": as many spaces, so that every place stays
+        $line = new TypedLine(preg_replace(['/\bsharp\b/', '/(?<=[\da-z])-(?=(?:minute|hour|second|day|week)s?\b)/i'], ['     ', ' '], $text) ?? $text, $this->times, $this->lengths);
         $words = $line->words;
         $mentions = [];
         $pattern = [];

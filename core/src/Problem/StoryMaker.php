@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Problem;
 
+use Rostik\Core\Mistake\Catalogue\KeyWord;
 use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\Style;
 use Rostik\Core\Notation\Writer;
@@ -16,6 +17,9 @@ final readonly class StoryMaker
 {
     /** Draws in a row after which all stories are taken to be told. */
     private const PATIENCE = 100;
+
+    /** No more than this share of a set is added, or taken away. */
+    private const MIXED = 0.7;
 
     private Writer $plain;
 
@@ -30,26 +34,75 @@ final readonly class StoryMaker
     }
 
     /**
-     * @param int          $count 0 or more
-     * @param int          $seed  the same seed gives the same problems
-     * @param list<string> $names of the children in them; none for made-up ones
+     * @param int $count 0 or more
+     * @param int $seed  the same seed gives the same problems
      *
      * @return list<Told>
      *
      * @throws \InvalidArgumentException when the rung is not told
      */
-    public function make(Rung $rung, Level $level, int $count, int $seed, Style $style = new Style(), array $names = []): array
+    public function make(Rung $rung, Level $level, int $count, int $seed, Style $style = new Style(), StoryWishes $wishes = new StoryWishes()): array
     {
         $dice = new Dice($seed);
-        $made = [];
-        $told = [];
+        $names = $wishes->names;
+        $made = $wishes->pairs ? $this->pairs($rung, $level, $count, $dice, $style, $names) : [];
+        $told = array_fill_keys(array_map(static fn (Told $one): string => $one->frame->id, $made), true);
         for ($vain = 0; \count($made) < $count && $vain < 10 * self::PATIENCE; ++$vain) {
             $one = $this->draw($rung->id, $level, $dice, $style, $names);
+            $adds = \count(array_filter($made, static fn (Told $t): bool => $t->frame->shape->adds()));
+            // never mostly one of the two, where the rung has both
+            $much = $one->frame->shape->adds() ? $adds : \count($made) - $adds;
+            if ($much > self::MIXED * (\count($made) + 1) && $vain < self::PATIENCE) {
+                continue;
+            }
             // once all of them are told, they are told with other numbers
             if (!isset($told[$one->frame->id]) || ($vain > self::PATIENCE && !\in_array($one->text, array_column($made, 'text'), true))) {
                 $told[$one->frame->id] = true;
                 $made[] = $one;
                 $vain = $vain > self::PATIENCE ? self::PATIENCE : 0;
+            }
+        }
+
+        return $made;
+    }
+
+    /**
+     * Problems in pairs: the same word stands in both, and in one of them it misleads, so that who goes by the word is found out.
+     *
+     * @param list<string> $names
+     *
+     * @return list<Told> two by two, no story twice; fewer than asked for where there are no more
+     */
+    private function pairs(Rung $rung, Level $level, int $count, Dice $dice, Style $style, array $names): array
+    {
+        $by = [];
+        foreach ($this->stories->of(...self::shapes($rung->id, $level)) as $frame) {
+            $one = $this->teller->tell($frame, Level::Support === $level && $frame->shape->steps() > 1 ? Level::Core : $level, $dice, $style, $names);
+            $operation = null === $one ? null : Operation::of($one->sums[\count($one->sums) - 1]);
+            if (null === $one || null === $operation) {
+                continue;
+            }
+            if (Operation::Add !== $operation && Operation::Subtract !== $operation) {
+                continue;
+            }
+            foreach (KeyWord::wordsIn($one->text.' '.$one->ask) as $word) {
+                $by[$word][$operation->value][$one->frame->id] ??= $one;
+            }
+        }
+        $made = [];
+        $used = [];
+        $words = array_keys($by);
+        while ([] !== $words && \count($made) + 1 < $count) {
+            $word = $dice->pick($words);
+            $add = array_values(array_diff_key($by[$word][Operation::Add->value] ?? [], $used));
+            $take = array_values(array_diff_key($by[$word][Operation::Subtract->value] ?? [], $used));
+            if ([] === $add || [] === $take) {
+                $words = array_values(array_diff($words, [$word]));
+                continue;
+            }
+            foreach ([$dice->pick($add), $dice->pick($take)] as $one) {
+                $made[] = $one;
+                $used[$one->frame->id] = true;
             }
         }
 
@@ -113,7 +166,8 @@ final readonly class StoryMaker
     {
         return match ($rung) {
             'one-step-problem' => array_values(array_filter(Shape::cases(), static fn (Shape $shape): bool => 1 === $shape->steps())),
-            'two-step-problem' => array_values(array_filter(Shape::cases(), static fn (Shape $shape): bool => $shape->steps() > 1)),
+            // at the first level two sums are enough
+            'two-step-problem' => array_values(array_filter(Shape::cases(), static fn (Shape $shape): bool => $shape->steps() > 1 && (Level::Support !== $level || 2 === $shape->steps()))),
             'plan-backwards' => Level::Support === $level ? [Shape::Start, Shape::Latest] : [Shape::Latest, Shape::Backwards, Shape::Backwards],
             default => [],
         };

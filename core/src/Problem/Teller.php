@@ -9,7 +9,6 @@ use Rostik\Core\Notation\Writer;
 use Rostik\Core\Skill\Dice;
 use Rostik\Core\Skill\Features;
 use Rostik\Core\Skill\Level;
-use Rostik\Core\Sum\Answer;
 use Rostik\Core\Sum\CannotBeDone;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\LengthAnswer;
@@ -163,32 +162,11 @@ final readonly class Teller
         return new Told(
             $frame,
             $level,
-            self::filled($wording->text.$extra, $said),
-            self::filled($wording->ask, $said),
+            Wording::filled($wording->text.$extra, $said),
+            Wording::filled($wording->ask, $said),
             $sums,
-            self::filled($wording->sentence, [$frame->shape->found() => $writer->answer(self::withoutItsDay(Shape::answer(...$sums)))] + $said),
+            Wording::filled($wording->sentence, [$frame->shape->found() => $writer->answer(AnswerSentence::withoutItsDay(Shape::answer(...$sums)))] + $said),
         );
-    }
-
-    /** @param array<string, string> $said */
-    private static function filled(string $template, array $said): string
-    {
-        // at the beginning of a sentence stands a capital
-        $marked = preg_replace('/(^|(?<=[.?!]) )\{([A-Za-z0-9]+)\}/', '$1{^$2}', $template) ?? $template;
-        $text = preg_replace_callback('/\{(\^?)([A-Za-z0-9]+)\}/', static function (array $m) use ($said): string {
-            $one = $said[$m[2]] ?? throw new \DomainException(\sprintf('A story says {%s}, and there is none.', $m[2]));
-
-            return '' === $m[1] ? $one : ucfirst($one);
-        }, $marked) ?? $marked;
-
-        // "at 9:40 a.m." ends a sentence with its own full stop
-        return str_replace('..', '.', $text);
-    }
-
-    /** In a story the day is not said: it is the next morning. */
-    private static function withoutItsDay(Answer $answer): Answer
-    {
-        return $answer instanceof TimeAnswer ? new TimeAnswer($answer->time, 0) : $answer;
     }
 
     private function time(StatedTime $time, Level $level, Dice $dice, Writer $writer): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Problem;
 
+use Rostik\Core\Question\Form\SetOut;
 use Rostik\Core\Question\Question;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Sum\InTurn;
@@ -36,6 +37,6 @@ final readonly class Told
 
     public function question(): Question
     {
-        return new Question($this->sum(), $this->text.' '.$this->ask, story: $this->frame->id);
+        return new Question($this->sum(), $this->text.' '.$this->ask, SetOut::TYPE, story: $this->frame->id);
     }
 }

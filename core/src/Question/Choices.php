@@ -18,13 +18,14 @@ final readonly class Choices
     }
 
     /**
-     * @param int   $most  how many at the most, the right one among them
-     * @param int   $seed  the same seed gives the same order
-     * @param Style $style in which they are written
+     * @param int    $most  how many at the most, the right one among them
+     * @param int    $seed  the same seed gives the same order
+     * @param Style  $style in which they are written
+     * @param string $words in which the sum is told; empty for a bare one
      *
      * @return list<Choice> none where no usual mistake leads to another answer
      */
-    public function for(Sum $sum, int $most, int $seed, Style $style = new Style()): array
+    public function for(Sum $sum, int $most, int $seed, Style $style = new Style(), string $words = ''): array
     {
         try {
             $right = $this->right->to($sum);
@@ -35,7 +36,7 @@ final readonly class Choices
             return [];
         }
         $wrong = [];
-        foreach ($this->book->predict($sum) as $id => $given) {
+        foreach ($this->book->predict($sum, words: $words) as $id => $given) {
             $wrong[$given->text()] ??= new Choice($given->shown($style), $id);
         }
         if ([] === $wrong) {

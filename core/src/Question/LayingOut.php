@@ -14,10 +14,12 @@ use Rostik\Core\Sum\Sum;
 final readonly class LayingOut
 {
     /**
-     * @param Sum      $sum     as its times are given
-     * @param string   $wording may be empty
-     * @param ?Working $working in the method for which there is room; null where none applies
-     * @param int      $seed    the same seed gives the same choices; it must never change for a sheet that has been printed
+     * @param Sum            $sum     as its times are given
+     * @param string         $wording may be empty
+     * @param ?Working       $working in the method for which there is room; null where none applies
+     * @param ?SetOutProblem $problem of the words; null where they tell none
+     * @param bool           $tight   whether there is room for an answer and none to work
+     * @param int            $seed    the same seed gives the same choices; it must never change for a sheet that has been printed
      */
     public function __construct(
         public Sum $sum,
@@ -30,7 +32,8 @@ final readonly class LayingOut
         public Asking $asking,
         private Choices $choices,
         private Style $style,
-        private bool $tight = false,
+        public bool $tight = false,
+        public ?SetOutProblem $problem = null,
     ) {
     }
 
@@ -41,7 +44,7 @@ final readonly class LayingOut
      */
     public function choices(int $most): array
     {
-        return $this->choices->for($this->sum, $most, $this->seed, $this->style);
+        return $this->choices->for($this->sum, $most, $this->seed, $this->style, $this->wording);
     }
 
     /** Whether the question shows a clock that is to be read. */

@@ -11,13 +11,14 @@ use Rostik\Core\Question\Form\Written;
 final readonly class PosedQuestion
 {
     /**
-     * @param string           $asked   plain
-     * @param list<ShownClock> $clocks  faces that are shown, in the order in which they are spoken of
-     * @param bool             $roman   whether the faces have Roman numerals
-     * @param AnswerForm       $form    how it is answered, with its data
-     * @param ?string          $answer  in that form, plain; null where it has none
-     * @param ?string          $problem why it has none, in a sentence
-     * @param ?Working         $working in the method for which there is room; null where none applies
+     * @param string           $asked    plain
+     * @param list<ShownClock> $clocks   faces that are shown, in the order in which they are spoken of
+     * @param bool             $roman    whether the faces have Roman numerals
+     * @param AnswerForm       $form     how it is answered, with its data
+     * @param ?string          $answer   in that form, plain; null where it has none
+     * @param ?string          $problem  why it has none, in a sentence
+     * @param ?Working         $working  in the method for which there is room; null where none applies
+     * @param ?string          $sentence the answer in a sentence, plain; null where the question is not told
      */
     public function __construct(
         public string $asked,
@@ -27,6 +28,7 @@ final readonly class PosedQuestion
         public ?string $answer,
         public ?string $problem,
         public ?Working $working,
+        public ?string $sentence = null,
     ) {
     }
 

@@ -28,6 +28,7 @@ final readonly class Posing
         private MethodBook $methods,
         private Forms $forms,
         private SumReader $reader,
+        private SetsOut $setsOut,
     ) {
         $this->kept = Writer::plain();
     }
@@ -53,8 +54,10 @@ final readonly class Posing
             return PosedQuestion::withoutAnswer($asked, $this->reader->refused($cannot, $this->forms->write($sum, $this->kept), $sum)->getMessage());
         }
         $wanted = $this->answerForms->form($question->answers ?? $manner->answers);
-        $working = $this->working($sum, $wanted, $manner, $marked);
-        $layingOut = new LayingOut($sum, $answer, $question->wording, $times, $manner->scaffold, $working, crc32($number.$this->forms->write($this->asking->given($question->sum, $times), $this->kept)), $asking, $this->choices, $manner->style, $manner->tight);
+        $problem = '' === $question->wording ? null : $this->setsOut->problem($sum, $question->wording, $marked, $manner->methods);
+        // what is told is not drawn ready to be filled in: which sum it is is to be found out first
+        $working = null !== $problem && [] === $wanted->methods() ? $problem->working : $this->working($sum, $wanted, $manner, $marked);
+        $layingOut = new LayingOut($sum, $answer, $question->wording, $times, $manner->scaffold, $working, crc32($number.$this->forms->write($this->asking->given($question->sum, $times), $this->kept)), $asking, $this->choices, $manner->style, $manner->tight, $problem);
         $form = $wanted->layOut($layingOut) ?? (new Written())->layOut($layingOut);
         $told = '' !== $question->wording;
 
@@ -67,6 +70,7 @@ final readonly class Posing
             $form->key(Marked::plain($marked->answer($answer))),
             null,
             $working,
+            $problem?->sentence,
         );
     }
 

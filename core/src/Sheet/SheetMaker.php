@@ -8,8 +8,12 @@ use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\Style;
 use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Notation\Writer;
+use Rostik\Core\Problem\StoryMaker;
+use Rostik\Core\Problem\StoryWishes;
+use Rostik\Core\Problem\Told;
 use Rostik\Core\Question\Question;
 use Rostik\Core\Skill\Another;
+use Rostik\Core\Skill\Features;
 use Rostik\Core\Skill\Generator;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\Limits;
@@ -26,7 +30,7 @@ final readonly class SheetMaker
 
     private Writer $plain;
 
-    public function __construct(private Generator $generator, private Choosing $choosing, private Another $another, private SumReader $reader, private Forms $forms)
+    public function __construct(private Generator $generator, private Choosing $choosing, private Another $another, private SumReader $reader, private Forms $forms, private StoryMaker $stories)
     {
         $this->plain = Writer::plain();
     }
@@ -36,8 +40,9 @@ final readonly class SheetMaker
      * @param list<string> $mistakes  that the questions are to bring to light and tell apart; empty for any numbers
      * @param bool         $challenge whether something harder is wanted for the end
      * @param Style        $style     the way of writing of what is told
+     * @param StoryWishes  $wishes    of what is told
      */
-    public function make(array $aims, Level $level, int $seed, Limits $limits, array $mistakes = [], bool $challenge = false, Style $style = new Style()): MadeSheet
+    public function make(array $aims, Level $level, int $seed, Limits $limits, array $mistakes = [], bool $challenge = false, Style $style = new Style(), StoryWishes $wishes = new StoryWishes()): MadeSheet
     {
         $questions = [];
         $shortages = [];
@@ -45,9 +50,12 @@ final readonly class SheetMaker
             // more than are needed: rungs overlap, and a sheet has no question twice
             $wanted = $aim->count + \count($questions);
             $start = $seed + 7919 * $i + 104729 * (int) array_search($level, Level::cases(), true);
-            $drawn = [] === $mistakes
-                ? $this->generator->draw($aim->rung, $level, $wanted, $start, $limits, $style)->questions
-                : $this->choosing->choose($aim->rung, $level, $wanted, $start, $limits, $mistakes)->questions;
+            // a set of stories mixes what is added with what is taken away
+            $drawn = match (true) {
+                $this->stories->tells($aim->rung) && ($wishes->isAny() || ([] === $mistakes && $limits == new Limits())) => $this->told($aim, $level, $wanted, $start, $limits, $style, $wishes),
+                [] === $mistakes => $this->generator->draw($aim->rung, $level, $wanted, $start, $limits, $style)->questions,
+                default => $this->choosing->choose($aim->rung, $level, $wanted, $start, $limits, $mistakes)->questions,
+            };
             $found = 0;
             foreach ($drawn as $question) {
                 $text = $this->forms->write($question->sum, $this->plain);
@@ -62,6 +70,17 @@ final readonly class SheetMaker
         }
 
         return new MadeSheet($level, array_values($questions), $shortages, $challenge ? $this->challenge($questions, $seed) : null);
+    }
+
+    /** @return list<Question> a set of stories; more are told than are wanted, since some do not keep to the level */
+    private function told(Aim $aim, Level $level, int $wanted, int $seed, Limits $limits, Style $style, StoryWishes $wishes): array
+    {
+        $told = $this->stories->make($aim->rung, $level, 2 * $wanted + 6, $seed, $style, $wishes);
+
+        return array_values(array_filter(
+            array_map(static fn (Told $one): Question => $one->question(), $told),
+            fn (Question $one): bool => $limits->allow(Features::of($one->sum)) && $this->generator->fits($aim->rung, $level, $one->sum),
+        ));
     }
 
     /**

@@ -45,7 +45,11 @@ final readonly class Generator
             $question = $rung->draw($level, $dice, $style);
             $sum = $question->sum;
             // no story is told twice, as long as there are others
-            $again = null !== $question->story && isset($told[$question->story]) && $vain < self::STORIES;
+            $again = null !== $question->story && isset($told[$question->story]);
+            if ($again && self::STORIES === $vain) {
+                // all of them are told: another round, with other numbers
+                $told = [];
+            }
             if (!$again && $limits->allow(Features::of($sum)) && $this->fits($rung, $level, $sum)) {
                 $text = $this->forms->write($sum, $this->plain);
                 if (!isset($questions[$text])) {

@@ -129,6 +129,17 @@ final readonly class InTurn implements InSteps
         return self::largestFirst(...array_merge(...array_map(static fn (Sum $sum): array => $sum->unitsSaid(), $this->sums)));
     }
 
+    /**
+     * Whether what stands in a place of one of the sums was found by an earlier one.
+     *
+     * @param int    $i     from 0
+     * @param string $place "time 0", "length 1"
+     */
+    public function isFound(int $i, string $place): bool
+    {
+        return isset($this->links[$i][$place]);
+    }
+
     /** Along the clock, where all of them lead from one time to another, each beginning where the last one ended. */
     public function way(): ?Way
     {
@@ -207,8 +218,8 @@ final readonly class InTurn implements InSteps
         return $sum->withTimes(...array_values($times))->withLengths(...array_values($lengths));
     }
 
-    /** @return array<string, StatedTime|Amount> what is given in a sum, by its place */
-    private static function places(Sum $sum): array
+    /** @return array<string, StatedTime|Amount> what is given in a sum, by its place: "time 0", "length 1" */
+    public static function places(Sum $sum): array
     {
         $places = [];
         foreach ($sum->times() as $n => $time) {

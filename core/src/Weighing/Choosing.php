@@ -10,6 +10,7 @@ use Rostik\Core\Mistake\MistakeBook;
 use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Question\Question;
+use Rostik\Core\Question\Setting;
 use Rostik\Core\Skill\Generator;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\Limits;
@@ -29,6 +30,9 @@ final readonly class Choosing
 {
     /** Sums drawn to choose from. */
     private const POOL = 240;
+
+    /** Of problems in words, which take longer to draw; about one of each story. */
+    private const TOLD = 60;
 
     private Writer $plain;
 
@@ -190,12 +194,14 @@ final readonly class Choosing
         return $bits;
     }
 
-    /** @return array<string, Question> by the canonical text of its sum */
+    /** @return array<string, Question> by the canonical text of its sum; a problem by its words with the sum behind them in brackets */
     private function questions(Rung $rung, Level $level, int $seed, Limits $limits = new Limits()): array
     {
         $questions = [];
-        foreach ($this->generator->draw($rung, $level, self::POOL, $seed, $limits)->questions as $question) {
-            $questions[$this->forms->write($question->sum, $this->plain)] = $question;
+        foreach ($this->generator->draw($rung, $level, Setting::Told === $rung->setting ? self::TOLD : self::POOL, $seed, $limits)->questions as $question) {
+            $sum = $this->forms->write($question->sum, $this->plain);
+            // what is told shows more than its sum alone
+            $questions['' === $question->wording ? $sum : \sprintf('%s [%s]', $question->wording, $sum)] = $question;
         }
 
         return $questions;
@@ -208,7 +214,7 @@ final readonly class Choosing
      */
     private function predicted(array $questions): array
     {
-        return array_map(fn (Question $question): array => $this->book->predict($question->sum), $questions);
+        return array_map(fn (Question $question): array => $this->book->predict($question->sum, words: $question->wording), $questions);
     }
 
     /**

@@ -9,8 +9,8 @@ use Rostik\Core\Judging\Judge;
 use Rostik\Core\Judging\Judgement;
 use Rostik\Core\Mistake\MistakeBook;
 use Rostik\Core\Notation\NotUnderstood;
-use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Sum\Sum;
+use Rostik\Core\Work\Understanding;
 
 /** Judges and weighs the answers of one child. A class answers the same sums, so what they can show is worked out once. */
 final class Diagnostician
@@ -22,7 +22,7 @@ final class Diagnostician
     private array $sums = [];
 
     public function __construct(
-        private readonly SumReader $reader,
+        private readonly Understanding $understanding,
         private readonly MistakeBook $book,
         private readonly Judge $judge,
         private readonly Weighing $weighing,
@@ -46,8 +46,9 @@ final class Diagnostician
             if (\count($this->sums) >= self::MOST) {
                 $this->sums = [];
             }
-            $sum = $this->reader->read($text)->sum;
-            $this->sums[$text] = [$sum, $this->book->predict($sum)];
+            $understood = $this->understanding->of($text);
+            $sum = $understood->read->sum;
+            $this->sums[$text] = [$sum, $this->book->predict($sum, words: $understood->told->text ?? '')];
         }
         [$sum, $predicted] = $this->sums[$text];
 

@@ -8,14 +8,16 @@ use Rostik\Core\Judging\Given;
 use Rostik\Core\Mistake\MistakeBook;
 use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\NotUnderstood;
-use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Notation\Writer;
+use Rostik\Core\Question\Setting;
 use Rostik\Core\Skill\Generator;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\Limits;
+use Rostik\Core\Sum\InTurn;
 use Rostik\Core\Sum\Kind;
-use Rostik\Core\Sum\Sum;
+use Rostik\Core\Work\Understanding;
+use Rostik\Core\Work\Understood;
 
 /** Says which of the usual mistakes a given set of questions shows, which pairs it tells apart, and what would tell more. */
 final readonly class Separating
@@ -23,15 +25,18 @@ final readonly class Separating
     /** Sums drawn of each rung to compare with. */
     private const POOL = 120;
 
+    /** Of problems in words, which take longer to draw; about one of each story. */
+    private const TOLD = 60;
+
     private Writer $plain;
 
-    public function __construct(private SumReader $reader, private Forms $forms, private Ladder $ladder, private Generator $generator, private MistakeBook $book)
+    public function __construct(private Understanding $understanding, private Forms $forms, private Ladder $ladder, private Generator $generator, private MistakeBook $book)
     {
         $this->plain = Writer::plain();
     }
 
     /**
-     * @param list<string> $sums   as typed; what cannot be read shows nothing
+     * @param list<string> $sums   as typed, a problem with its sum behind it in brackets; what cannot be read shows nothing
      * @param list<int>    $fixed  places of questions that are not to give way
      * @param Level        $level  of the questions that would take their place
      * @param Limits       $limits what is wanted of them
@@ -43,12 +48,19 @@ final readonly class Separating
         $predicted = [];
         $pools = [];
         foreach ($sums as $place => $typed) {
-            $sum = $this->read($typed);
+            $understood = $this->read($typed);
+            $sum = $understood?->read->sum;
+            $words = $understood->told->text ?? '';
             $exercised = null === $sum ? [] : $this->ladder->exercisedBy($sum);
+            if (null !== $sum && '' !== $words) {
+                // what is told is not given away for a bare sum
+                $exercised[] = $sum instanceof InTurn ? 'two-step-problem' : 'one-step-problem';
+                $fixed[] = $place;
+            }
             if (null === $sum || [] === $exercised) {
                 continue;
             }
-            $predicted[$place] = $this->book->predict($sum);
+            $predicted[$place] = $this->book->predict($sum, words: $words);
             foreach ($exercised as $id) {
                 $looked += array_flip($this->ladder->rung($id)->mistakes);
             }
@@ -134,19 +146,21 @@ final readonly class Separating
     private function pool(array $exercised, Kind $kind, Level $level, int $seed, Limits $limits): array
     {
         $pool = [];
-        foreach ($this->generator->draw($this->ladder->rung($exercised[\count($exercised) - 1]), $level, self::POOL, $seed, $limits)->sums as $sum) {
-            if ($sum->kind() === $kind && $this->ladder->exercisedBy($sum) === $exercised) {
-                $pool[$this->forms->write($sum, $this->plain)] = $this->book->predict($sum);
+        $rung = $this->ladder->rung($exercised[\count($exercised) - 1]);
+        foreach ($this->generator->draw($rung, $level, Setting::Told === $rung->setting ? self::TOLD : self::POOL, $seed, $limits)->questions as $question) {
+            $sum = $question->sum;
+            if ($sum->kind() === $kind && ('' !== $question->wording || $this->ladder->exercisedBy($sum) === $exercised)) {
+                $pool[$this->forms->write($sum, $this->plain)] = $this->book->predict($sum, words: $question->wording);
             }
         }
 
         return $pool;
     }
 
-    private function read(string $typed): ?Sum
+    private function read(string $typed): ?Understood
     {
         try {
-            return $this->reader->read($typed)->sum;
+            return $this->understanding->of($typed);
         } catch (NotUnderstood) {
             return null;
         }

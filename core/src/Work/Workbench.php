@@ -12,7 +12,6 @@ use Rostik\Core\Notation\Changed;
 use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\Note;
 use Rostik\Core\Notation\NotUnderstood;
-use Rostik\Core\Notation\ReadSum;
 use Rostik\Core\Notation\Style;
 use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Notation\Writer;
@@ -20,6 +19,8 @@ use Rostik\Core\Picture\DayPin;
 use Rostik\Core\Picture\DaySpan;
 use Rostik\Core\Picture\DayStrip;
 use Rostik\Core\Picture\PinRole;
+use Rostik\Core\Problem\FiveLines;
+use Rostik\Core\Problem\SettingOut;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Sum\Answer;
 use Rostik\Core\Sum\CannotBeDone;
@@ -28,21 +29,16 @@ use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\Crossing;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\LeftOpen;
-use Rostik\Core\Sum\LengthAnswer;
 use Rostik\Core\Sum\Missing;
 use Rostik\Core\Sum\Order;
 use Rostik\Core\Sum\RangeAnswer;
 use Rostik\Core\Sum\Reading;
 use Rostik\Core\Sum\Rewrite;
-use Rostik\Core\Sum\RewriteAnswer;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeAnswer;
 use Rostik\Core\Sum\TimesAnswer;
-use Rostik\Core\Time\Chain;
-use Rostik\Core\Time\Duration;
 use Rostik\Core\Time\StatedTime;
 use Rostik\Core\Time\TimeOfDay;
-use Rostik\Core\Time\Unit;
 
 /** Takes a sum's text and gives it back worked: its answer, every method step by step, what changed, what to note. */
 final readonly class Workbench
@@ -51,32 +47,40 @@ final readonly class Workbench
 
     public function __construct(
         private SumReader $reader,
+        private Understanding $understanding,
         private Forms $forms,
         private MethodBook $methods,
         private Ladder $ladder,
         private Claims $claims,
+        private Answering $answering,
+        private SettingOut $settingOut,
+        private Telling $telling,
     ) {
         $this->kept = Writer::plain();
     }
 
     /**
-     * @param string $typed one sum, in any of the usual forms
-     * @param Style  $style of the class for which it is worked
+     * @param string                $typed one sum, in any of the usual forms, or a problem in words
+     * @param Style                 $style of the class for which it is worked
+     * @param array<string, string> $own   ids of the class's own methods, by kind of sum
      *
      * @throws NotUnderstood when it cannot be read, or has no answer
      */
-    public function work(string $typed, Style $style = new Style()): WorkedSum
+    public function work(string $typed, Style $style = new Style(), array $own = []): WorkedSum
     {
-        return $this->workRead($this->reader->read($typed), $typed, $style);
+        return $this->workRead($this->understanding->of($typed), $typed, $style, $own);
     }
 
     /**
      * The same for a line that has been read already.
      *
+     * @param array<string, string> $own
+     *
      * @throws NotUnderstood when it has no answer
      */
-    public function workRead(ReadSum $read, string $typed, Style $style = new Style()): WorkedSum
+    public function workRead(Understood $understood, string $typed, Style $style = new Style(), array $own = []): WorkedSum
     {
+        $read = $understood->read;
         $plain = Writer::plain($style);
         $marked = Writer::marked($style);
         $kept = $this->forms->write($read->sum, $this->kept);
@@ -112,25 +116,32 @@ final readonly class Workbench
             throw $this->reader->refused($cannot, $typed, $sum);
         }
         $chosen = $this->methods->choose($sum, $marked);
+        $told = $understood->told;
+        $setOut = null === $told ? null : $this->settingOut->read($sum, $told, $marked);
+        $lines = null === $setOut ? null : new FiveLines($setOut, $this->methods, $this->forms, $own);
+        $methods = array_map(fn (Chosen $c): WorkedMethod => $this->method($c->work($marked), $plain), $chosen);
+        $recommended = isset($chosen[0]) ? new Recommended($chosen[0]->method->id(), $chosen[0]->suit->because) : null;
 
         return new WorkedSum(
             $kept,
             $this->forms->write($sum, $marked),
             $this->forms->solved($sum, $answer, $marked),
             $sum->kind(),
-            $this->written($answer, $plain, $marked),
+            $this->answering->by($answer, $plain, $marked),
             [],
             Crossing::of($sum),
             $sum->regroups(),
             !$answer instanceof RangeAnswer && !($sum instanceof Conversion && !$sum->isExact()),
             $sum instanceof ClockMove ? Changed::by($sum, $marked) : null,
-            isset($chosen[0]) ? new Recommended($chosen[0]->method->id(), $chosen[0]->suit->because) : null,
-            array_map(fn (Chosen $c): WorkedMethod => $this->method($c->work($marked), $plain), $chosen),
+            null === $lines ? $recommended : new Recommended($lines->id(), $lines->suits($sum, $marked)->because ?? ''),
+            null === $lines ? $methods : [$this->method($lines->work($sum, $marked), $plain), ...$methods],
             $this->strip($sum, $marked),
             $this->ladder->exercisedBy($sum),
             [...$notes, ...$this->notes($sum, $answer, $plain)],
             null,
             '' === $read->claimed ? null : $this->claims->judge($sum, $read->claimed, $plain->answer($answer)),
+            null === $told ? null : $this->telling->of($told, $style),
+            $setOut,
         );
     }
 
@@ -147,22 +158,12 @@ final readonly class Workbench
         $sum = $style->states($read);
         $open = $sum->leavesOpen();
         try {
-            $answer = null !== $open ? null : $this->written($sum->answer(), $plain, $marked);
+            $answer = null !== $open ? null : $this->answering->by($sum->answer(), $plain, $marked);
         } catch (CannotBeDone $cannot) {
             throw $this->reader->refused($cannot, $typed, $sum);
         }
 
         return new AnsweredSum($this->forms->write($read, $this->kept), $this->forms->write($sum, $marked), $answer, $this->open($open, $plain));
-    }
-
-    /**
-     * The answer to a sum alone.
-     *
-     * @throws CannotBeDone when it has none
-     */
-    public function answerTo(Sum $sum, Style $style = new Style()): WorkedAnswer
-    {
-        return $this->written($style->states($sum)->answer(), Writer::plain($style), Writer::marked($style));
     }
 
     /** Why a sum of several readings has no one answer; null where it has one. */
@@ -171,26 +172,9 @@ final readonly class Workbench
         return null === $open ? null : new Note($open->value, $this->forms->phrase($open->says(), $plain));
     }
 
-    private function written(Answer $answer, Writer $plain, Writer $marked): WorkedAnswer
-    {
-        return new WorkedAnswer(
-            $plain->answer($answer),
-            $marked->answer($answer),
-            $answer instanceof RewriteAnswer ? $this->kept->answer($answer) : $answer->value(),
-            $answer instanceof TimeAnswer ? $answer->dayOffset : null,
-            $answer instanceof LengthAnswer && Chain::Clock === $answer->amount->duration->chain ? self::seconds($answer->amount->duration) : null,
-            $answer instanceof LengthAnswer && Chain::Calendar === $answer->amount->duration->chain ? $answer->amount->duration->count : null,
-        );
-    }
-
-    private static function seconds(Duration $duration): int|float
-    {
-        return $duration->isWholeSeconds() ? $duration->seconds() : $duration->count / Unit::Second->size();
-    }
-
     private function reading(Reading $reading, Writer $plain, Writer $marked): WorkedReading
     {
-        return new WorkedReading($this->forms->phrase($reading->assumes, $plain), $this->forms->write($reading->sum, $this->kept), $this->forms->write($reading->sum, $marked), $this->written($reading->sum->answer(), $plain, $marked));
+        return new WorkedReading($this->forms->phrase($reading->assumes, $plain), $this->forms->write($reading->sum, $this->kept), $this->forms->write($reading->sum, $marked), $this->answering->by($reading->sum->answer(), $plain, $marked));
     }
 
     private function method(Working $working, Writer $plain): WorkedMethod

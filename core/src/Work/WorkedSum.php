@@ -7,6 +7,7 @@ namespace Rostik\Core\Work;
 use Rostik\Core\Notation\Changed;
 use Rostik\Core\Notation\Note;
 use Rostik\Core\Picture\DayStrip;
+use Rostik\Core\Problem\SetOut;
 use Rostik\Core\Sum\Crossing;
 use Rostik\Core\Sum\Kind;
 
@@ -27,6 +28,8 @@ final readonly class WorkedSum
      * @param list<Note>          $notes
      * @param ?Note               $open     what it depends on, where there is no one answer; it is among the notes
      * @param ?Claim              $claim    what was typed as its answer, judged; null where none was
+     * @param ?ToldProblem        $told     the problem in words that it answers, as it was understood; null where only a sum was typed
+     * @param ?SetOut             $setOut   the same problem set out; null where it is not
      */
     public function __construct(
         public string $sum,
@@ -46,6 +49,14 @@ final readonly class WorkedSum
         public array $notes,
         public ?Note $open = null,
         public ?Claim $claim = null,
+        public ?ToldProblem $told = null,
+        private ?SetOut $setOut = null,
     ) {
+    }
+
+    /** The problem set out, whose steps are those of the first method; null where there is none. */
+    public function setOut(): ?SetOut
+    {
+        return $this->setOut;
     }
 }

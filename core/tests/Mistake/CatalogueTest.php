@@ -15,6 +15,7 @@ use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Picture\Model;
+use Rostik\Core\Question\Setting;
 use Rostik\Core\Skill\Generator;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
@@ -40,7 +41,7 @@ final class CatalogueTest extends TestCase
             self::assertNotSame(Model::Written, $mistake->model(), $mistake->id().': something to look at');
             self::assertNotSame([], Core::get(Ladder::class)->lookingFor($mistake->id()), $mistake->id().' is looked for on some rung');
         }
-        self::assertCount(36, $ids);
+        self::assertCount(38, $ids);
         self::assertSame([], array_values(array_diff(array_keys($ladder), $ids)), 'every mistake that a rung names is in the catalogue');
     }
 
@@ -122,10 +123,12 @@ final class CatalogueTest extends TestCase
         $shown = [];
         foreach (Core::get(Ladder::class)->rungs() as $rung) {
             foreach (Level::cases() as $level) {
-                foreach (Core::get(Generator::class)->draw($rung, $level, 50, 11)->sums as $sum) {
+                foreach (Core::get(Generator::class)->draw($rung, $level, Setting::Told === $rung->setting ? 200 : 50, 11)->questions as $question) {
                     ++$count;
-                    $text = $forms->write($sum, $plain);
-                    $predicted = $book->predict($sum);
+                    $sum = $question->sum;
+                    $words = $question->wording;
+                    $text = '' === $words ? $forms->write($sum, $plain) : $words.' ['.$forms->write($sum, $plain).']';
+                    $predicted = $book->predict($sum, words: $words);
                     $right = Child::write($text, null);
                     self::assertNotNull($right, $text);
                     self::assertTrue($judge->judge($sum, $right, $predicted)->verdict->isRight(), $text.' is '.$right);
@@ -148,6 +151,6 @@ final class CatalogueTest extends TestCase
             }
         }
         self::assertGreaterThan(4000, $count);
-        self::assertCount(36, $shown, 'every mistake shows in some sum');
+        self::assertCount(38, $shown, 'every mistake shows in some sum');
     }
 }

@@ -10,8 +10,20 @@ final class Collection
     /** @return list<array{text: string, line: int, asked: list<array{string, string}>, faults: list<string>}> */
     public static function all(): array
     {
+        return self::read('schoolbooks.txt');
+    }
+
+    /** @return list<array{text: string, line: int, asked: list<array{string, string}>, faults: list<string>}> written when the grammar stood */
+    public static function later(): array
+    {
+        return self::read('later.txt');
+    }
+
+    /** @return list<array{text: string, line: int, asked: list<array{string, string}>, faults: list<string>}> */
+    private static function read(string $file): array
+    {
         $all = [];
-        foreach (file(__DIR__.'/problems/schoolbooks.txt', \FILE_IGNORE_NEW_LINES) ?: [] as $n => $line) {
+        foreach (file(__DIR__.'/problems/'.$file, \FILE_IGNORE_NEW_LINES) ?: [] as $n => $line) {
             if ('' === $line || '#' === $line[0]) {
                 continue;
             }

@@ -6,6 +6,8 @@ namespace Rostik\Core\Tests\Problem;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Rostik\Core\Mistake\Catalogue\KeyWord;
+use Rostik\Core\Mistake\MistakeBook;
 use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\HalfSigns;
 use Rostik\Core\Notation\Separator;
@@ -13,12 +15,15 @@ use Rostik\Core\Notation\Style;
 use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Problem\Frame;
+use Rostik\Core\Problem\Operation;
 use Rostik\Core\Problem\Shape;
 use Rostik\Core\Problem\Stories;
 use Rostik\Core\Problem\StoryFile;
 use Rostik\Core\Problem\StoryMaker;
+use Rostik\Core\Problem\StoryWishes;
 use Rostik\Core\Problem\Teller;
 use Rostik\Core\Problem\Told;
+use Rostik\Core\Problem\Wording;
 use Rostik\Core\Skill\Dice;
 use Rostik\Core\Skill\Features;
 use Rostik\Core\Skill\Ladder;
@@ -101,6 +106,7 @@ final class StoriesTest extends TestCase
             self::assertDoesNotMatchRegularExpression('/\ba (?:[aeio]|hour)|\ban (?!hour)[^aeiou]/i', preg_replace('/\b[ap]\.m\./', '', $said) ?? '', 'a or an: '.$what);
             self::assertDoesNotMatchRegularExpression('/(?<!\d)1 (?:hours|minutes)\b|(?<!\d)(?:[2-9]|\d\d+) (?:hour|minute)\b(?! )/', $said, 'one and many: '.$what);
             self::assertDoesNotMatchRegularExpression('/  |\.\.|[{}]| [.,?]/', $said, 'stops and spaces: '.$what);
+            self::assertDoesNotMatchRegularExpression('/\bevery an? |\b(?:a|an|the) (?:an?|the|one) /i', $said, 'two articles: '.$what);
             self::assertMatchesRegularExpression('/^[A-Z0-9].*[.?]$/', $said, 'a sentence: '.$what);
             self::assertDoesNotMatchRegularExpression('/(?<![ap]\.m)[.?] [a-z]/', $said, 'a capital: '.$what);
         }
@@ -204,5 +210,45 @@ final class StoriesTest extends TestCase
         self::assertNotNull($told);
         $this->expectException(\OutOfBoundsException::class);
         Core::get(Stories::class)->frame('no-such');
+    }
+
+    /** Pairs with the same word, one added and one taken away: who goes by the word gets one of them wrong. */
+    public function testPairsHoldTheSameWordAndOppositeOperations(): void
+    {
+        $maker = Core::get(StoryMaker::class);
+        $rung = Core::get(Ladder::class)->rung('one-step-problem');
+        $book = Core::get(MistakeBook::class);
+        foreach (Level::cases() as $level) {
+            for ($seed = 1; $seed <= 6; ++$seed) {
+                $made = $maker->make($rung, $level, 6, $seed, wishes: new StoryWishes(pairs: true));
+                self::assertCount(6, $made);
+                self::assertCount(6, array_unique(array_map(static fn (Told $one): string => $one->frame->id, $made)));
+                foreach ([[$made[0], $made[1]], [$made[2], $made[3]]] as [$add, $take]) {
+                    self::assertSame([Operation::Add, Operation::Subtract], [Operation::of($add->sums[0]), Operation::of($take->sums[0])]);
+                    $same = array_intersect(KeyWord::wordsIn($add->text.' '.$add->ask), KeyWord::wordsIn($take->text.' '.$take->ask));
+                    self::assertNotSame([], $same, $add->text.' / '.$take->text);
+                }
+                $misled = array_filter(\array_slice($made, 0, 4), static fn (Told $one): bool => isset($book->predict($one->sum(), words: $one->text.' '.$one->ask)['key-word']));
+                self::assertNotSame([], $misled);
+            }
+        }
+    }
+
+    /** Names of a class stand in stories only where they are asked for. */
+    public function testNamesOfTheClassAreToldWhereTheyAreAskedFor(): void
+    {
+        $maker = Core::get(StoryMaker::class);
+        $rung = Core::get(Ladder::class)->rung('one-step-problem');
+        $told = static fn (StoryWishes $wishes): string => implode(' ', array_map(static fn (Told $one): string => $one->text.' '.$one->ask.' '.$one->sentence, $maker->make($rung, Level::Core, 30, 4, wishes: $wishes)));
+        self::assertMatchesRegularExpression('/Anouk|Rufus/', $told(new StoryWishes(names: ['Anouk', 'Rufus'])));
+        self::assertDoesNotMatchRegularExpression('/Anouk|Rufus/', $told(new StoryWishes()));
+    }
+
+    public function testEveryStoryIsToldInSeveralWordings(): void
+    {
+        foreach (Core::get(Stories::class)->all() as $id => $frame) {
+            self::assertGreaterThan(1, \count($frame->wordings), $id);
+            self::assertCount(\count($frame->wordings), array_unique(array_map(static fn (Wording $one): string => $one->text, $frame->wordings)), $id);
+        }
     }
 }

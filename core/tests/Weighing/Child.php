@@ -79,7 +79,13 @@ final class Child
     /** What a child with one mistake (or none) writes; null where the rule says nothing. */
     public static function write(string $sum, ?string $mistake): ?string
     {
+        if (1 === preg_match('/^(.+) \[(.+)\]$/s', $sum, $told)) {
+            return ToldChild::write($told[1], $told[2], $mistake);
+        }
         $sum = str_replace(' hours', '', $sum);
+        if (!str_contains($sum, '; ') && \in_array($mistake, ['turns-adding', 'turns-taking'], true)) {
+            return str_contains($sum, 'turns-adding' === $mistake ? ' + ' : ' - ') ? self::write($sum, 'wrong-operation') : null;
+        }
         $written = self::ruled($sum, $mistake);
         $right = null === $mistake ? null : self::ruled($sum, null);
 
@@ -214,7 +220,7 @@ final class Child
         foreach ($sums as $i => $sum) {
             $own = $sum;
             foreach (array_reverse(array_keys($right)) as $j) {
-                $place = '/(?<![\d:])'.preg_quote($right[$j], '/').'(?! \d+ min| h)/';
+                $place = '/(?<![\d:])(?<!h )'.preg_quote($right[$j], '/').'(?! \d+ min| h)/';
                 if ('' !== $right[$j] && 1 === preg_match($place, $own)) {
                     $own = preg_replace($place, '#'.$j.'#', $own, 1) ?? $own;
                     if (!self::goesOn($wrote[$j])) {

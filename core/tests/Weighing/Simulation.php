@@ -6,6 +6,7 @@ namespace Rostik\Core\Tests\Weighing;
 
 use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\Writer;
+use Rostik\Core\Question\Question;
 use Rostik\Core\Question\Setting;
 use Rostik\Core\Skill\Generator;
 use Rostik\Core\Skill\Ladder;
@@ -35,10 +36,10 @@ final class Simulation
     /** What a rung is about may show at the second level or only at the third. */
     private const LEVELS = [Level::Core, Level::Stretch];
 
-    /** @return list<Rung> those of whose mistakes at least one can show in a bare sum */
+    /** @return list<Rung> those of whose mistakes at least one can show in a sum, bare or told */
     public function rungs(): array
     {
-        return array_values(array_filter($this->ladder->rungs(), static fn (Rung $r): bool => Setting::Bare === $r->setting && [] !== $r->mistakes));
+        return array_values(array_filter($this->ladder->rungs(), static fn (Rung $r): bool => \in_array($r->setting, [Setting::Bare, Setting::Told], true) && [] !== $r->mistakes));
     }
 
     /**
@@ -139,7 +140,7 @@ final class Simulation
             $forms = Core::get(Forms::class);
             $this->sets[$key] = $chosen
                 ? $this->choosing->choose($rung, $level, $questions, $seed)->sums
-                : array_map(static fn ($s): string => $forms->write($s, Writer::plain()), Core::get(Generator::class)->draw($rung, $level, $questions, $seed)->sums);
+                : array_map(static fn (Question $q): string => ('' === $q->wording ? '' : $q->wording.' [').$forms->write($q->sum, Writer::plain()).('' === $q->wording ? '' : ']'), Core::get(Generator::class)->draw($rung, $level, $questions, $seed)->questions);
         }
 
         return $this->sets[$key];

@@ -1,10 +1,13 @@
-import type { ProblemReply, SheetReply } from './types';
+import type { ProblemReply, SheetReply, ToldProblem } from './types';
+
+/** What a refusal says; some say more than others. */
+type Said = Omit<ProblemReply, 'told'> & { told?: ToldProblem | null; sheet?: SheetReply };
 
 /** A refusal by the server, or the lack of a connection (status 0). */
 export class Refused extends Error {
   constructor(
     readonly status: number,
-    readonly problem: ProblemReply & { sheet?: SheetReply },
+    readonly problem: Said,
   ) {
     super(problem.detail);
   }
@@ -19,7 +22,7 @@ export class Refused extends Error {
   }
 }
 
-const noConnection: ProblemReply = {
+const noConnection: Said = {
   status: 0,
   code: 'offline',
   detail: 'No connection at the moment. What you typed is kept.',
@@ -27,7 +30,7 @@ const noConnection: ProblemReply = {
   example: null,
 };
 
-const strange: ProblemReply = {
+const strange: Said = {
   status: 500,
   code: 'strange',
   detail: 'Something went wrong on our side. What you typed is still here; try again.',

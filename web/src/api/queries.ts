@@ -15,6 +15,7 @@ import type {
   Style,
   SeparatingReply,
   CopySetReply,
+  ToldProblem,
   WorkedSum,
 } from './types';
 
@@ -52,12 +53,34 @@ export const withStyle = <Wanted extends object>(wanted: Wanted): Wanted & { sty
   return style === null ? wanted : { ...wanted, style };
 };
 
+/** The methods of the class in hand, by kind of sum; null where it has none of its own. */
+const methodsInHand = (): Record<string, string> | null => {
+  const own = queryClient.getQueryData(classesQuery.queryKey)?.find((one) => one.inHand)?.methods ?? [];
+  return own.length === 0 ? null : Object.fromEntries(own.map((one) => [one.kind, one.method]));
+};
+
+/** The same, worked in its own methods. */
+const withMethods = <Wanted extends object>(wanted: Wanted) => {
+  const methods = methodsInHand();
+  return methods === null ? withStyle(wanted) : { ...withStyle(wanted), methods };
+};
+
 /** A sum, worked. What a text means never changes, so a reply is good for ever. */
 export const workQuery = (sum: string) =>
   queryOptions({
-    queryKey: ['work', sum, styleInHand()],
-    queryFn: ({ signal }) => ask<WorkedSum>('POST', '/api/work', withStyle({ sum }), signal, true),
+    queryKey: ['work', sum, styleInHand(), methodsInHand()],
+    queryFn: ({ signal }) => ask<WorkedSum>('POST', '/api/work', withMethods({ sum }), signal, true),
     enabled: sum.trim() !== '',
+    staleTime: Infinity,
+    placeholderData: keepPreviousData,
+  });
+
+/** The words of a question, read; `sum` is the one that stands with them. */
+export const problemQuery = (text: string, sum: string) =>
+  queryOptions({
+    queryKey: ['problem', text, sum, styleInHand()],
+    queryFn: ({ signal }) => ask<ToldProblem>('POST', '/api/problem', withStyle({ text, sum }), signal, true),
+    enabled: text.trim() !== '',
     staleTime: Infinity,
     placeholderData: keepPreviousData,
   });
@@ -117,8 +140,8 @@ export const mistakesQuery = (sum: string) =>
 /** A sum with everything the board needs; good for ever, like a worked sum. */
 export const boardQuery = (sum: string) =>
   queryOptions({
-    queryKey: ['board', sum, styleInHand()],
-    queryFn: ({ signal }) => ask<BoardSum>('POST', '/api/board', withStyle({ sum }), signal, true),
+    queryKey: ['board', sum, styleInHand(), methodsInHand()],
+    queryFn: ({ signal }) => ask<BoardSum>('POST', '/api/board', withMethods({ sum }), signal, true),
     enabled: sum.trim() !== '',
     staleTime: Infinity,
     gcTime: Infinity,
@@ -126,10 +149,10 @@ export const boardQuery = (sum: string) =>
   });
 
 /** Other sums to go with one. */
-export const anotherQuery = (sum: string, seed: number) =>
+export const anotherQuery = (sum: string, seed: number, told = false) =>
   queryOptions({
-    queryKey: ['another', sum, seed],
-    queryFn: ({ signal }) => ask<AnotherReply>('POST', '/api/board/another', { sum, seed }, signal),
+    queryKey: ['another', sum, seed, told],
+    queryFn: ({ signal }) => ask<AnotherReply>('POST', '/api/board/another', { sum, seed, told }, signal),
     staleTime: Infinity,
   });
 

@@ -14,6 +14,7 @@ export interface AnotherReply {
 export interface AnotherRequest {
   sum: string;
   seed?: number;
+  told?: boolean;
 }
 
 export interface AnotherSum {
@@ -41,6 +42,7 @@ export interface Asked {
   question: string;
   operation: Operation;
   because: string;
+  step: number | null;
 }
 
 export interface BlurredReply {
@@ -61,7 +63,7 @@ export interface BoardSum {
   worked: WorkedSum;
   clock: BoardClock | null;
   moments: number[][];
-  asked: Asked | null;
+  asked: Asked[];
 }
 
 export interface Change {
@@ -256,6 +258,12 @@ export interface FoundCopyReply {
   title: string;
 }
 
+export interface GivenLine {
+  name: string;
+  value: string;
+  told: string;
+}
+
 export type HalfOfDay = 'a.m.' | 'p.m.';
 
 export type HalfSigns = 'a.m.' | 'am' | 'AM';
@@ -343,6 +351,8 @@ export interface MakeSheetsRequest {
   challenge?: boolean;
   layout?: Layout;
   classId?: string | null;
+  pairs?: boolean;
+  names?: boolean;
 }
 
 export interface MeReply {
@@ -366,7 +376,7 @@ export interface Note {
   text: string;
 }
 
-export type Operation = 'add' | 'subtract' | 'how-long';
+export type Operation = 'add' | 'subtract' | 'how-long' | 'multiply' | 'share';
 
 export interface OthersReply {
   sums: (string | null)[];
@@ -386,7 +396,7 @@ export type Paper = 'a4' | 'letter';
 
 export type PastWord = 'past' | 'after';
 
-export type Picture = ClockPicture | ColumnsPicture | DayPicture | LinePicture | TablePicture | WrittenPicture;
+export type Picture = ClockPicture | ColumnsPicture | DayPicture | LinePicture | SetOutPicture | TablePicture | WrittenPicture;
 
 export type PinRole = 'start' | 'end' | 'time';
 
@@ -406,6 +416,7 @@ export interface ProblemReply {
   detail: string;
   at: number | null;
   example: string | null;
+  told: ToldProblem | null;
 }
 
 export interface QuestionReply {
@@ -443,9 +454,21 @@ export interface ReadFileRequest {
   text: string;
 }
 
+export interface ReadRequest {
+  text: string;
+  sum: string;
+  style: Style;
+}
+
 export interface Recommended {
   method: string;
   because: string;
+}
+
+export interface Remark {
+  code: string;
+  text: string;
+  at: number;
 }
 
 export interface RungMistakeReply {
@@ -457,6 +480,7 @@ export interface RungReply {
   id: string;
   can: string;
   mistakes: RungMistakeReply[];
+  told: boolean;
 }
 
 export type Scaffold = 'full' | 'outline' | 'none';
@@ -476,6 +500,23 @@ export interface SeparatingReply {
 }
 
 export type Separator = ':' | '.';
+
+export interface SetOutPicture {
+  type: 'set-out';
+  text: string;
+  story: StoryPicture | null;
+  given: GivenLine[];
+  sums: SetOutSum[];
+  answer: string | null;
+}
+
+export interface SetOutSum {
+  find: string;
+  operation: string | null;
+  sum: string | null;
+  working: Picture | null;
+  result: string | null;
+}
 
 export interface SheetLevelReply {
   id: string;
@@ -537,6 +578,33 @@ export interface Step {
   at: number | null;
 }
 
+export interface StoryBar {
+  from: number;
+  to: number;
+  row: number;
+  label: string;
+  known: boolean;
+}
+
+export interface StoryPicture {
+  from: number;
+  to: number;
+  ticks: StoryTick[];
+  pins: StoryPin[];
+  bars: StoryBar[];
+}
+
+export interface StoryPin {
+  at: number;
+  label: string;
+  known: boolean;
+}
+
+export interface StoryTick {
+  at: number;
+  label: string;
+}
+
 export interface Style {
   halves: HalfSigns;
   separator: Separator;
@@ -572,6 +640,34 @@ export interface TablePicture {
 
 export type TimesGiven = 'as-written' | '24h' | 'words' | 'clocks' | 'roman-clocks';
 
+export interface ToldFact {
+  text: string;
+  at: number;
+  is: string;
+  time: boolean;
+}
+
+export interface ToldProblem {
+  text: string;
+  sure: boolean;
+  facts: ToldFact[];
+  questions: ToldQuestion[];
+  remarks: Remark[];
+}
+
+export interface ToldQuestion {
+  ask: string;
+  means: ToldSum | null;
+  sentence: string | null;
+  instead: ToldSum[];
+}
+
+export interface ToldSum {
+  sum: string;
+  shown: string;
+  answer: WorkedAnswer;
+}
+
 export type TypeSize = 'small' | 'usual' | 'large';
 
 export type Unknown = 'end' | 'start' | 'length' | 'answer';
@@ -590,6 +686,7 @@ export type Weekend = 'saturday-sunday' | 'friday-saturday';
 export interface WorkRequest {
   sum: string;
   style?: Style | null;
+  methods?: string[];
 }
 
 export interface WorkedAnswer {
@@ -633,6 +730,7 @@ export interface WorkedSum {
   notes: Note[];
   open: Note | null;
   claim: Claim | null;
+  told: ToldProblem | null;
 }
 
 export interface WrittenPicture {
@@ -659,6 +757,7 @@ export const kinds: readonly { value: string; text: string }[] = [
 
 export const answerForms: readonly { value: string; text: string }[] = [
   { value: 'write', text: 'write them' },
+  { value: 'set-out', text: 'set problems out in five lines' },
   { value: 'columns', text: 'fill columns' },
   { value: 'line', text: 'fill a number line' },
   { value: 'hands', text: 'draw the hands' },

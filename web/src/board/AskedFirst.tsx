@@ -3,46 +3,104 @@ import type { Asked, Operation } from '../api/types';
 import { Button } from '../ui/Button';
 import { useKeys } from '../ui/keys';
 
-const choices: readonly [Operation, string, string][] = [
-  ['add', 'Adding', '+'],
-  ['subtract', 'Subtracting', '-'],
-  ['how-long', 'How long is it?', '?'],
+interface Choice {
+  operation: Operation;
+  title: string;
+  /** The key that says it, and how that is written where it is written otherwise. */
+  key: string;
+  sign?: string;
+}
+
+const choices: readonly Choice[] = [
+  { operation: 'add', title: 'Adding', key: '+' },
+  { operation: 'subtract', title: 'Subtracting', key: '-' },
+  { operation: 'how-long', title: 'How long is it?', key: 'l', sign: 'L' },
 ];
+
+const allChoices: readonly Choice[] = [
+  ...choices,
+  { operation: 'multiply', title: 'Multiplying', key: '*', sign: '×' },
+  { operation: 'share', title: 'Sharing', key: '/', sign: '÷' },
+];
+
+/** What the class has said, by its key or by a tap. */
+function useSaid(among: readonly Choice[], more: Record<string, () => void> = {}) {
+  const [said, setSaid] = useState<Operation | null>(null);
+  useKeys({
+    ...Object.fromEntries(
+      among.map(({ operation, key }) => [
+        key,
+        () => {
+          setSaid(operation);
+        },
+      ]),
+    ),
+    ...more,
+  });
+  return [said, setSaid] as const;
+}
+
+function Choices({
+  among,
+  said,
+  onSay,
+  className,
+}: {
+  among: readonly Choice[];
+  said: Operation | null;
+  onSay: (operation: Operation) => void;
+  className: string;
+}) {
+  return among.map(({ operation, title, key, sign }) => (
+    <Button
+      key={operation}
+      className={`${className} ${said === operation ? 'bg-ink! text-paper' : ''}`}
+      aria-pressed={said === operation}
+      shortcut={sign ?? key}
+      onClick={() => {
+        onSay(operation);
+      }}
+    >
+      {title}
+    </Button>
+  ));
+}
+
+/** What the class says of a problem that is set out, before its operation is shown: it is read off the drawing. */
+export function AskedHere({ asked, onSettled }: { asked: Asked; onSettled: () => void }) {
+  const [said, setSaid] = useSaid(allChoices);
+  const right = said === asked.operation;
+  return (
+    <div className="min-h-[7.3rem] border-t-2 border-ink pt-1.5 low:min-h-[5.6rem]" data-testid="operation">
+      <div className="flex flex-wrap items-center gap-3">
+        <p className="mr-2 text-2xl font-bold">Which is it?</p>
+        <Choices among={allChoices} said={said} onSay={setSaid} className="min-h-12 text-xl" />
+        {right && (
+          <Button look="strong" className="ml-auto min-h-12" shortcut="→" onClick={onSettled}>
+            Go on
+          </Button>
+        )}
+      </div>
+      <div className="pt-1.5 text-2xl low:text-xl" aria-live="polite">
+        {said !== null && (
+          <p className={right ? 'font-bold text-good' : ''}>
+            {right ? `Yes. ${asked.because}` : 'Look at the drawing: what is known, and what is dashed?'}
+          </p>
+        )}
+      </div>
+    </div>
+  );
+}
 
 /** A question in words: before anything is worked, the class says what is to be done. */
 export function AskedFirst({ asked, onSettled }: { asked: Asked; onSettled: () => void }) {
-  const [said, setSaid] = useState<Operation | null>(null);
+  const [said, setSaid] = useSaid(choices, { Enter: onSettled, ArrowRight: onSettled });
   const right = said === asked.operation;
-  useKeys({
-    '+': () => {
-      setSaid('add');
-    },
-    '-': () => {
-      setSaid('subtract');
-    },
-    l: () => {
-      setSaid('how-long');
-    },
-    Enter: onSettled,
-    ArrowRight: onSettled,
-  });
   return (
     <div className="flex min-h-0 flex-1 flex-col items-start justify-center gap-8 py-6">
       <p className="text-4xl">Are we adding or subtracting?</p>
       <div className="flex flex-wrap gap-5">
-        {choices.map(([operation, title, key]) => (
-          <Button
-            key={operation}
-            className={`min-h-20 px-8! text-3xl ${said === operation ? 'bg-ink! text-paper' : ''}`}
-            aria-pressed={said === operation}
-            shortcut={key === '?' ? 'L' : key}
-            onClick={() => {
-              setSaid(operation);
-            }}
-          >
-            {title}
-          </Button>
-        ))}
+        <Choices among={choices} said={said} onSay={setSaid} className="min-h-20 px-8! text-3xl" />
       </div>
       <div className="min-h-28 text-3xl" aria-live="polite">
         {said !== null && (

@@ -4,7 +4,9 @@ import { Link } from 'react-router';
 import { Refused } from '../api/client';
 import { boardQuery, dayQuery } from '../api/queries';
 import { useTitle } from '../ui/useTitle';
-import { useBoardAddress } from './address';
+import { WhichSum } from '../work/Told';
+import { lineOf, withSum } from '../models/told';
+import { afresh, useBoardAddress } from './address';
 import { remember } from './history';
 import { NextUp } from './NextUp';
 import { OpenClock } from './OpenClock';
@@ -28,7 +30,7 @@ export function BoardScreen() {
   // the list stays open when another sum comes on the board behind it
   const [listed, setListed] = useState(false);
   const shown = useQuery(boardQuery(settled));
-  const sum = shown.data?.worked.sum ?? '';
+  const sum = shown.data ? lineOf(shown.data.worked) : '';
   useEffect(() => {
     if (sum !== '' && !shown.isPlaceholderData) {
       remember(sum);
@@ -43,6 +45,19 @@ export function BoardScreen() {
   if (board.sum.trim() === '') {
     return <OpenClock day={day.data} board={board} change={change} />;
   }
+  const unsure = shown.error instanceof Refused && !shown.isPlaceholderData ? (shown.error.problem.told ?? null) : null;
+  if (unsure) {
+    return (
+      <div className="px-8 py-4">
+        <WhichSum
+          told={unsure}
+          onChoose={(meant) => {
+            change(afresh(withSum(unsure.text, meant)), 'push');
+          }}
+        />
+      </div>
+    );
+  }
   if (!shown.data) {
     return shown.error instanceof Refused && !shown.error.offline ? (
       <Refusal error={shown.error} />
@@ -53,7 +68,7 @@ export function BoardScreen() {
   return (
     <>
       <SumBoard
-        key={shown.data.worked.sum}
+        key={sum}
         data={shown.data}
         day={day.data}
         board={board}

@@ -8,8 +8,9 @@ import { useLine } from '../work/line';
 import { Button } from '../ui/Button';
 import { useKeys } from '../ui/keys';
 import { Readings } from '../work/Readings';
+import { ToldText } from '../work/Told';
 import type { BoardAddress, ChangeBoard } from './address';
-import { AskedFirst } from './AskedFirst';
+import { AskedFirst, AskedHere } from './AskedFirst';
 import { revealNext, useCovering } from './covering';
 import { CoverMenu } from './CoverMenu';
 import { FaceMenu } from './FaceMenu';
@@ -52,13 +53,17 @@ export function SumBoard({ data, day, board, change, waiting, onList }: Props) {
   return <Shown data={data} day={day} board={board} change={change} waiting={waiting} onList={onList} />;
 }
 
+/** The method in which a problem in words is set out. */
+const setOutId = 'set-out';
+
 const noMethod: WorkedMethod = { id: '', title: '', steps: [], answer: '' };
 
 function Shown({ data, day, board, change, waiting, onList }: Props) {
   const { worked, clock } = data;
   const { inHand } = useClasses();
   const online = useOnline();
-  const house = inHand?.methods.find((one) => one.kind === worked.kind)?.method;
+  // a problem is set out first; within it the class's own method is the one that is worked in
+  const house = worked.told ? undefined : inHand?.methods.find((one) => one.kind === worked.kind)?.method;
   const chosen =
     worked.methods.find((one) => one.id === board.method) ??
     worked.methods.find((one) => one.id === house) ??
@@ -67,9 +72,14 @@ function Shown({ data, day, board, change, waiting, onList }: Props) {
   const models = available(data, chosen);
   const wanted = board.show.filter((name): name is ModelName => (models as string[]).includes(name));
   const shown = wanted.length > 0 ? wanted : usualModels(data, chosen);
-  const way = useWay(data, chosen, board, change);
+  const gone = useWay(data, chosen, board, change);
+  const pending = data.asked[board.told] ?? null;
+  // before a problem goes on, the class says which operation it is
+  const halted = pending !== null && pending.step !== null && chosen.id === setOutId && gone.step >= pending.step;
+  const before = halted ? Math.max(0, (pending.step ?? 1) - 1) : 0;
+  const way = halted ? { ...gone, step: before, place: before, part: 0 } : gone;
   const { step, last, at } = way;
-  const companions = useCompanions(worked.sum, board, change);
+  const companions = useCompanions(worked.sum, worked.told !== null, board, change);
 
   const [covering, setCovering] = useState(false);
   const covers = useCovering(board, change, covering);
@@ -95,14 +105,19 @@ function Shown({ data, day, board, change, waiting, onList }: Props) {
       board.jumps === null ? { jumps: [], show: shown.includes('line') ? shown : [...shown, 'line'] } : { jumps: null },
     );
   };
-  const asked = data.asked !== null && !board.told ? data.asked : null;
+  const asked = pending !== null && pending.step === null ? pending : null;
+  const settle = () => {
+    change({ told: board.told + 1 });
+  };
   const hasLine = models.includes('line') && clock !== null;
-  const inRail: readonly ModelName[] = models.filter((name) => name !== 'written' && name !== 'day');
+  // a problem has its five lines first: what has no room beside them on one line is in the menu
+  const aside: readonly ModelName[] = worked.told ? ['written', 'day', 'columns', 'table'] : ['written', 'day'];
+  const inRail: readonly ModelName[] = models.filter((name) => !aside.includes(name));
   const more: MoreItem[] = [
     ...models
       .filter((name) => !inRail.includes(name))
       .map((name) => ({
-        title: name === 'day' ? 'The day, large' : 'Written, line by line',
+        title: name === 'day' ? 'The day, large' : name === 'written' ? 'Written, line by line' : modelTitles[name],
         shortcut: modelKeys[name].toLowerCase(),
         on: shown.includes(name),
         act: () => {
@@ -170,7 +185,12 @@ function Shown({ data, day, board, change, waiting, onList }: Props) {
     ),
   };
   // a question in words has keys of its own until it is settled
-  useKeys(asked ? { n: companions.next } : keys);
+  // while the class says which operation it is, the letters belong to that
+  const { ArrowLeft, Home, a, n } = keys;
+  const whileAsked = Object.fromEntries(
+    Object.entries({ ArrowLeft, Home, a, n, ArrowRight: settle }).flatMap(([key, act]) => (act ? [[key, act]] : [])),
+  );
+  useKeys(asked ? { n: companions.next } : halted ? whileAsked : keys);
 
   const atEnd =
     clock !== null && clock.from !== clock.to && Math.abs(at - clock.to) < (clock.toTheSecond ? 0.005 : 0.5);
@@ -179,7 +199,7 @@ function Shown({ data, day, board, change, waiting, onList }: Props) {
 
   return (
     <CoverContext value={covers}>
-      {!shown.includes('day') && (
+      {!shown.includes('day') && !worked.told && (
         <div className="border-b border-hair px-4 pt-1.5 contain-content max-[700px]:hidden low:hidden">
           <MomentStrip data={data} day={day} at={at} withEnd={showsEnd} />
         </div>
@@ -190,13 +210,21 @@ function Shown({ data, day, board, change, waiting, onList }: Props) {
             No connection. What is on the board goes on working.
           </p>
         )}
-        <div className="flex flex-wrap items-center justify-between gap-x-6">
+        <div
+          className={`flex items-center justify-between gap-x-6 ${worked.told ? 'items-start max-lg:flex-wrap' : 'flex-wrap'}`}
+        >
           <h1
-            className="text-[clamp(2rem,3.9vw,3.4rem)] leading-tight font-bold low:text-[clamp(1.75rem,3.2vw,2.5rem)]"
+            className={
+              worked.told
+                ? 'min-w-0 text-[clamp(1.5rem,2.3vw,2.4rem)] leading-snug'
+                : 'text-[clamp(2rem,3.9vw,3.4rem)] leading-tight font-bold low:text-[clamp(1.75rem,3.2vw,2.5rem)]'
+            }
             data-testid="sum"
           >
             {asked ? (
               asked.question
+            ) : worked.told ? (
+              <ToldText told={worked.told} />
             ) : !answerHidden && worked.solved !== null ? (
               <Marked text={worked.solved} />
             ) : (
@@ -216,7 +244,7 @@ function Shown({ data, day, board, change, waiting, onList }: Props) {
             )}
           </h1>
           {worked.methods.length > 0 && !asked && (
-            <div className="flex items-center gap-3">
+            <div className="flex shrink-0 items-center gap-3">
               {shown.includes('clock') && (
                 <FaceMenu
                   face={board.face}
@@ -230,12 +258,7 @@ function Shown({ data, day, board, change, waiting, onList }: Props) {
           )}
         </div>
         {asked ? (
-          <AskedFirst
-            asked={asked}
-            onSettled={() => {
-              change({ told: true });
-            }}
-          />
+          <AskedFirst asked={asked} onSettled={settle} />
         ) : worked.methods.length === 0 ? (
           worked.notes.map((note) => (
             <p key={note.code} className="mt-3 text-3xl">
@@ -255,7 +278,11 @@ function Shown({ data, day, board, change, waiting, onList }: Props) {
               asked={askedNow}
               withEnd={showsEnd}
             />
-            {!way.own && <Saying worked={worked} method={chosen} step={step} />}
+            {halted ? (
+              <AskedHere key={board.told} asked={pending} onSettled={settle} />
+            ) : (
+              !way.own && <Saying worked={worked} method={chosen} step={step} />
+            )}
           </>
         )}
       </div>
@@ -284,8 +311,8 @@ function Shown({ data, day, board, change, waiting, onList }: Props) {
           aria-disabled={step >= last}
           shortcut="→"
           onClick={() => {
-            if (asked) {
-              change({ told: true });
+            if (asked || halted) {
+              settle();
             } else {
               way.goBy(1);
             }

@@ -22,8 +22,8 @@ export interface BoardAddress {
   queue: readonly string[];
   /** The clock without a sum: minutes since midnight. */
   at: number;
-  /** Whether the question in words has been settled. */
-  told: boolean;
+  /** How many of the questions "adding or subtracting?" have been settled. */
+  told: number;
   upright: boolean;
 }
 
@@ -55,7 +55,7 @@ export function readAddress(params: URLSearchParams): BoardAddress {
             .filter((n) => Number.isInteger(n) && n > 0 && n <= 1440),
     queue: (params.get('queue') ?? '').split('|').filter((sum) => sum.trim() !== ''),
     at: number('at', 540, 1439),
-    told: params.get('told') === '1',
+    told: number('told', 0, 9),
     upright: params.get('line') === 'down',
   };
 }
@@ -84,7 +84,7 @@ export function writeAddress(board: BoardAddress): URLSearchParams {
   }
   set('queue', board.queue.join('|'));
   set('at', String(board.at), '540');
-  set('told', board.told ? '1' : '');
+  set('told', String(board.told), '0');
   set('line', board.upright ? 'down' : '');
   return params;
 }
@@ -96,7 +96,7 @@ export const afresh = (sum: string): Partial<BoardAddress> => ({
   step: 0,
   shown: [],
   jumps: null,
-  told: false,
+  told: 0,
 });
 
 export type ChangeBoard = (change: Partial<BoardAddress>, how?: 'replace' | 'push') => void;

@@ -19,7 +19,7 @@ const data = {
   worked: { methods: [line, columns], strip: { pins: [], spans: [] } },
   clock: { from: 1420, to: 1500, halfSaid: true, by24: false, endAsked: true, toTheSecond: false },
   moments: [],
-  asked: null,
+  asked: [],
 } as unknown as BoardSum;
 const day = {
   table: {
@@ -49,7 +49,7 @@ describe('the address of the board', () => {
       jumps: [15, 120],
       queue: ['9 am to 4 pm', '4 x 45 min'],
       at: 770,
-      told: true,
+      told: 1,
       upright: true,
     };
     expect(readAddress(writeAddress(full))).toEqual(full);

@@ -1,10 +1,11 @@
 import type { BoardSum, DayPin, DayReply, DayStrip, Picture, WorkedMethod } from '../api/types';
 
 /** The models that the board can show, in the order of their buttons. */
-export const models = ['clock', 'line', 'columns', 'table', 'written', 'day'] as const;
+export const models = ['set-out', 'clock', 'line', 'columns', 'table', 'written', 'day'] as const;
 export type ModelName = (typeof models)[number];
 
 export const modelTitles: Record<ModelName, string> = {
+  'set-out': 'Five lines',
   clock: 'Clock',
   line: 'Line',
   columns: 'Columns',
@@ -14,6 +15,7 @@ export const modelTitles: Record<ModelName, string> = {
 };
 
 export const modelKeys: Record<ModelName, string> = {
+  'set-out': 'S',
   clock: 'C',
   line: 'L',
   columns: 'K',
@@ -50,7 +52,7 @@ export function available(data: BoardSum, chosen: WorkedMethod): ModelName[] {
 /** The models that go with a method: its own, with the clock beside a line or a line of writing. */
 export function usualModels(data: BoardSum, chosen: WorkedMethod): ModelName[] {
   const own = chosen.steps.at(-1)?.picture.type ?? 'written';
-  return own !== 'clock' && own !== 'day' && data.clock !== null ? ['clock', own] : [own];
+  return own !== 'clock' && own !== 'day' && own !== 'set-out' && data.clock !== null ? ['clock', own] : [own];
 }
 
 /** The picture of a model at a step of the chosen method. A model of another method waits at its start until the end. */

@@ -16,12 +16,12 @@ function seedOf(sum: string): number {
 }
 
 /** Other sums to go with the one on the board: they, and the next one worked, are fetched while the class looks at this one. */
-export function useCompanions(sum: string, board: BoardAddress, change: ChangeBoard) {
+export function useCompanions(sum: string, told: boolean, board: BoardAddress, change: ChangeBoard) {
   const client = useQueryClient();
   const notice = useNotice();
   const online = useOnline();
   const seed = seedOf(sum);
-  const another = useQuery(anotherQuery(sum, seed));
+  const another = useQuery(anotherQuery(sum, seed, told));
   const alike = another.data?.alike[0]?.sum ?? null;
   const queued = board.queue[0] ?? null;
   useEffect(() => {
@@ -36,7 +36,7 @@ export function useCompanions(sum: string, board: BoardAddress, change: ChangeBo
       notice('No connection: other sums come as soon as there is one.');
       return;
     }
-    client.fetchQuery(anotherQuery(sum, seed)).then(
+    client.fetchQuery(anotherQuery(sum, seed, told)).then(
       (other) => {
         const found = which(other);
         if (found) {

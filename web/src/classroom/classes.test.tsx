@@ -9,7 +9,12 @@ import { show, silentServer } from '../testing/show';
 import { Classes } from './Classes';
 import { usualStyle } from './styles';
 
-const rungs: RungReply[] = ['add-plain', 'add-regroup'].map((id) => ({ id, can: `I can ${id}.`, mistakes: [] }));
+const rungs: RungReply[] = ['add-plain', 'add-regroup'].map((id) => ({
+  id,
+  can: `I can ${id}.`,
+  mistakes: [],
+  told: false,
+}));
 const kittiwakes = classOf('k', 'Kittiwakes', {
   children: [child('Anouk'), child('Bram')],
   taught: ['add-plain'],

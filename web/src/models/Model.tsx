@@ -3,6 +3,7 @@ import { Clock } from './Clock';
 import { Columns } from './Columns';
 import { DayStrip } from './DayStrip';
 import { NumberLine } from './NumberLine';
+import { SetOut } from './SetOut';
 import { Table } from './Table';
 import { Written } from './Written';
 
@@ -36,6 +37,16 @@ export function Model({ picture, last, large = false, made = 1, upright = false 
   }
   if (picture.type === 'day') {
     return <DayStrip strip={picture.strip} large />;
+  }
+  if (picture.type === 'set-out' && last.type === 'set-out') {
+    return (
+      <SetOut
+        picture={picture}
+        last={last}
+        large={large}
+        draw={(now, end) => <Model picture={now} last={end} large={large} made={made} upright={upright} />}
+      />
+    );
   }
   return null;
 }

@@ -38,6 +38,9 @@ const sums = [
   '8:37 am as words',
   '1:20 pm as 24h',
   'half past 3 as digital',
+  'The ferry leaves at 8:40 a.m. The crossing takes 2 hours 35 minutes. When does it arrive?',
+  'The workshop begins at 1:20 p.m. and ends at 4:45 p.m. There is a break of 25 minutes. How long do the children work?',
+  'Four lessons of 45 minutes each are held. How long is that altogether?',
 ];
 const all = worked(sums);
 const methods = all.flatMap(({ worked: sum }) => sum.methods.map((method) => ({ sum, method })));
@@ -105,7 +108,7 @@ describe('the drawn models, with every working of every kind of sum', () => {
   it('have something to draw for each method', () => {
     expect(methods.length).toBeGreaterThan(80);
     const types = new Set(methods.flatMap(({ method }) => method.steps.map(({ picture }) => picture.type)));
-    expect([...types].sort()).toEqual(['clock', 'columns', 'day', 'line', 'table', 'written']);
+    expect([...types].sort()).toEqual(['clock', 'columns', 'day', 'line', 'set-out', 'table', 'written']);
     for (const { method } of methods) {
       const last = lastOf(method);
       expect(markup(last, last)).toMatch(/>[^<]*\d[^<]*</);
@@ -114,7 +117,7 @@ describe('the drawn models, with every working of every kind of sum', () => {
 
   it('never write an hour in the colour of minutes, nor minutes in that of hours', () => {
     let marked = 0;
-    for (const type of ['clock', 'columns', 'day', 'line', 'table', 'written'] as const) {
+    for (const type of ['clock', 'columns', 'day', 'line', 'set-out', 'table', 'written'] as const) {
       for (const { page, what } of drawings(type)) {
         expect(wrongColours(page), what).toEqual([]);
         marked += page.querySelectorAll('.mark-h, .mark-m').length;
@@ -281,5 +284,30 @@ describe('the strip of the day', () => {
         }
       }
     }
+  });
+
+  it('pins a story on its hours: what is asked is dashed, and stands where its answer is', () => {
+    const told = methods.filter(({ method }) => method.id === 'set-out');
+    expect(told).toHaveLength(3);
+    const [crossing] = told;
+    const find = crossing?.method.steps[1]?.picture;
+    const end = crossing && lastOf(crossing.method);
+    if (find?.type !== 'set-out' || end?.type !== 'set-out') {
+      throw new Error('It is set out.');
+    }
+    const page = draw(find, end);
+    const pins = [...page.querySelectorAll('[data-pin]')];
+    expect(pins.map((pin) => pin.getAttribute('data-pin'))).toEqual(['known', 'asked']);
+    expect(pins.map((pin) => pin.textContent)).toEqual(['8:40\u00a0a.m.', '?']);
+    expect(pins.map((pin) => pin.querySelector('path')?.hasAttribute('stroke-dasharray'))).toEqual([false, true]);
+    const places = pins.map((pin) => Number(pin.querySelector('circle')?.getAttribute('cx')));
+    const story = find.story;
+    const perMinute = ((places[1] ?? 0) - (places[0] ?? 0)) / 155;
+    // an hour of the line is as long as an hour between the pins
+    const ticks = [...page.querySelectorAll('[data-story] text')].map((text) => Number(text.getAttribute('x')));
+    expect((ticks[1] ?? 0) - (ticks[0] ?? 0)).toBeCloseTo(60 * perMinute, 3);
+    expect(story?.bars).toHaveLength(1);
+    // at the end the answer stands there
+    expect(draw(end, end).querySelector('[data-pin="asked"]')?.textContent).toBe('11:15\u00a0a.m.');
   });
 });

@@ -58,12 +58,14 @@ export function BringIn({ open, onOpenChange, pasted = '', keeper = null }: Prop
   return (
     <Window open={open} onOpenChange={onOpenChange} title="Bring in a list" width="w-[44rem]">
       <label className="mt-3 block text-lg">
-        One sum to a line; or the contents of a CSV or QTI file.
+        One sum, or one problem in words, to a line; or the contents of a CSV or QTI file.
         <textarea
           value={text}
           rows={9}
           spellCheck={false}
-          placeholder={'1:50 pm + 3½ hours\n9 am to 4 pm | How long is it light?\n105 min in h min'}
+          placeholder={
+            '1:50 pm + 3½ hours\n9 am to 4 pm | How long is it light?\nThe ferry leaves at 8:40 am and takes 35 minutes. When does it arrive?'
+          }
           onChange={(event) => {
             setText(event.target.value);
             setFaults([]);

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
-import { workQuery } from '../api/queries';
+import { problemQuery, workQuery } from '../api/queries';
 import { answerForms, type QuestionText } from '../api/types';
 import { plain } from '../models/Marked';
 import { Pick } from '../ui/Pick';
@@ -66,7 +66,7 @@ export function EditQuestion({
         aria-label={`Question ${number} in words`}
         placeholder="In words, for the paper (if you like)"
         value={text.wording}
-        maxLength={600}
+        maxLength={1200}
         rows={2}
         onChange={(event) => {
           change({ wording: event.target.value });
@@ -78,6 +78,13 @@ export function EditQuestion({
           }
         }}
         className={`${look} text-base`}
+      />
+      <WordsSoFar
+        text={text.wording.trim()}
+        sum={text.sum.trim()}
+        onTake={(sum) => {
+          change({ sum });
+        }}
       />
       <Pick
         label="Answers"
@@ -112,6 +119,51 @@ export function EditQuestion({
         </button>
       </div>
     </form>
+  );
+}
+
+/** What is understood of the words while they are typed, and whether they mean the sum that stands with them. */
+function WordsSoFar({ text, sum, onTake }: { text: string; sum: string; onTake: (sum: string) => void }) {
+  const settled = useSettled(text, 300);
+  const read = useQuery(problemQuery(settled, sum));
+  const told = settled === text && text !== '' && !read.isPlaceholderData ? read.data : undefined;
+  // what asks nothing yet is being written; what tells no times is an instruction and no problem
+  if (
+    !told ||
+    told.facts.length === 0 ||
+    (!told.text.includes('?') && !told?.remarks.some((remark) => remark.code !== 'no-question'))
+  ) {
+    return null;
+  }
+  const means = told.questions.length === 1 ? (told.questions[0]?.means ?? null) : null;
+  const offered = [
+    ...(means && told.remarks.length > 0 ? [means] : []),
+    ...told.questions.flatMap((one) => one.instead),
+  ];
+  return (
+    <output className="block px-2 pb-1 text-base text-soft" data-testid="words">
+      {told.sure && told.remarks.length === 0 && told.questions[0]?.sentence}
+      {told.remarks.map((remark, i) => (
+        <span key={`${remark.code}${i}`} className="block">
+          {remark.text}
+        </span>
+      ))}
+      {offered
+        .filter((one) => one.sum !== sum)
+        .slice(0, 4)
+        .map((one) => (
+          <button
+            key={one.sum}
+            type="button"
+            className="block min-h-8 text-left font-bold text-ink underline underline-offset-4"
+            onClick={() => {
+              onTake(one.sum);
+            }}
+          >
+            Take {plain(one.shown)} = {plain(one.answer.shown)}
+          </button>
+        ))}
+    </output>
   );
 }
 

@@ -16,6 +16,7 @@ import { Aims } from './Aims';
 import { anyNumbers, inShort, Numbers, said, type NumbersWanted } from './Numbers';
 import { totalOf, type Shares } from './shares';
 import { Total } from './Total';
+import { lineOfQuestion } from './draft';
 import { rememberSheet } from './useSheet';
 
 const levels: readonly [Level, string, string][] = [
@@ -46,6 +47,10 @@ interface Making {
   numbers: NumbersWanted;
   mistakes: readonly string[];
   challenge: boolean;
+  /** Stories in pairs with the same word, one to add and one to take away. */
+  pairs: boolean;
+  /** Stories told of the children of the class. */
+  names: boolean;
   classId: string | null;
 }
 
@@ -57,6 +62,8 @@ const nothingYet: Making = {
   numbers: anyNumbers,
   mistakes: [],
   challenge: false,
+  pairs: false,
+  names: false,
   classId: null,
 };
 
@@ -69,7 +76,7 @@ export function MakeSheets() {
   const navigate = useNavigate();
   const notice = useNotice();
   const { value, change, forget } = useKept<Making>('making', nothingYet);
-  const { layout, title, wanted, chosen, numbers, mistakes, challenge, classId } = value;
+  const { layout, title, wanted, chosen, numbers, mistakes, challenge, pairs, names, classId } = value;
   const mine = classes.find((one) => one.id === classId) ?? inHand;
   const total = totalOf(wanted);
   const looked = [
@@ -79,6 +86,7 @@ export function MakeSheets() {
         .flatMap((rung) => rung.mistakes.map((one) => [one.id, one])),
     ).values(),
   ];
+  const told = (rungs.data ?? []).some((rung) => rung.told && rung.id in wanted);
   const sought = mistakes.filter((id) => looked.some((one) => one.id === id));
   const make = useMutation({
     mutationFn: () =>
@@ -97,6 +105,8 @@ export function MakeSheets() {
         challenge: challenge && usual[layout].room > 6,
         layout,
         classId: mine?.id ?? null,
+        pairs: told && pairs === true,
+        names: told && names === true,
       } satisfies MakeSheetsRequest),
     onSuccess: (made) => {
       forget();
@@ -111,7 +121,7 @@ export function MakeSheets() {
       const [first] = made.sheets;
       // the first question stands worked beside the sheet
       void navigate(
-        `/prepare?${new URLSearchParams({ sheet: first?.id ?? '', sum: first?.questions[0]?.text.sum ?? '' }).toString()}`,
+        `/prepare?${new URLSearchParams({ sheet: first?.id ?? '', sum: first?.questions[0] ? lineOfQuestion(first.questions[0].text) : '' }).toString()}`,
       );
     },
     onError: (failure) => {
@@ -228,6 +238,34 @@ export function MakeSheets() {
               </label>
             ))}
           </Folded>
+          {told && (
+            <Folded
+              label="Stories"
+              short={
+                [pairs && 'pairs with the same word', names && 'names of the class'].filter(Boolean).join(', ') ||
+                'as they come'
+              }
+            >
+              {(
+                [
+                  ['pairs', pairs, 'in pairs with the same word: in one it is added, in the other taken away'],
+                  ...(mine ? ([['names', names, `with the first names of ${mine.name}`]] as const) : []),
+                ] as const
+              ).map(([what, on, text]) => (
+                <label key={what} className="flex min-h-10 items-center gap-3 border-b border-hair">
+                  <input
+                    type="checkbox"
+                    className="size-5 shrink-0 accent-ink"
+                    checked={on === true}
+                    onChange={(event) => {
+                      change({ [what]: event.target.checked });
+                    }}
+                  />
+                  <span>{text}</span>
+                </label>
+              ))}
+            </Folded>
+          )}
           {room > 6 && (
             <label className="flex min-h-11 items-center gap-3 border-b border-hair text-lg">
               <input

@@ -13,6 +13,8 @@ import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { plain } from '../models/Marked';
 import { Button } from '../ui/Button';
+import type { QuestionText } from '../api/types';
+import { lineOfQuestion } from './draft';
 import type { KeeperState, SheetKeeper } from './keeper';
 import { QuestionRow } from './QuestionRow';
 import { Separating } from './Separating';
@@ -26,9 +28,15 @@ interface Props {
   onOpen: (sum: string) => void;
 }
 
-/** The board with the first question on it and the others waiting. */
-function boardOf(sums: readonly string[]): string {
-  const [sum = '', ...queue] = sums;
+/** Addresses longer than this, in characters, are not sure to be kept whole. */
+const longest = 5000;
+
+/** The board with the first question on it and the others waiting; problems in words with their words, as long as there is room. */
+function boardOf(texts: readonly QuestionText[]): string {
+  const told = texts.map(lineOfQuestion);
+  const [sum = '', ...queue] = (told.join('').length > longest ? texts.map((one) => one.sum) : told).map((one) =>
+    one.replaceAll('|', ' '),
+  );
   return `/teach?${new URLSearchParams({ sum, ...(queue.length > 0 ? { queue: queue.join('|') } : {}) }).toString()}`;
 }
 
@@ -68,7 +76,7 @@ export function SheetPanel({ keeper, state, current, onOpen }: Props) {
             All sheets
           </Link>
           {count > 0 && (
-            <Link to={boardOf(draft.questions.map((one) => one.text.sum))} className="underline underline-offset-4">
+            <Link to={boardOf(draft.questions.map((one) => one.text))} className="underline underline-offset-4">
               To the board
             </Link>
           )}
@@ -176,9 +184,12 @@ export function SheetPanel({ keeper, state, current, onOpen }: Props) {
                     key={question.id}
                     question={question}
                     number={i + 1}
-                    isCurrent={question.text.sum === current || plain(question.shown) === current}
+                    isCurrent={
+                      current !== '' &&
+                      [question.text.wording, question.text.sum, plain(question.shown)].includes(current)
+                    }
                     onOpen={() => {
-                      onOpen(question.text.sum);
+                      onOpen(lineOfQuestion(question.text));
                     }}
                     onRemove={() => {
                       edits.remove(question);

@@ -1,4 +1,5 @@
-import type { QuestionReply, QuestionText, SheetReply, SheetSettings } from '../api/types';
+import type { QuestionReply, QuestionText, SheetReply, SheetSettings, WorkedSum } from '../api/types';
+import { withSum } from '../models/told';
 import { newId } from '../ui/newId';
 
 export interface Draft {
@@ -42,6 +43,16 @@ export const textOf = (sum: string): QuestionText => ({
   times: null,
   story: null,
 });
+
+/** A worked line as a question: a problem keeps its words. */
+export const questionOf = (worked: Pick<WorkedSum, 'sum' | 'told'>): QuestionText => ({
+  ...textOf(worked.sum),
+  wording: worked.told?.text ?? '',
+});
+
+/** A question as it is typed: a problem with the sum that stands with its words. */
+export const lineOfQuestion = (text: QuestionText): string =>
+  text.wording === '' ? text.sum : withSum(text.wording, text.sum);
 
 /** A question with another text, before the server has looked at it. */
 export const withText = (question: QuestionReply, text: QuestionText): QuestionReply =>

@@ -13,6 +13,7 @@ import { MakeSheets } from './MakeSheets';
 const rung = (id: string, can: string, mistakes: string[]): RungReply => ({
   id,
   can,
+  told: false,
   mistakes: mistakes.map((one) => ({ id: one, may: `may ${one}` })),
 });
 const rungs = [

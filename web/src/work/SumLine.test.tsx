@@ -23,7 +23,7 @@ function line(problem: Error | null = null) {
     return <SumLine text={text} onType={setText} problem={text.includes('bana') ? problem : null} {...heard} />;
   }
   render(<Line />);
-  return { ...heard, field: screen.getByLabelText<HTMLInputElement>(/Sum line/) };
+  return { ...heard, field: screen.getByLabelText<HTMLTextAreaElement>(/Sum line/) };
 }
 
 describe('the sum line', () => {

@@ -1,6 +1,7 @@
 import { useEffect, useEffectEvent, useRef, useState } from 'react';
 import { Refused } from '../api/client';
 import { useKeys } from '../ui/keys';
+import { isOneProblem } from '../models/told';
 
 interface Props {
   /** What stands in the line. */
@@ -17,7 +18,7 @@ interface Props {
 
 /** The sum line: one field in which any sum can be typed. What is wrong with it is said under it, kindly, after a pause. */
 export function SumLine({ text, onType, onEnter, onList, onAdd, problem }: Props) {
-  const field = useRef<HTMLInputElement>(null);
+  const field = useRef<HTMLTextAreaElement>(null);
   useKeys({
     '/': () => {
       field.current?.focus();
@@ -36,7 +37,8 @@ export function SumLine({ text, onType, onEnter, onList, onAdd, problem }: Props
       clearTimeout(timer);
     };
   }, [text]);
-  const shown = problem instanceof Refused && !patient && text.trim() !== '' ? problem : null;
+  // what was understood of a problem in words stands on the screen itself
+  const shown = problem instanceof Refused && !problem.problem.told && !patient && text.trim() !== '' ? problem : null;
   const example = shown?.problem.example ?? null;
   const at = shown?.problem.at ?? null;
   const letters = Array.from(text);
@@ -44,17 +46,19 @@ export function SumLine({ text, onType, onEnter, onList, onAdd, problem }: Props
   // one word, or all from there on
   const wrong = shown?.problem.code === 'unknown-word' ? (/^\S+/.exec(rest)?.[0] ?? '') : rest;
   return (
-    <div className="relative min-w-0 flex-1 md:max-w-[34rem]">
+    <div className="relative min-h-11 min-w-0 flex-1 md:max-w-[34rem]">
       <label className="sr-only" htmlFor="sum-line">
         Sum line: type a sum
       </label>
-      <input
+      {/* a problem in words takes as many lines as it has, over what is below, while one types in it */}
+      <textarea
         id="sum-line"
         ref={field}
+        rows={1}
         value={text}
         onChange={(event) => {
           setPatient(true);
-          onType(event.target.value);
+          onType(event.target.value.replace(/\s*\n\s*/g, ' '));
         }}
         onKeyDown={(event) => {
           if (event.key === 'Enter') {
@@ -72,21 +76,27 @@ export function SumLine({ text, onType, onEnter, onList, onAdd, problem }: Props
         }}
         onPaste={(event) => {
           const pasted = event.clipboardData.getData('text/plain').trim();
-          if (pasted.includes('\n')) {
+          if (isOneProblem(pasted)) {
+            event.preventDefault();
+            onType(pasted.replace(/\s*\n\s*/g, ' '));
+          } else if (pasted.includes('\n')) {
             event.preventDefault();
             onList(pasted);
           }
         }}
-        placeholder="type a sum, or paste a list"
+        placeholder="type a sum or a problem, or paste a list"
         autoComplete="off"
         autoCapitalize="off"
         spellCheck={false}
-        maxLength={300}
+        maxLength={1200}
         aria-invalid={shown !== null}
         aria-describedby={shown ? 'sum-problem' : undefined}
-        className="w-full rounded-md border-2 border-ink bg-sheet py-1.5 pr-12 pl-3.5 text-xl placeholder:text-soft"
+        className="absolute top-0 right-0 left-0 z-10 block h-11 resize-none overflow-hidden rounded-md border-2 border-ink bg-sheet py-1.5 pr-12 pl-3.5 text-xl leading-7 whitespace-nowrap placeholder:text-soft focus:h-auto focus:max-h-72 focus:min-h-11 focus:overflow-y-auto focus:whitespace-pre-wrap focus:[field-sizing:content]"
       />
-      <kbd className="key pointer-events-none absolute top-2.5 right-3 font-sans" aria-hidden="true">
+      <kbd
+        className="key pointer-events-none absolute top-2.5 right-3 z-10 bg-sheet font-sans outline-8 outline-sheet"
+        aria-hidden="true"
+      >
         /
       </kbd>
       {shown && (

@@ -3,10 +3,10 @@ import { Suspense, useCallback, useEffect, useEffectEvent, useRef, useState } fr
 import { Link, useLocation, useNavigate, useSearchParams } from 'react-router';
 import { ask, Refused } from '../api/client';
 import { shelfQuery, withStyle, workQuery } from '../api/queries';
-import type { Claim, SheetReply, WorkedSum as Worked } from '../api/types';
+import type { Claim, QuestionText, SheetReply, WorkedSum as Worked } from '../api/types';
 import { DayStrip } from '../models/DayStrip';
 import { Marked, plain } from '../models/Marked';
-import { newQuestion, textOf } from '../sheet/draft';
+import { newQuestion, questionOf, textOf } from '../sheet/draft';
 import { rememberSheet, useSheet } from '../sheet/useSheet';
 import { Beginning, SheetsToGoOn } from './Beginning';
 import { useLine } from './line';
@@ -17,6 +17,8 @@ import { useNotice } from '../ui/notices';
 import { useTitle } from '../ui/useTitle';
 import { rememberSum } from './lastSums';
 import { Readings } from './Readings';
+import { OtherQuestions, Remarks, ToldText, WhichSum } from './Told';
+import { lineOf, withSum } from '../models/told';
 import { WorkedSum } from './WorkedSum';
 import { part } from '../ui/part';
 
@@ -36,12 +38,19 @@ export function WorkScreen() {
   const { keeper, state, error } = useSheet(sheetId);
   const notice = useNotice();
   const client = useQueryClient();
-  const worked = line.text.trim() === '' ? null : (line.work.data ?? null);
+  const typed = line.text.trim() === '' ? null : (line.work.data ?? null);
+  // a problem in words of which it is not sure which sum it is
+  const { error: failure } = line.work;
+  const unsure =
+    line.text.trim() !== '' && failure instanceof Refused && !line.work.isPlaceholderData
+      ? (failure.problem.told ?? null)
+      : null;
+  const worked = unsure ? null : typed;
   // while one types on, or where the line cannot be read, the last sum stays on the screen, marked as such
   const isOld = worked !== null && (line.work.isPlaceholderData || line.work.isError || line.text !== line.settled);
 
   // what stays on the screen for a moment has been looked at, and can be gone on with
-  const looked = worked !== null && !isOld ? worked.sum : null;
+  const looked = worked !== null && !isOld ? lineOf(worked) : null;
   useEffect(() => {
     const timer = setTimeout(() => {
       if (looked !== null) {
@@ -62,10 +71,10 @@ export function WorkScreen() {
   );
 
   const begin = useMutation({
-    mutationFn: (sum: string) =>
+    mutationFn: (text: QuestionText | null) =>
       ask<SheetReply>('POST', '/api/sheets', {
         title: '',
-        questions: sum === '' ? [] : [{ id: newId(), text: textOf(sum) }],
+        questions: text === null ? [] : [{ id: newId(), text }],
       }),
     onSuccess: (sheet) => {
       rememberSheet(sheet);
@@ -79,11 +88,11 @@ export function WorkScreen() {
 
   const add = async (sum: Worked) => {
     if (!keeper) {
-      await begin.mutateAsync(sum.sum);
+      await begin.mutateAsync(questionOf(sum));
       return;
     }
     const question = {
-      ...newQuestion(textOf(sum.sum), { shown: sum.shown, answer: sum.answer?.shown ?? null }),
+      ...newQuestion(questionOf(sum), { shown: sum.shown, answer: sum.answer?.shown ?? null }),
       problem: sum.open?.text ?? null,
     };
     keeper.change((draft) => ({ ...draft, questions: [...draft.questions, question] }));
@@ -93,7 +102,7 @@ export function WorkScreen() {
     if (!keeper) {
       const sheet = await ask<SheetReply>('POST', '/api/sheets', {
         title: '',
-        questions: all.map((one) => ({ id: newId(), text: textOf(one.sum) })),
+        questions: all.map((one) => ({ id: newId(), text: questionOf(one) })),
       });
       rememberSheet(sheet);
       void client.invalidateQueries(shelfQuery);
@@ -104,7 +113,7 @@ export function WorkScreen() {
       ...draft,
       questions: [
         ...draft.questions,
-        ...all.map((one) => newQuestion(textOf(one.sum), { shown: one.shown, answer: one.answer?.shown ?? null })),
+        ...all.map((one) => newQuestion(questionOf(one), { shown: one.shown, answer: one.answer?.shown ?? null })),
       ],
     }));
   };
@@ -183,7 +192,7 @@ export function WorkScreen() {
         </Suspense>
       )}
       {/* where the day is the model, it is drawn once, and large */}
-      {worked?.methods[0]?.steps[0]?.picture.type !== 'day' && (
+      {worked?.methods[0]?.steps[0]?.picture.type !== 'day' && !worked?.told && !unsure && (
         <div className="border-b border-hair px-4 pt-1.5 low:pt-0 low:[&_svg]:max-h-18">
           <DayStrip strip={worked?.strip ?? noDay} />
         </div>
@@ -193,7 +202,14 @@ export function WorkScreen() {
           aria-label="The sum, worked"
           className="flex min-h-0 min-w-0 flex-col overflow-y-auto px-6 pt-3 low:pt-2"
         >
-          {worked === null ? (
+          {unsure ? (
+            <WhichSum
+              told={unsure}
+              onChoose={(sum) => {
+                line.open(withSum(unsure.text, sum));
+              }}
+            />
+          ) : worked === null ? (
             <Beginning onOpen={line.open} />
           ) : (
             <>
@@ -201,26 +217,23 @@ export function WorkScreen() {
                 className={`flex items-start justify-between gap-x-6 gap-y-1 max-sm:flex-col ${isOld ? 'opacity-55' : ''}`}
               >
                 <h1
-                  className="min-w-0 text-[clamp(1.7rem,2.8vw,2.25rem)] leading-tight font-bold low:text-2xl max-sm:text-2xl"
+                  className={`min-w-0 leading-tight ${worked.told ? 'text-[clamp(1.25rem,1.9vw,1.6rem)]' : 'text-[clamp(1.7rem,2.8vw,2.25rem)] font-bold low:text-2xl max-sm:text-2xl'}`}
                   data-testid="sum"
                   aria-busy={isOld}
                 >
-                  {worked.solved !== null ? (
+                  {worked.told ? (
+                    <>
+                      <ToldText told={worked.told} />
+                      <span className="mt-1 block font-bold">
+                        <WithAnswer worked={worked} />
+                      </span>
+                    </>
+                  ) : worked.solved !== null ? (
                     <span data-testid="solved">
                       <Marked text={worked.solved} />
                     </span>
                   ) : (
-                    <>
-                      <Marked text={worked.shown} />
-                      {worked.answer && (
-                        <>
-                          {' = '}
-                          <span data-testid="answer">
-                            <Marked text={worked.answer.shown} />
-                          </span>
-                        </>
-                      )}
-                    </>
+                    <WithAnswer worked={worked} />
                   )}
                 </h1>
                 {worked.answer && (
@@ -230,6 +243,8 @@ export function WorkScreen() {
                 )}
               </div>
               {worked.claim && <Claimed claim={worked.claim} />}
+              {worked.told && <Remarks told={worked.told} />}
+              {worked.told && <OtherQuestions told={worked.told} current={worked.sum} onOpen={line.open} />}
               {worked.notes.map((note) => (
                 <p key={note.code} className="mt-0.5 text-lg text-soft low:text-base" data-testid="note">
                   {note.text}
@@ -261,7 +276,7 @@ export function WorkScreen() {
               <SheetPanel
                 keeper={keeper}
                 state={state}
-                current={worked ? plain(worked.shown) : ''}
+                current={worked ? (worked.told?.text ?? plain(worked.shown)) : ''}
                 onOpen={line.open}
               />
             </Suspense>
@@ -275,12 +290,29 @@ export function WorkScreen() {
           ) : sheetId === null ? (
             <SheetsToGoOn
               onBegin={() => {
-                begin.mutate('');
+                begin.mutate(null);
               }}
             />
           ) : null}
         </aside>
       </div>
+    </>
+  );
+}
+
+/** The sum and its answer in a line. */
+function WithAnswer({ worked }: { worked: Worked }) {
+  return (
+    <>
+      <Marked text={worked.shown} />
+      {worked.answer && (
+        <>
+          {' = '}
+          <span data-testid="answer">
+            <Marked text={worked.answer.shown} />
+          </span>
+        </>
+      )}
     </>
   );
 }

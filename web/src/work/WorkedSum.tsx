@@ -6,6 +6,7 @@ import { Marked } from '../models/Marked';
 import { Model } from '../models/Model';
 import { Button } from '../ui/Button';
 import { useKeys } from '../ui/keys';
+import { lineOf } from '../models/told';
 import { WhatChanged } from './WhatChanged';
 import { part } from '../ui/part';
 
@@ -35,7 +36,7 @@ export function WorkedSum({ worked, method, step, onMove, onBoard, onAdd }: Prop
   const last = chosen.steps.length - 1;
   return (
     <Steps
-      key={worked.sum}
+      key={lineOf(worked)}
       worked={worked}
       chosen={chosen}
       step={Math.min(Math.max(step ?? 0, 0), last)}
@@ -178,7 +179,7 @@ function Steps({
         <Tabs.Content value={mistakes} className="flex flex-1 flex-col pt-2" tabIndex={-1}>
           {aside && (
             <Suspense fallback={null}>
-              <Mistakes sum={worked.sum} onAdd={onAdd} />
+              <Mistakes sum={lineOf(worked)} onAdd={onAdd} />
             </Suspense>
           )}
         </Tabs.Content>

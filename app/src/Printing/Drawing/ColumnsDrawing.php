@@ -13,10 +13,10 @@ final class ColumnsDrawing
 {
     private const SQUARE = 7.0;
 
-    /** Empty squared paper. */
-    public static function paper(): string
+    /** Empty squared paper, so many squares high. */
+    public static function paper(int $rows = 5): string
     {
-        return (string) self::squares(new Svg(84, 35, 'Squared paper for working'), 5);
+        return (string) self::squares(new Svg(84, self::SQUARE * $rows, 'Squared paper for working'), $rows);
     }
 
     /**

@@ -6,10 +6,10 @@ namespace Rostik\Core\Sheet\Format;
 
 use Rostik\Core\Judging\Judge;
 use Rostik\Core\Notation\Forms;
-use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\CannotBeDone;
 use Rostik\Core\Sum\Sum;
+use Rostik\Core\Work\Understanding;
 
 /**
  * What the formats need to take questions in: a place to collect them, and the right answers.
@@ -20,7 +20,7 @@ final readonly class Intake
 {
     private Writer $plain;
 
-    public function __construct(private SumReader $reader, private Forms $forms, private Judge $judge)
+    public function __construct(private Understanding $understanding, private Forms $forms, private Judge $judge)
     {
         $this->plain = Writer::plain();
     }
@@ -28,7 +28,7 @@ final readonly class Intake
     /** For the questions of one file. */
     public function lines(): QuestionsRead
     {
-        return new QuestionsRead($this->reader, $this);
+        return new QuestionsRead($this->understanding, $this);
     }
 
     /** The sum in canonical text. */

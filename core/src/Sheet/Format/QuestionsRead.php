@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Rostik\Core\Sheet\Format;
 
 use Rostik\Core\Notation\NotUnderstood;
-use Rostik\Core\Notation\SumReader;
+use Rostik\Core\Problem\ProblemNotRead;
+use Rostik\Core\Problem\ProblemReader;
 use Rostik\Core\Question\Question;
 use Rostik\Core\Sheet\PlainSheet;
 use Rostik\Core\Sum\Sum;
+use Rostik\Core\Work\Understanding;
 
 /**
  * Collects the questions of a file that is read, with what is wrong with each.
@@ -20,7 +22,7 @@ final class QuestionsRead
     /** The most questions that a file may have. */
     public const MOST = 100;
 
-    private const LONGEST_WORDING = 600;
+    private const LONGEST_WORDING = ProblemReader::LONGEST;
 
     /** @var list<Question> */
     private array $questions = [];
@@ -28,7 +30,7 @@ final class QuestionsRead
     /** @var list<Fault> */
     private array $faults = [];
 
-    public function __construct(private readonly SumReader $reader, private readonly Intake $intake)
+    public function __construct(private readonly Understanding $understanding, private readonly Intake $intake)
     {
     }
 
@@ -36,7 +38,14 @@ final class QuestionsRead
     public function add(int $line, string $sum, string $wording = '', ?string $key = null, bool $challenge = false): void
     {
         try {
-            $read = $this->reader->read($sum);
+            $understood = $this->understanding->of($sum);
+            $read = $understood->read;
+            // a problem in words that says itself which sum it is
+            $wording = '' === $wording ? $understood->told->text ?? '' : $wording;
+        } catch (ProblemNotRead $no) {
+            $this->faults[] = new Fault($line, $no->getMessage().' Put the sum behind it in square brackets: [8:40 a.m. + 35 min]');
+
+            return;
         } catch (NotUnderstood $no) {
             $this->faults[] = new Fault($line, $no->getMessage().' One that works: '.$no->example);
 
