@@ -6,7 +6,7 @@ import ts from 'typescript-eslint';
 const rooms = {
   api: [],
   ui: [],
-  models: ['api'],
+  models: ['api', 'ui'],
   classroom: ['api', 'models', 'ui'],
   account: ['api', 'ui'],
   mistake: ['api', 'ui'],

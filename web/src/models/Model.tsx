@@ -1,11 +1,15 @@
+import { Suspense } from 'react';
 import type { Picture } from '../api/types';
-import { Clock } from './Clock';
+import { part } from '../ui/part';
 import { Columns } from './Columns';
 import { DayStrip } from './DayStrip';
 import { NumberLine } from './NumberLine';
-import { SetOut } from './SetOut';
 import { Table } from './Table';
 import { Written } from './Written';
+
+// the first sum has no need of these
+const Clock = part(() => import('./Clock').then((it) => it.Clock));
+const SetOut = part(() => import('./SetOut').then((it) => it.SetOut));
 
 interface Props {
   picture: Picture;
@@ -33,19 +37,25 @@ export function Model({ picture, last, large = false, made = 1, upright = false 
     return <Table picture={picture} last={last} large={large} />;
   }
   if (picture.type === 'clock') {
-    return <Clock picture={picture} />;
+    return (
+      <Suspense fallback={null}>
+        <Clock picture={picture} />
+      </Suspense>
+    );
   }
   if (picture.type === 'day') {
     return <DayStrip strip={picture.strip} large />;
   }
   if (picture.type === 'set-out' && last.type === 'set-out') {
     return (
-      <SetOut
-        picture={picture}
-        last={last}
-        large={large}
-        draw={(now, end) => <Model picture={now} last={end} large={large} made={made} upright={upright} />}
-      />
+      <Suspense fallback={null}>
+        <SetOut
+          picture={picture}
+          last={last}
+          large={large}
+          draw={(now, end) => <Model picture={now} last={end} large={large} made={made} upright={upright} />}
+        />
+      </Suspense>
     );
   }
   return null;

@@ -1,12 +1,27 @@
 // @vitest-environment jsdom
-import { createElement } from 'react';
+import { createElement, type ComponentType } from 'react';
 import { renderToStaticMarkup } from 'react-dom/server';
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import type { ClockPicture, ColumnsPicture, LinePicture, Picture, WorkedMethod } from '../api/types';
 import { worked } from '../testing/worked';
 import { DayStrip } from './DayStrip';
 import { plain } from './Marked';
 import { Model } from './Model';
+
+// what is fetched when it is needed is here before it is drawn
+const { parts } = vi.hoisted(() => ({ parts: [] as Promise<void>[] }));
+vi.mock('../ui/part', () => ({
+  part: (fetch: () => Promise<ComponentType<object>>) => {
+    let fetched: ComponentType<object> = () => null;
+    parts.push(
+      fetch().then((it) => {
+        fetched = it;
+      }),
+    );
+    return (props: object) => createElement(fetched, props);
+  },
+}));
+await Promise.all(parts);
 
 /** One or more of every kind of sum, with regrouping and without, over noon and over midnight. */
 const sums = [

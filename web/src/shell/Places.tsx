@@ -19,6 +19,9 @@ const places = {
   sheet: () => import('../sheet/SheetPanel'),
   list: () => import('../sheet/BringIn'),
   mistakes: () => import('../mistake/Mistakes'),
+  setOut: () => import('../models/SetOut'),
+  face: () => import('../models/Clock'),
+  told: () => import('../work/Told'),
   keys: () => import('./KeyList'),
 };
 const WorkScreen = part(() => places.work().then((it) => it.WorkScreen));

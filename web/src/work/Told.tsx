@@ -23,7 +23,7 @@ export function ToldText({ told, names = false }: { told: ToldProblem; names?: b
 }
 
 /** What its writer may want to know about a problem. */
-export function Remarks({ told }: { told: ToldProblem }) {
+function Remarks({ told }: { told: ToldProblem }) {
   return told.remarks.map((remark, i) => (
     <p key={`${remark.code}${i}`} className="mt-0.5 text-lg text-soft low:text-base" data-testid="note">
       {remark.text}
@@ -31,8 +31,18 @@ export function Remarks({ told }: { told: ToldProblem }) {
   ));
 }
 
+/** What else there is to say of a problem that was understood. */
+export function AboutTold(props: { told: ToldProblem; current: string; onOpen: (line: string) => void }) {
+  return (
+    <>
+      <Remarks told={props.told} />
+      <OtherQuestions {...props} />
+    </>
+  );
+}
+
 /** Where a problem asks several things: each with its answer, to be worked in turn. */
-export function OtherQuestions({
+function OtherQuestions({
   told,
   current,
   onOpen,

@@ -17,7 +17,6 @@ import { useNotice } from '../ui/notices';
 import { useTitle } from '../ui/useTitle';
 import { rememberSum } from './lastSums';
 import { Readings } from './Readings';
-import { OtherQuestions, Remarks, ToldText, WhichSum } from './Told';
 import { lineOf, withSum } from '../models/told';
 import { WorkedSum } from './WorkedSum';
 import { part } from '../ui/part';
@@ -25,6 +24,11 @@ import { part } from '../ui/part';
 // with a sheet in hand, or a list that was pasted
 const SheetPanel = part(() => import('../sheet/SheetPanel').then((it) => it.SheetPanel));
 const BringIn = part(() => import('../sheet/BringIn').then((it) => it.BringIn));
+
+// for a problem in words
+const ToldText = part(() => import('./Told').then((it) => it.ToldText));
+const AboutTold = part(() => import('./Told').then((it) => it.AboutTold));
+const WhichSum = part(() => import('./Told').then((it) => it.WhichSum));
 
 const noDay = { pins: [], spans: [] };
 
@@ -203,12 +207,14 @@ export function WorkScreen() {
           className="flex min-h-0 min-w-0 flex-col overflow-y-auto px-6 pt-3 low:pt-2"
         >
           {unsure ? (
-            <WhichSum
-              told={unsure}
-              onChoose={(sum) => {
-                line.open(withSum(unsure.text, sum));
-              }}
-            />
+            <Suspense fallback={null}>
+              <WhichSum
+                told={unsure}
+                onChoose={(sum) => {
+                  line.open(withSum(unsure.text, sum));
+                }}
+              />
+            </Suspense>
           ) : worked === null ? (
             <Beginning onOpen={line.open} />
           ) : (
@@ -223,7 +229,9 @@ export function WorkScreen() {
                 >
                   {worked.told ? (
                     <>
-                      <ToldText told={worked.told} />
+                      <Suspense fallback={worked.told.text}>
+                        <ToldText told={worked.told} />
+                      </Suspense>
                       <span className="mt-1 block font-bold">
                         <WithAnswer worked={worked} />
                       </span>
@@ -243,8 +251,11 @@ export function WorkScreen() {
                 )}
               </div>
               {worked.claim && <Claimed claim={worked.claim} />}
-              {worked.told && <Remarks told={worked.told} />}
-              {worked.told && <OtherQuestions told={worked.told} current={worked.sum} onOpen={line.open} />}
+              {worked.told && (
+                <Suspense fallback={null}>
+                  <AboutTold told={worked.told} current={worked.sum} onOpen={line.open} />
+                </Suspense>
+              )}
               {worked.notes.map((note) => (
                 <p key={note.code} className="mt-0.5 text-lg text-soft low:text-base" data-testid="note">
                   {note.text}
