@@ -25,6 +25,7 @@ final class HouseRules
         'Question' => ['Judging', 'Method', 'Mistake', 'Notation', 'Picture', 'Sum', 'Time'],
         'Skill' => ['Notation', 'Question', 'Sum', 'Time'],
         'Problem' => ['Method', 'Mistake', 'Notation', 'Picture', 'Question', 'Skill', 'Sum', 'Time'],
+        'Timetable' => ['Notation', 'Skill', 'Sum', 'Time'],
         'Work' => ['Judging', 'Method', 'Mistake', 'Notation', 'Picture', 'Problem', 'Skill', 'Sum', 'Time'],
         'Weighing' => ['Judging', 'Mistake', 'Notation', 'Question', 'Skill', 'Sum', 'Time', 'Work'],
         'Sheet' => ['Judging', 'Notation', 'Picture', 'Problem', 'Question', 'Skill', 'Sum', 'Time', 'Weighing', 'Work'],

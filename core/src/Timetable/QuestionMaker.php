@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Timetable;
+
+use Rostik\Core\Notation\Writer;
+use Rostik\Core\Skill\Dice;
+use Rostik\Core\Skill\Features;
+use Rostik\Core\Skill\Level;
+
+/** Makes questions about a timetable: no two alike, of as many kinds as the table and the level have. */
+final readonly class QuestionMaker
+{
+    /** So often one of a kind is looked for, before the table is taken to have no more of it. */
+    private const TRIES = 120;
+
+    public function __construct(private Kinds $kinds)
+    {
+    }
+
+    /**
+     * @param int           $count wanted; fewer where the table has no more
+     * @param ?list<string> $kinds ids of the kinds wanted; null for those of the level
+     *
+     * @return list<TableQuestion>
+     */
+    public function make(ServiceTable $table, Level $level, int $count, int $seed, ?array $kinds = null, ?Writer $writer = null): array
+    {
+        $writer ??= Writer::plain();
+        $dice = new Dice($seed);
+        $there = [];
+        foreach ($this->kinds->all as $id => $kind) {
+            if (null === $kinds ? \in_array($level, $kind->levels(), true) : \in_array($id, $kinds, true)) {
+                $there[$id] = $kind;
+            }
+        }
+        $made = [];
+        while ([] !== $there && \count($made) < $count) {
+            foreach ($there as $id => $kind) {
+                if (\count($made) === $count) {
+                    break;
+                }
+                $question = $this->one($kind, $table, $level, $dice, $writer, $made);
+                if (null === $question) {
+                    unset($there[$id]);
+                } else {
+                    $made[$question->text] = $question;
+                }
+            }
+        }
+
+        return array_values($made);
+    }
+
+    /** @param array<string, TableQuestion> $made by text, not to be made again */
+    private function one(Kind $kind, ServiceTable $table, Level $level, Dice $dice, Writer $writer, array $made): ?TableQuestion
+    {
+        $other = null;
+        for ($try = 0; $try < self::TRIES; ++$try) {
+            $with = $kind->draw($table, $level, $dice);
+            if (null === $with) {
+                continue;
+            }
+            try {
+                $question = $kind->pose($table, $with, $writer);
+            } catch (NoSuchQuestion) {
+                continue;
+            }
+            if (isset($made[$question->text]) || [] === $question->wrong) {
+                continue;
+            }
+            if ($this->fits($question, $level)) {
+                return $question;
+            }
+            // a real table may have nothing that is quite of the level
+            $other ??= $question;
+            if ($try > self::TRIES / 2) {
+                return $other;
+            }
+        }
+
+        return $other;
+    }
+
+    /** Whether the sum behind it is of the level: nothing or one hour crossed at support, an hour crossed at stretch. */
+    private function fits(TableQuestion $question, Level $level): bool
+    {
+        $crossed = 0;
+        foreach ($question->sums as $sum) {
+            $crossed = max($crossed, Features::of($sum)->oClocks);
+        }
+
+        return match ($level) {
+            Level::Support => $crossed <= 1,
+            Level::Core => true,
+            Level::Stretch => [] === $question->sums || $crossed > 0,
+        };
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Timetable;
+
+use Rostik\Core\Skill\Dice;
+use Rostik\Core\Skill\Level;
+use Rostik\Core\Time\TimeOfDay;
+
+/** Things to ask after, drawn from a table. */
+final readonly class TableDice
+{
+    /** A longer wait than this is not asked about, in minutes. */
+    private const LONGEST_WAIT = 150;
+
+    public ?string $day;
+
+    public function __construct(private ServiceTable $table, private Level $level, private Dice $dice)
+    {
+        $days = array_filter(Weekdays::NAMES, static fn (int $day): bool => [] !== $table->running($day), \ARRAY_FILTER_USE_KEY);
+        $this->day = $table->mixesDays() && [] !== $days ? $dice->pick(array_values($days)) : null;
+    }
+
+    /** @return array<int, Service> */
+    private function running(): array
+    {
+        return $this->table->running(null === $this->day ? null : (int) array_search($this->day, Weekdays::NAMES, true));
+    }
+
+    public function service(): ?int
+    {
+        $numbers = array_keys($this->running());
+
+        return [] === $numbers ? null : $this->dice->pick($numbers);
+    }
+
+    public function stop(): ?int
+    {
+        $stops = $this->table->askable();
+
+        return [] === $stops ? null : $this->dice->pick($stops);
+    }
+
+    /** A service with two stops between which it goes; null where none has two that can be asked about. */
+    public function ride(?int $service = null): ?Ride
+    {
+        $service ??= $this->service();
+        $there = null === $service ? null : $this->table->service($service);
+        if (null === $service || null === $there) {
+            return null;
+        }
+        $stops = array_values(array_filter($this->table->askable(), static fn (int $stop): bool => null !== $there->at($stop)));
+        if (\count($stops) < 2) {
+            return null;
+        }
+        $i = $this->dice->number(0, \count($stops) - 2);
+        $j = $this->dice->number($i + 1, \count($stops) - 1);
+
+        return new Ride($service, $stops[$i], $stops[$j]);
+    }
+
+    /** A time before one of the departures, and after the one before it where there is one; null where there is none. */
+    public function moment(int $stop, ?int $to = null): ?int
+    {
+        $times = array_values($this->table->departures($stop, null === $this->day ? null : (int) array_search($this->day, Weekdays::NAMES, true), $to));
+        if ([] === $times) {
+            return null;
+        }
+        $i = $this->dice->number(\count($times) > 1 ? 1 : 0, \count($times) - 1);
+        $first = max(0, $times[$i] - self::LONGEST_WAIT, $i > 0 ? $times[$i - 1] + 1 : 0);
+        $last = min($times[$i] - 1, TimeOfDay::DAY - 1);
+
+        return $first > $last ? null : $this->rounded($this->dice->number($first, $last), $first, $last);
+    }
+
+    /** A time a little after a service gets there. */
+    public function deadline(Service $service, int $stop): int
+    {
+        $arrives = $service->arrives($stop) ?? 0;
+
+        return $this->rounded($arrives + $this->dice->number(2, 25), $arrives + 1, $arrives + 30);
+    }
+
+    public function someMinutes(int $from, int $to): int
+    {
+        return $this->rounded($this->dice->number($from, $to), $from, $to);
+    }
+
+    /** In fives at support, where a five lies within. */
+    private function rounded(int $minutes, int $from, int $to): int
+    {
+        $five = 5 * (int) round($minutes / 5);
+
+        return Level::Support !== $this->level && 0 !== $this->dice->number(0, 3) || $five < $from || $five > $to ? $minutes : $five;
+    }
+}
