@@ -14,6 +14,7 @@ enum Misreading: string
     case WrongRow = 'wrong-row';
     case TakesEarlier = 'takes-earlier';
     case IgnoresTheWalk = 'ignores-the-walk';
+    case IgnoresTheDelay = 'ignores-the-delay';
 
     /** For the teacher, beginning with "may". */
     public function may(): string
@@ -23,6 +24,7 @@ enum Misreading: string
             self::WrongRow => 'may have slipped into the row of another stop',
             self::TakesEarlier => 'may be taking the last one that has gone instead of the next',
             self::IgnoresTheWalk => 'may have left out the walk',
+            self::IgnoresTheDelay => 'may have left out that it is late',
         };
     }
 
@@ -33,6 +35,7 @@ enum Misreading: string
             self::NextColumn => 'Lay a ruler beside the column and run a finger down it.',
             self::WrongRow => 'Lay a ruler under the row before reading the time.',
             self::TakesEarlier => 'Say the time it is now, and ask of each departure: gone, or still to come?',
+            self::IgnoresTheDelay => 'Write the late time above the time of the table first.',
             self::IgnoresTheWalk => 'Draw the walk on the line before looking at the table.',
         };
     }

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Timetable;
 
+use Rostik\Core\Mistake\MistakeBook;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Skill\Dice;
 use Rostik\Core\Skill\Features;
 use Rostik\Core\Skill\Level;
+use Rostik\Core\Sum\LengthAnswer;
+use Rostik\Core\Sum\TimeAnswer;
+use Rostik\Core\Time\TimeOfDay;
 
 /** Makes questions about a timetable: no two alike, of as many kinds as the table and the level have. */
 final readonly class QuestionMaker
@@ -15,7 +19,7 @@ final readonly class QuestionMaker
     /** So often one of a kind is looked for, before the table is taken to have no more of it. */
     private const TRIES = 120;
 
-    public function __construct(private Kinds $kinds)
+    public function __construct(private Kinds $kinds, private MistakeBook $mistakes)
     {
     }
 
@@ -63,7 +67,7 @@ final readonly class QuestionMaker
                 continue;
             }
             try {
-                $question = $kind->pose($table, $with, $writer);
+                $question = $this->withMistakes($kind->pose($table, $with, $writer), $writer);
             } catch (NoSuchQuestion) {
                 continue;
             }
@@ -81,6 +85,25 @@ final readonly class QuestionMaker
         }
 
         return $other;
+    }
+
+    /** With what the usual mistakes in its sum lead to, where the answer to the last sum is the answer to the question. */
+    public function withMistakes(TableQuestion $question, Writer $writer): TableQuestion
+    {
+        $last = $question->sums[\count($question->sums) - 1] ?? null;
+        if (null === $last || !\is_string($question->answer->value)) {
+            return $question;
+        }
+        $answer = $last->answer();
+        $same = $answer instanceof LengthAnswer
+            ? $answer->value() === $question->answer->value
+            : $answer instanceof TimeAnswer && null !== $question->answer->time && $answer->time->minutes === $question->answer->time % TimeOfDay::DAY;
+        $wrong = [];
+        foreach ($same ? $this->mistakes->predict($last) : [] as $id => $given) {
+            $wrong[$id] = new TableAnswer($given->shown($writer->style), $given->text());
+        }
+
+        return new TableQuestion($question->kind, $question->text, $question->with, $question->answer, $question->sums, $question->steps, $question->wrong + $wrong);
     }
 
     /** Whether the sum behind it is of the level: nothing or one hour crossed at support, an hour crossed at stretch. */

@@ -60,6 +60,27 @@ final readonly class TableDice
         return new Ride($service, $stops[$i], $stops[$j]);
     }
 
+    /** Two services with a stop at which one can change from the one to the other, which goes where the first does not; null where none was found. */
+    public function change(): ?ChangeOfServices
+    {
+        $ride = $this->ride();
+        $one = null === $ride ? null : $this->table->service($ride->service);
+        if (null === $ride || null === $one) {
+            return null;
+        }
+        $found = [];
+        foreach ($this->running() as $number => $two) {
+            $wait = ($two->leaves($ride->to) ?? 0) - (int) $one->arrives($ride->to);
+            foreach ($wait >= 2 && $wait <= 60 && $number !== $ride->service ? $this->table->askable() : [] as $to) {
+                if ($two->links($ride->to, $to) && !$one->links($ride->to, $to)) {
+                    $found[] = new ChangeOfServices($ride->service, $ride->from, $ride->to, $number, $to);
+                }
+            }
+        }
+
+        return [] === $found ? null : $this->dice->pick($found);
+    }
+
     /** A time before one of the departures, and after the one before it where there is one; null where there is none. */
     public function moment(int $stop, ?int $to = null): ?int
     {

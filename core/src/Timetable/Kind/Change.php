@@ -53,14 +53,11 @@ final class Change implements Kind
     public function draw(ServiceTable $table, Level $level, Dice $dice): ?With
     {
         $drawn = new TableDice($table, $level, $dice);
-        $first = $drawn->ride();
-        $second = $drawn->ride();
-        if (null === $first || null === $second || $second->to <= $first->to) {
-            return null;
-        }
-        $at = $drawn->moment($first->from, $first->to);
+        $change = $drawn->change();
+        $leaves = null === $change ? null : $table->service($change->service)?->leaves($change->from);
+        $at = null === $leaves ? -1 : $leaves - $drawn->someMinutes(2, 15);
 
-        return null === $at ? null : new With(from: $table->stops[$first->from], to: $table->stops[$second->to], via: $table->stops[$first->to], at: $at, day: $drawn->day);
+        return null === $change || $at < 0 ? null : new With(from: $table->stops[$change->from], to: $table->stops[$change->to], via: $table->stops[$change->via], at: $at, day: $drawn->day);
     }
 
     public function pose(ServiceTable $table, With $with, Writer $writer): TableQuestion

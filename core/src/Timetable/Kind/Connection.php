@@ -12,6 +12,7 @@ use Rostik\Core\Time\Amount;
 use Rostik\Core\Timetable\Asked;
 use Rostik\Core\Timetable\Cell;
 use Rostik\Core\Timetable\Kind;
+use Rostik\Core\Timetable\Misreading;
 use Rostik\Core\Timetable\NoSuchQuestion;
 use Rostik\Core\Timetable\ServiceTable;
 use Rostik\Core\Timetable\TableAnswer;
@@ -51,14 +52,13 @@ final class Connection implements Kind
     public function draw(ServiceTable $table, Level $level, Dice $dice): ?With
     {
         $drawn = new TableDice($table, $level, $dice);
-        $first = $drawn->ride();
-        $second = $drawn->ride();
-        if (null === $first || null === $second) {
+        $change = $drawn->change();
+        if (null === $change) {
             return null;
         }
-        $spare = (int) $table->service($second->service)?->leaves($first->to) - (int) $table->service($first->service)?->arrives($first->to);
+        $spare = (int) $table->service($change->then)?->leaves($change->via) - (int) $table->service($change->service)?->arrives($change->via);
 
-        return $first->service === $second->service || $spare < 2 || $spare > 60 ? null : new With(from: $table->stops[$first->from], via: $table->stops[$first->to], service: $first->service, then: $second->service, late: max(1, $spare + $dice->number(-9, 9)), day: $drawn->day);
+        return new With(from: $table->stops[$change->from], via: $table->stops[$change->via], service: $change->service, then: $change->then, late: max(1, $spare + $dice->number(-9, 9)), day: $drawn->day);
     }
 
     public function pose(ServiceTable $table, With $with, Writer $writer): TableQuestion
@@ -72,6 +72,7 @@ final class Connection implements Kind
         if (0 === $spare || $leaves <= $arrives || $with->service === $with->then) {
             throw NoSuchQuestion::needs('a change that is made or missed');
         }
+        $next = $asked->neighbour((int) $with->service, $via);
         $says = static fn (int $spare): TableAnswer => $spare > 0
             ? new TableAnswer('yes, with '.$asked->length($spare).' to spare', 'yes')
             : new TableAnswer('no, it has gone '.$asked->length(-$spare).' before', 'no');
@@ -82,8 +83,8 @@ final class Connection implements Kind
             new TableStep(\sprintf('%s later is %s.', ucfirst($asked->length($late)), $asked->time($arrives + $late)), [$a], [$a]),
             new TableStep(\sprintf('The other leaves at %s: %s.', $asked->time($leaves), $says($spare)->text), [$b], [$a, $b]),
         ], [
-            // the only other answer
-            'ignores-the-delay' => $spare > 0 ? null : $says($leaves - $arrives),
+            Misreading::IgnoresTheDelay->value => $says($leaves - $arrives),
+            Misreading::NextColumn->value => null === $next ? null : $says($leaves - (int) $table->service($next)?->arrives($via) - $late ?: -1),
         ]);
     }
 }
