@@ -9,6 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Rostik\Core\Timetable\Call;
 use Rostik\Core\Timetable\CsvTable;
 use Rostik\Core\Timetable\Gtfs\Feed;
+use Rostik\Core\Timetable\Island;
 use Rostik\Core\Timetable\NotATable;
 use Rostik\Core\Timetable\ServiceTable;
 use Rostik\Core\Timetable\TableFault;
@@ -260,5 +261,27 @@ final class GtfsTest extends TestCase
         self::assertSame(self::shown($table), self::shown($again));
         self::assertEquals(Call::of(442, 446), $again->services[0]->at(1));
         self::assertSame(array_map(static fn (TableRow $row): string => $row->what, $table->rows()), array_map(static fn (TableRow $row): string => $row->what, $again->rows()));
+    }
+
+    /** The feed of the Pintail and the tables of the island say the same. */
+    public function testTheIslandsFeedIsItsTables(): void
+    {
+        $files = [];
+        foreach (glob(__DIR__.'/../../timetables/pintail/*.txt') ?: [] as $path) {
+            $files[basename($path)] = (string) file_get_contents($path);
+        }
+        $feed = Feed::read(new MemoryFiles($files));
+        $island = new Island();
+        foreach (['summer' => ['2027-06-15', '2027-06-12'], 'winter' => ['2027-11-16', '2027-11-13']] as $season => [$tuesday, $saturday]) {
+            foreach (['0' => 'out', '1' => 'back'] as $direction => $way) {
+                foreach ([2 => $tuesday, 6 => $saturday] as $day => $date) {
+                    $expected = $island->table("pintail-$season-$way")->part(null, $day);
+                    self::assertNotNull($expected);
+                    self::assertSame(self::shown($expected), self::shown($feed->table('pintail', (string) $direction, $date)), "$season $way $date");
+                }
+            }
+        }
+        // harbour day, a Monday, goes by the weekend's table
+        self::assertSame(self::shown($feed->table('pintail', '0', '2027-06-13')), self::shown($feed->table('pintail', '0', '2027-06-14')));
     }
 }
