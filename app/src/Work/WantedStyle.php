@@ -8,6 +8,8 @@ use Rostik\Core\Notation\HalfSigns;
 use Rostik\Core\Notation\PastWord;
 use Rostik\Core\Notation\Separator;
 use Rostik\Core\Notation\Style;
+use Rostik\Core\Time\WeekBegins;
+use Rostik\Core\Time\Weekend;
 
 /** The way in which the class writes for which something is asked, as it comes with the request. */
 final class WantedStyle
@@ -32,6 +34,9 @@ final class WantedStyle
             $said('leadingNought', $usual->leadingNought),
             $said('minutesFirst', $usual->minutesFirst),
             $said('converts', $usual->converts),
+            $said('monthFirst', $usual->monthFirst),
+            WeekBegins::tryFrom($text('weekBegins')) ?? $usual->weekBegins,
+            Weekend::tryFrom($text('weekend')) ?? $usual->weekend,
         );
     }
 }

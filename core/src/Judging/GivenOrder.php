@@ -7,14 +7,15 @@ namespace Rostik\Core\Judging;
 use Rostik\Core\Notation\Style;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Time\Amount;
+use Rostik\Core\Time\StatedDate;
 use Rostik\Core\Time\StatedTime;
 
 /** Things in the order in which a child put them. */
 final readonly class GivenOrder implements Given
 {
     /**
-     * @param list<int>               $positions of the given things, first to last, counted from 0
-     * @param list<StatedTime|Amount> $things    as the sum gives them
+     * @param list<int>                          $positions of the given things, first to last, counted from 0
+     * @param list<StatedTime|StatedDate|Amount> $things    as the sum gives them
      */
     public function __construct(public array $positions, private array $things)
     {
@@ -34,6 +35,7 @@ final readonly class GivenOrder implements Given
 
             return match (true) {
                 $thing instanceof StatedTime => $writer->time($thing),
+                $thing instanceof StatedDate => $writer->date($thing),
                 $thing instanceof Amount => $writer->amount($thing),
                 default => '?',
             };

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Judging;
 
+use Rostik\Core\Notation\DateReader;
 use Rostik\Core\Notation\Evened;
 use Rostik\Core\Notation\LengthReader;
 use Rostik\Core\Notation\TimeReader;
@@ -11,13 +12,16 @@ use Rostik\Core\Notation\TimeReading;
 use Rostik\Core\Notation\TypedLine;
 use Rostik\Core\Notation\UnitWords;
 use Rostik\Core\Sum\Answered;
+use Rostik\Core\Sum\DateOrder;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\AmountPart;
 use Rostik\Core\Time\HalfOfDay;
+use Rostik\Core\Time\StatedDate;
 use Rostik\Core\Time\StatedTime;
 use Rostik\Core\Time\TooLong;
 use Rostik\Core\Time\Unit;
+use Rostik\Core\Time\Weekday;
 
 /**
  * Reads what a child wrote as an answer, the way a teacher types it from the paper: 7h15, 7 15, 7:15, 6h 85, 6.85,
@@ -58,6 +62,8 @@ final readonly class GivenReader
                 Answered::Time => $this->time($text),
                 Answered::Times => $this->times($text),
                 Answered::Length => $this->length($text),
+                Answered::Date => $this->date($text),
+                Answered::Word => $this->word($text),
             };
         } catch (TooLong) {
             return null;
@@ -111,6 +117,49 @@ final readonly class GivenReader
         $readings = array_values(array_filter($line->times(0), static fn (TimeReading $r): bool => $line->endsAt($r->next)));
 
         return isset($readings[0]) ? GivenTime::stated($readings[0]->time, 1 === preg_match('/past|to|after|clock|noon|night|midday/', $lower)) : null;
+    }
+
+    /** A date, its month before or after its day, perhaps without its year; whatever the day. */
+    private function date(string $text): ?GivenDate
+    {
+        $even = DateReader::evened($text);
+        $weekday = null;
+        if (1 === preg_match('/^([a-z]{3,9})\.?,?\s+(.+)$/', $even, $m) && null !== Weekday::read($m[1])) {
+            $weekday = Weekday::read($m[1]);
+            $even = $m[2];
+        }
+        $month = DateReader::monthPattern();
+        if (1 === preg_match('/^(?:the )?(\d{1,2})(?:st|nd|rd|th)?(?: of)? ?('.$month.'),?(?: (\d{4}))?$/', $even, $m)) {
+            return new GivenDate((int) $m[1], DateReader::month($m[2]), isset($m[3]) ? (int) $m[3] : null, $weekday);
+        }
+        if (1 === preg_match('/^('.$month.') ?(?:the )?(\d{1,2})(?:st|nd|rd|th)?(?:,? (\d{4}))?$/', $even, $m)) {
+            return new GivenDate((int) $m[2], DateReader::month($m[1]), isset($m[3]) ? (int) $m[3] : null, $weekday);
+        }
+        if (1 === preg_match('/^(\d{4})-(\d{1,2})-(\d{1,2})$/', $even, $m)) {
+            return new GivenDate((int) $m[3], (int) $m[2], (int) $m[1], $weekday);
+        }
+        if (1 === preg_match('/^(\d{1,2})[\/.-](\d{1,2})(?:[\/.-](\d{4}))?$/', $even, $m)) {
+            // a month that there is not is the day
+            [$day, $month] = (int) $m[2] > 12 ? [(int) $m[2], (int) $m[1]] : [(int) $m[1], (int) $m[2]];
+
+            return $month < 1 || $month > 12 ? null : new GivenDate($day, $month, isset($m[3]) ? (int) $m[3] : null, $weekday);
+        }
+
+        return null;
+    }
+
+    /** A day of the week in any of its shorter forms, yes or no. */
+    private function word(string $text): ?GivenWord
+    {
+        $word = mb_strtolower(trim($text, " .!\t"), 'UTF-8');
+        $day = 1 === preg_match('/^[a-z]+$/', $word) ? Weekday::read($word) : null;
+
+        return match (true) {
+            null !== $day => new GivenWord(Weekday::name($day)),
+            \in_array($word, ['yes', 'y', 'yes it is', 'leap year', 'a leap year', 'true'], true) => new GivenWord('yes'),
+            \in_array($word, ['no', 'n', 'no it is not', "no it isn't", 'no leap year', 'not a leap year', 'false'], true) => new GivenWord('no'),
+            default => null,
+        };
     }
 
     /** Several times with commas, semicolons or "and" between them. */
@@ -208,10 +257,14 @@ final readonly class GivenReader
         return new GivenOrder($positions, $things);
     }
 
-    /** @return list<StatedTime|Amount> what is to be put in order */
+    /** @return list<StatedTime|StatedDate|Amount> what is to be put in order */
     private static function things(Sum $sum): array
     {
-        return [] !== $sum->times() ? $sum->times() : $sum->lengths();
+        return match (true) {
+            $sum instanceof DateOrder => $sum->dates,
+            [] !== $sum->times() => $sum->times(),
+            default => $sum->lengths(),
+        };
     }
 
     /** @param list<int> $taken positions that have been named already */
@@ -229,11 +282,18 @@ final readonly class GivenReader
 
             return $at >= 0 && $at < $count && !\in_array($at, $taken, true) ? $at : null;
         }
-        $given = [] !== $sum->times() ? $this->time($piece) : $this->length($piece);
+        $given = match (true) {
+            $sum instanceof DateOrder => $this->date($piece),
+            [] !== $sum->times() => $this->time($piece),
+            default => $this->length($piece),
+        };
         foreach ($things as $i => $thing) {
-            $same = $thing instanceof StatedTime
-                ? null !== $given && GivenTime::stated($thing)->says($given)
-                : null !== $given && GivenLength::amount($thing)->says($given);
+            $wanted = match (true) {
+                $thing instanceof StatedTime => GivenTime::stated($thing),
+                $thing instanceof StatedDate => GivenDate::stated($thing),
+                default => GivenLength::amount($thing),
+            };
+            $same = null !== $given && $wanted->says($given);
             if ($same && !\in_array($i, $taken, true)) {
                 return $i;
             }

@@ -174,6 +174,10 @@ final readonly class Judge
 
             return \in_array(min($off, intdiv(43200, $size) - $off), self::SLIPS, true);
         }
+        if ($given instanceof GivenDate && $expected instanceof GivenDate) {
+            // a day, a week or a month off
+            return ($given->month === $expected->month && \in_array(abs($given->day - $expected->day), [1, 7, 10], true)) || ($given->day === $expected->day && 1 === abs($given->month - $expected->month));
+        }
         if ($given instanceof GivenNumbers && $expected instanceof GivenLength) {
             $given = $given->in(...array_map(static fn ($p): Unit => $p->unit, $expected->parts)) ?? $given;
         }

@@ -7,6 +7,8 @@ namespace Rostik\Core\Notation;
 use Rostik\Core\Sum\By24Hours;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Time\HalfOfDay;
+use Rostik\Core\Time\WeekBegins;
+use Rostik\Core\Time\Weekend;
 
 /** How a class writes and says times, and sets out its working: schools differ, and each way is right. */
 final readonly class Style
@@ -16,6 +18,7 @@ final readonly class Style
      * @param bool $always24      whether times are written by the 24-hour clock however they were stated
      * @param bool $leadingNought 09:20 rather than 9:20 by the 24-hour clock
      * @param bool $minutesFirst  whether minutes are added before hours even where nothing regroups
+     * @param bool $monthFirst    March 12, 2027 rather than 12 March 2027
      * @param bool $converts      whether 105 min is turned into 1 h 45 min, rather than 60 taken away and 1 carried
      */
     public function __construct(
@@ -27,6 +30,9 @@ final readonly class Style
         public bool $leadingNought = true,
         public bool $minutesFirst = false,
         public bool $converts = false,
+        public bool $monthFirst = false,
+        public WeekBegins $weekBegins = WeekBegins::Monday,
+        public Weekend $weekend = Weekend::SaturdaySunday,
     ) {
     }
 
@@ -57,7 +63,7 @@ final readonly class Style
     /** The same without its rule that every time is written by the 24-hour clock. */
     public function byBothClocks(): self
     {
-        return new self($this->halves, $this->separator, $this->past, $this->nameTwelve, false, $this->leadingNought, $this->minutesFirst, $this->converts);
+        return new self($this->halves, $this->separator, $this->past, $this->nameTwelve, false, $this->leadingNought, $this->minutesFirst, $this->converts, $this->monthFirst, $this->weekBegins, $this->weekend);
     }
 
     /** @return list<self> every combination of writing and saying, for the tests */

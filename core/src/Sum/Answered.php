@@ -15,4 +15,7 @@ enum Answered
     case Order;
     /** Several times of day, one after the other. */
     case Times;
+    case Date;
+    /** A day of the week, yes or no. */
+    case Word;
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Sum;
 
+use Rostik\Core\Time\NoSuchDate;
+
 /** A sum that is understood and has no answer. */
 final class CannotBeDone extends \DomainException
 {
@@ -96,6 +98,31 @@ final class CannotBeDone extends \DomainException
     public static function dependsOnTheMonth(): self
     {
         return new self('depends-on-the-month', 'It depends on how many days the month or year has.', '3 days ? 70 h');
+    }
+
+    public static function noSuchDate(NoSuchDate $none): self
+    {
+        return new self('no-such-date', $none->getMessage(), '12 March 2027 + 3 weeks');
+    }
+
+    public static function yearMatters(): self
+    {
+        return new self('depends-on-the-year', 'It depends on whether it is a leap year.', '20 February 2028 + 10 days');
+    }
+
+    public static function needsItsYear(): self
+    {
+        return new self('needs-its-year', 'That depends on the year. Please say which one.', '12 March 2027 as weekday');
+    }
+
+    public static function notWholeDays(): self
+    {
+        return new self('not-whole-days', 'Dates go by whole days, weeks, months or years.', '12 March 2027 + 3 weeks');
+    }
+
+    public static function endsBeforeItBegins(): self
+    {
+        return new self('ends-before-it-begins', 'The second date is before the first.', '3 May 2027 to 21 May 2027 in days');
     }
 
     public static function monthsOnTheClock(): self

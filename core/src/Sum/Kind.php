@@ -23,6 +23,11 @@ enum Kind: string
     case Comparison = 'comparison';
     case Order = 'order';
     case Rewrite = 'rewrite';
+    case DateLater = 'date-later';
+    case DateEarlier = 'date-earlier';
+    case DatesApart = 'dates-apart';
+    /** What a calendar says: days of the week, lengths of months, leap years. */
+    case Calendar = 'calendar';
 
     /** What is done in it, as a teacher says: "adding lengths". */
     public function said(): string
@@ -42,6 +47,10 @@ enum Kind: string
             self::Comparison => 'comparing',
             self::Order => 'putting in order',
             self::Rewrite => 'writing times another way',
+            self::DateLater => 'dates later',
+            self::DateEarlier => 'dates earlier',
+            self::DatesApart => 'days between dates',
+            self::Calendar => 'reading a calendar',
         };
     }
 }

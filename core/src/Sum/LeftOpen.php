@@ -11,6 +11,7 @@ enum LeftOpen: string
 {
     case HalfOfTheDay = 'half-not-said';
     case Month = 'depends-on-the-month';
+    case Year = 'depends-on-the-year';
     /** The line itself can be taken for several sums. */
     case WhichSum = 'two-readings';
 
@@ -20,6 +21,7 @@ enum LeftOpen: string
         return match ($this) {
             self::HalfOfTheDay => Phrase::of('It is not said whether ', HalfOfDay::Am, ' or ', HalfOfDay::Pm, ' is meant, and it changes the answer.'),
             self::Month => Phrase::of('It depends on which month or year is meant.'),
+            self::Year => Phrase::of('It depends on whether it is a leap year.'),
             self::WhichSum => Phrase::of('This can be taken in more than one way.'),
         };
     }

@@ -7,17 +7,18 @@ namespace Rostik\Core\Sum;
 use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\AmountPart;
 use Rostik\Core\Time\HalfOfDay;
+use Rostik\Core\Time\StatedDate;
 use Rostik\Core\Time\StatedTime;
 
 /** Words with values among them, each to be written in the way of whoever reads it: "if the end is " and a.m. */
 final readonly class Phrase
 {
-    /** @param list<string|StatedTime|HalfOfDay|Amount|AmountPart|RewriteAnswer|Sum> $parts words with the blanks around them, and values */
+    /** @param list<string|StatedTime|StatedDate|HalfOfDay|Amount|AmountPart|RewriteAnswer|Sum> $parts words with the blanks around them, and values */
     private function __construct(public array $parts)
     {
     }
 
-    public static function of(string|StatedTime|HalfOfDay|Amount|AmountPart|RewriteAnswer|Sum ...$parts): self
+    public static function of(string|StatedTime|StatedDate|HalfOfDay|Amount|AmountPart|RewriteAnswer|Sum ...$parts): self
     {
         return new self(array_values($parts));
     }

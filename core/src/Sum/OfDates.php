@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Sum;
+
+use Rostik\Core\Time\StatedDate;
+
+/** A sum with dates. */
+interface OfDates extends Sum
+{
+    /** @return list<StatedDate> the dates that are given, in order */
+    public function dates(): array;
+}
