@@ -101,7 +101,7 @@ class Classroom implements InClassroom
     /** In which it writes times and sets out its working. */
     public function style(): Style
     {
-        return $this->style;
+        return $this->style->within($this->weekBegins, $this->weekend);
     }
 
     public function weekend(): Weekend

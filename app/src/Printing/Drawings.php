@@ -7,9 +7,11 @@ namespace Rostik\App\Printing;
 use Rostik\App\Printing\Drawing\ClockDrawing;
 use Rostik\App\Printing\Drawing\ColumnsDrawing;
 use Rostik\App\Printing\Drawing\LineDrawing;
+use Rostik\App\Printing\Drawing\MonthDrawing;
 use Rostik\Core\Method\Working;
 use Rostik\Core\Picture\ColumnsPicture;
 use Rostik\Core\Picture\LinePicture;
+use Rostik\Core\Picture\MonthPicture;
 use Rostik\Core\Picture\Picture;
 use Rostik\Core\Picture\SetOutPicture;
 use Rostik\Core\Picture\SetOutSum;
@@ -71,6 +73,7 @@ final class Drawings extends AbstractExtension
         return match (true) {
             null === $room => '',
             $room->begins instanceof LinePicture && $room->ends instanceof LinePicture => LineDrawing::of($room->begins, $room->ends, $room->scaffold),
+            $room->begins instanceof MonthPicture && $room->ends instanceof MonthPicture => MonthDrawing::of($room->begins->together($room->ends), Scaffold::Full === $room->scaffold),
             $room->begins instanceof ColumnsPicture => ColumnsDrawing::of($room->begins, $room->scaffold),
             // how much of it is seen is the page's to say ({@see Filling})
             default => '<div class="paper">'.ColumnsDrawing::paper().'</div>',
@@ -95,6 +98,7 @@ final class Drawings extends AbstractExtension
         return match (true) {
             $last instanceof ColumnsPicture => ColumnsDrawing::of($last, Scaffold::Full, true),
             $last instanceof LinePicture && $first instanceof LinePicture => LineDrawing::of($first, $last, Scaffold::Full, true),
+            $last instanceof MonthPicture => MonthDrawing::of($last, true),
             default => '',
         };
     }

@@ -60,6 +60,12 @@ final readonly class Style
         return $this->always24 ? By24Hours::of($sum) : $sum;
     }
 
+    /** The same in a class with such weeks. */
+    public function within(WeekBegins $begins, Weekend $weekend): self
+    {
+        return new self($this->halves, $this->separator, $this->past, $this->nameTwelve, $this->always24, $this->leadingNought, $this->minutesFirst, $this->converts, $this->monthFirst, $begins, $weekend);
+    }
+
     /** The same without its rule that every time is written by the 24-hour clock. */
     public function byBothClocks(): self
     {

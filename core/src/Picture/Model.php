@@ -13,4 +13,5 @@ enum Model: string
     case Table = 'table';
     case Written = 'written';
     case Day = 'day';
+    case Month = 'month';
 }

@@ -18,4 +18,9 @@ final readonly class MonthPage
     public function __construct(public string $title, public array $heads, public array $weekend, public array $weeks, public array $marks, public ?int $column = null)
     {
     }
+
+    public function unmarked(): self
+    {
+        return new self($this->title, $this->heads, $this->weekend, $this->weeks, []);
+    }
 }

@@ -16,4 +16,15 @@ final readonly class MonthPicture implements Picture
     {
         $this->type = self::TYPE;
     }
+
+    /** These pages with the marks they have, and those of another picture of the same working without theirs. */
+    public function together(self $other): self
+    {
+        $pages = [];
+        foreach ([...array_map(static fn (MonthPage $page): MonthPage => $page->unmarked(), $other->pages), ...$this->pages] as $page) {
+            $pages[$page->title] = $page;
+        }
+
+        return new self(array_values($pages));
+    }
 }

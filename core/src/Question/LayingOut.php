@@ -9,6 +9,7 @@ use Rostik\Core\Notation\Style;
 use Rostik\Core\Sum\Answer;
 use Rostik\Core\Sum\Answered;
 use Rostik\Core\Sum\Sum;
+use Rostik\Core\Sum\WeekdayOf;
 
 /** A question that is about to be laid out in a form of answer: what there is to know of it. */
 final readonly class LayingOut
@@ -62,7 +63,13 @@ final readonly class LayingOut
     /** Whether it is worked on paper: to put things in order, to compare, or to say what a clock shows, nothing is. */
     public function isWorked(): bool
     {
-        return \in_array($this->sum->plain()->answered(), [Answered::Time, Answered::Length], true) && !$this->showsTheTime();
+        return (\in_array($this->sum->plain()->answered(), [Answered::Time, Answered::Length, Answered::Date], true) || $this->readsACalendar()) && !$this->showsTheTime();
+    }
+
+    /** Whether a month page is to be read, without which there is no answer. */
+    public function readsACalendar(): bool
+    {
+        return $this->sum instanceof WeekdayOf;
     }
 
     /** Room for working as it is drawn; null where nothing is, or where there is none. */

@@ -27,8 +27,10 @@ use Rostik\Core\Sum\CannotBeDone;
 use Rostik\Core\Sum\ClockMove;
 use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\Crossing;
+use Rostik\Core\Sum\DatesApart;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\LeftOpen;
+use Rostik\Core\Sum\LengthAnswer;
 use Rostik\Core\Sum\Missing;
 use Rostik\Core\Sum\Order;
 use Rostik\Core\Sum\RangeAnswer;
@@ -194,6 +196,12 @@ final readonly class Workbench
         $plain = $sum->plain();
         if ($plain instanceof Elapsed && $plain->overMidnight()) {
             $notes[] = new Note('over-midnight', $this->overMidnight($plain, $sum, $plainly));
+        }
+        if ($sum instanceof DatesApart) {
+            $days = $sum->days();
+            $notes[] = new Note('ends-counted', $sum->bothEnds
+                ? \sprintf('Both ends are counted. From the one to the other it is %s.', $plainly->answer(new LengthAnswer($sum->given($days))))
+                : \sprintf('The first day is not counted: it is %d %s. With both ends counted it would be %s.', $days, 1 === $days ? 'night' : 'nights', $plainly->answer(new LengthAnswer($sum->given($days + 1)))));
         }
         if ($sum instanceof ClockMove && OnTheLine::LONGEST * 60 < $sum->minutes()) {
             $notes[] = new Note('too-far-for-a-picture', \sprintf('That is too far for a picture: the line would be %d days long.', intdiv($sum->minutes(), TimeOfDay::DAY)));

@@ -37,12 +37,15 @@ final class LadderTest extends TestCase
             'unit-facts', 'convert-whole', 'convert-mixed', 'compare-lengths', 'sensible-unit',
             'add-plain', 'add-regroup', 'subtract-plain', 'subtract-regroup', 'add-many', 'scale-and-share',
             'later-within-hour', 'later-across-hour', 'earlier-within-hour', 'earlier-across-hour', 'how-long-within-hour', 'how-long-across-hours', 'across-noon', 'across-midnight', 'missing-part', 'more-or-less', 'to-the-second', 'tenths', 'equal-steps', 'several-steps',
-            'one-step-problem', 'two-step-problem', 'plan-backwards', 'read-timetable', 'days-between-dates',
+            'one-step-problem', 'two-step-problem', 'plan-backwards',
+            'activity-table', 'find-in-timetable', 'timetable-how-long', 'timetable-next', 'timetable-latest', 'timetable-change',
+            'read-calendar', 'date-later', 'days-between-dates', 'leap-year',
         ], $seen);
     }
 
     private const TIME = '(?:\d{1,2}:\d\d(?: [ap]\.m\.| hours)?|12 noon|12 midnight)';
     private const LENGTH = '(?:\d+ h(?: \d+ min)?|\d+ min)';
+    private const DATE = '\d{1,2} (?:January|February|March|April|May|June|July|August|September|October|November|December) \d{4}';
     private const UNITS = '[\d.]+ (?:weeks?|days?|h|min|s|months?|years?)';
 
     /** What sums that call for a rung look like; the others are told apart by their numbers. */
@@ -76,9 +79,17 @@ final class LadderTest extends TestCase
         'several-steps' => '~^(?:'.self::TIME.'|'.self::LENGTH.')(?: [+-] '.self::LENGTH.'){2,3}$~',
         'one-step-problem' => '~^(?:(?:'.self::TIME.'|'.self::LENGTH.') (?:[+-]|to) (?:'.self::TIME.'|'.self::LENGTH.')|\d x '.self::LENGTH.'|'.self::LENGTH.' / \d)$~',
         'two-step-problem' => '~^(?:(?:'.self::TIME.'|'.self::LENGTH.'|\d) (?:[+x-]|to) (?:'.self::TIME.'|'.self::LENGTH.')(?:; |$)){2,3}$~',
-        'read-timetable' => '~^(?:'.self::TIME.' (?:to|\+) .+|.+ = '.self::TIME.')$~',
+        'activity-table' => '~^(?:'.self::TIME.' (?:to|\+) .+|.+ = '.self::TIME.')$~',
+        'find-in-timetable' => '~^'.self::TIME.' to '.self::TIME.'$~',
+        'timetable-how-long' => '~^'.self::TIME.' to '.self::TIME.'$~',
+        'timetable-next' => '~^'.self::TIME.' to '.self::TIME.'$~',
+        'timetable-latest' => '~^'.self::TIME.' to '.self::TIME.'$~',
+        'timetable-change' => '~^'.self::TIME.' to '.self::TIME.'$~',
+        'read-calendar' => '~^(?:'.self::DATE.' as weekday|(?!February)\w+ \d{4} in days)$~',
+        'date-later' => '~^(?:\w+day )?'.self::DATE.' [+-] \d+ (?:days?|weeks?)$~',
+        'leap-year' => '~^(?:leap year \d{4}|(?:February|year) \d{4} in days)$~',
         'plan-backwards' => '~^'.self::TIME.' - '.self::LENGTH.'(?:; '.self::TIME.' - '.self::LENGTH.')?$~',
-        'days-between-dates' => '~^\d+ days in weeks days$~',
+        'days-between-dates' => '~^'.self::DATE.' to '.self::DATE.' in (?:days|weeks and days)(?:, both ends counted)?$~',
     ];
 
     /** @return iterable<string, array{string, Level}> */
@@ -100,7 +111,7 @@ final class LadderTest extends TestCase
         $generator = Core::get(Generator::class);
         $drawn = $generator->draw($rung, $level, 120, 7);
         // few units, few facts; the rest have plenty
-        $there = ['unit-facts' => [3, 5, 5], 'convert-whole' => [8, 50, 50], 'days-between-dates' => [28, 50, 50], 'read-clock-five' => [48, 120, 120]][$id] ?? [50, 50, 50];
+        $there = ['unit-facts' => [3, 5, 5], 'convert-whole' => [8, 50, 50], 'read-clock-five' => [48, 120, 120]][$id] ?? [50, 50, 50];
         self::assertGreaterThanOrEqual($there[array_search($level, Level::cases(), true)], \count($drawn->sums));
         $forms = Core::get(Forms::class);
         $reader = Core::get(SumReader::class);

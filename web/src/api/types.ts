@@ -285,7 +285,7 @@ export interface HouseMethod {
   method: string;
 }
 
-export type Kind = 'total' | 'difference' | 'product' | 'share' | 'chain' | 'series' | 'later' | 'earlier' | 'elapsed' | 'missing' | 'conversion' | 'comparison' | 'order' | 'rewrite';
+export type Kind = 'total' | 'difference' | 'product' | 'share' | 'chain' | 'series' | 'later' | 'earlier' | 'elapsed' | 'missing' | 'conversion' | 'comparison' | 'order' | 'rewrite' | 'date-later' | 'date-earlier' | 'dates-apart' | 'calendar';
 
 export type Layout = 'page' | 'tickets' | 'slips' | 'home';
 
@@ -364,7 +364,27 @@ export interface MistakesReply {
   likely: LikelyReply[];
 }
 
-export type Model = 'clock' | 'line' | 'columns' | 'table' | 'written' | 'day';
+export type Model = 'clock' | 'line' | 'columns' | 'table' | 'written' | 'day' | 'month';
+
+export interface MonthMark {
+  day: number;
+  role: string;
+  label: string;
+}
+
+export interface MonthPage {
+  title: string;
+  heads: string[];
+  weekend: number[];
+  weeks: ((number | null)[])[];
+  marks: MonthMark[];
+  column: number | null;
+}
+
+export interface MonthPicture {
+  type: 'month';
+  pages: MonthPage[];
+}
 
 export interface NewSheetRequest {
   title: string;
@@ -396,7 +416,7 @@ export type Paper = 'a4' | 'letter';
 
 export type PastWord = 'past' | 'after';
 
-export type Picture = ClockPicture | ColumnsPicture | DayPicture | LinePicture | SetOutPicture | TablePicture | WrittenPicture;
+export type Picture = ClockPicture | ColumnsPicture | DayPicture | LinePicture | MonthPicture | SetOutPicture | TablePicture | WrittenPicture;
 
 export type PinRole = 'start' | 'end' | 'time';
 
@@ -614,6 +634,9 @@ export interface Style {
   leadingNought: boolean;
   minutesFirst: boolean;
   converts: boolean;
+  monthFirst: boolean;
+  weekBegins: WeekBegins;
+  weekend: Weekend;
 }
 
 export interface SwapReply {
@@ -753,6 +776,10 @@ export const kinds: readonly { value: string; text: string }[] = [
   { value: 'comparison', text: 'comparing' },
   { value: 'order', text: 'putting in order' },
   { value: 'rewrite', text: 'writing times another way' },
+  { value: 'date-later', text: 'dates later' },
+  { value: 'date-earlier', text: 'dates earlier' },
+  { value: 'dates-apart', text: 'days between dates' },
+  { value: 'calendar', text: 'reading a calendar' },
 ];
 
 export const answerForms: readonly { value: string; text: string }[] = [

@@ -1,7 +1,7 @@
 import type { BoardSum, DayPin, DayReply, DayStrip, Picture, WorkedMethod } from '../api/types';
 
 /** The models that the board can show, in the order of their buttons. */
-export const models = ['set-out', 'clock', 'line', 'columns', 'table', 'written', 'day'] as const;
+export const models = ['set-out', 'clock', 'line', 'columns', 'table', 'month', 'written', 'day'] as const;
 export type ModelName = (typeof models)[number];
 
 export const modelTitles: Record<ModelName, string> = {
@@ -10,6 +10,7 @@ export const modelTitles: Record<ModelName, string> = {
   line: 'Line',
   columns: 'Columns',
   table: 'Table',
+  month: 'Month page',
   written: 'Written',
   day: 'Day',
 };
@@ -20,6 +21,7 @@ export const modelKeys: Record<ModelName, string> = {
   line: 'L',
   columns: 'K',
   table: 'T',
+  month: 'G',
   written: 'W',
   day: 'Y',
 };

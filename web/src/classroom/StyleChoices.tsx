@@ -29,6 +29,10 @@ const pasts: readonly { value: PastWord; text: string }[] = [
   { value: 'past', text: 'twenty past three' },
   { value: 'after', text: 'twenty after three' },
 ];
+const dates = [
+  { value: 'no', text: '12 March 2027' },
+  { value: 'yes', text: 'March 12, 2027' },
+] as const;
 const firsts = [
   { value: 'no', text: 'hours first' },
   { value: 'yes', text: 'minutes first' },
@@ -114,6 +118,14 @@ export function StyleChoices({ style, onChange }: { style: Style; onChange: (sty
         options={pasts}
         onChange={(value) => {
           change({ past: value });
+        }}
+      />
+      <Pick
+        label="Dates"
+        value={said(style.monthFirst)}
+        options={dates}
+        onChange={(value) => {
+          change({ monthFirst: value === 'yes' });
         }}
       />
       <Pick

@@ -11,6 +11,9 @@ export const usualStyle: Style = {
   leadingNought: true,
   minutesFirst: false,
   converts: false,
+  monthFirst: false,
+  weekBegins: 'monday',
+  weekend: 'saturday-sunday',
 };
 
 export const halvesOf = ({ halves, always24 }: Style = usualStyle): Halves => ({

@@ -9,6 +9,7 @@ import { Written } from './Written';
 
 // the first sum has no need of these
 const Clock = part(() => import('./Clock').then((it) => it.Clock));
+const Month = part(() => import('./Month').then((it) => it.Month));
 const SetOut = part(() => import('./SetOut').then((it) => it.SetOut));
 
 interface Props {
@@ -40,6 +41,13 @@ export function Model({ picture, last, large = false, made = 1, upright = false 
     return (
       <Suspense fallback={null}>
         <Clock picture={picture} />
+      </Suspense>
+    );
+  }
+  if (picture.type === 'month') {
+    return (
+      <Suspense fallback={null}>
+        <Month picture={picture} large={large} />
       </Suspense>
     );
   }

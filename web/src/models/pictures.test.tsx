@@ -53,6 +53,12 @@ const sums = [
   '8:37 am as words',
   '1:20 pm as 24h',
   'half past 3 as digital',
+  '12 March 2027 + 3 weeks',
+  '28 February 2027 to 21 April 2027 in weeks and days',
+  'Friday 4 June - 10 days',
+  '12 March 2027 as weekday',
+  'leap year 2100',
+  'order 3 May 2027, 12 March 2027',
   'The ferry leaves at 8:40 a.m. The crossing takes 2 hours 35 minutes. When does it arrive?',
   'The workshop begins at 1:20 p.m. and ends at 4:45 p.m. There is a break of 25 minutes. How long do the children work?',
   'Four lessons of 45 minutes each are held. How long is that altogether?',
@@ -123,7 +129,7 @@ describe('the drawn models, with every working of every kind of sum', () => {
   it('have something to draw for each method', () => {
     expect(methods.length).toBeGreaterThan(80);
     const types = new Set(methods.flatMap(({ method }) => method.steps.map(({ picture }) => picture.type)));
-    expect([...types].sort()).toEqual(['clock', 'columns', 'day', 'line', 'set-out', 'table', 'written']);
+    expect([...types].sort()).toEqual(['clock', 'columns', 'day', 'line', 'month', 'set-out', 'table', 'written']);
     for (const { method } of methods) {
       const last = lastOf(method);
       expect(markup(last, last)).toMatch(/>[^<]*\d[^<]*</);
@@ -132,7 +138,7 @@ describe('the drawn models, with every working of every kind of sum', () => {
 
   it('never write an hour in the colour of minutes, nor minutes in that of hours', () => {
     let marked = 0;
-    for (const type of ['clock', 'columns', 'day', 'line', 'set-out', 'table', 'written'] as const) {
+    for (const type of ['clock', 'columns', 'day', 'line', 'month', 'set-out', 'table', 'written'] as const) {
       for (const { page, what } of drawings(type)) {
         expect(wrongColours(page), what).toEqual([]);
         marked += page.querySelectorAll('.mark-h, .mark-m').length;

@@ -21,6 +21,7 @@ const places = {
   mistakes: () => import('../mistake/Mistakes'),
   setOut: () => import('../models/SetOut'),
   face: () => import('../models/Clock'),
+  month: () => import('../models/Month'),
   told: () => import('../work/Told'),
   keys: () => import('./KeyList'),
 };

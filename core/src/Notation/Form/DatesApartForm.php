@@ -63,7 +63,7 @@ final class DatesApartForm implements Form
 
     public function write(Sum $sum, Writer $writer): string
     {
-        return $sum instanceof DatesApart ? \sprintf('%s to %s in %s%s', $writer->date($sum->start), $writer->date($sum->end), $sum->inWeeks ? 'weeks days' : 'days', $sum->bothEnds ? ', both ends counted' : '') : '';
+        return $sum instanceof DatesApart ? \sprintf('%s to %s in %s%s', $writer->date($sum->start), $writer->date($sum->end), $sum->inWeeks ? 'weeks and days' : 'days', $sum->bothEnds ? ', both ends counted' : '') : '';
     }
 
     public function solved(Sum $sum, Answer $answer, Writer $writer): ?string

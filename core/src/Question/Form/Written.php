@@ -46,7 +46,7 @@ final readonly class Written implements AnswerForm
             return new self(within: true);
         }
 
-        return new self(($compares && '' !== $question->wording) || $question->isWorked() ? $question->room() : null, long: \in_array($question->sum->answered(), [Answered::Times, Answered::Order], true));
+        return new self(($compares && '' !== $question->wording) || $question->isWorked() ? $question->room($question->readsACalendar()) : null, long: \in_array($question->sum->answered(), [Answered::Times, Answered::Order], true));
     }
 
     public function isDrawn(): bool

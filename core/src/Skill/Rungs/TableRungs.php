@@ -10,17 +10,14 @@ use Rostik\Core\Skill\Features;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\Rung;
 use Rostik\Core\Skill\Rungs;
-use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Later;
 use Rostik\Core\Sum\Missing;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Time\Amount;
-use Rostik\Core\Time\AmountPart;
-use Rostik\Core\Time\Unit;
 
-/** Timetables and dates: the sums inside them. A bare sum does not exercise these rungs. */
+/** Tables: the sums behind what is read from them. A bare sum does not exercise these rungs. */
 final class TableRungs implements Rungs
 {
     public static function precedence(): int
@@ -31,29 +28,32 @@ final class TableRungs implements Rungs
     public function all(): array
     {
         $length = static fn (Level $level, Dice $dice): Amount => $dice->length($level, 10, Level::Support === $level ? 60 : 300);
+        $ride = static function (Level $level, Dice $dice) use ($length): Elapsed {
+            $start = $dice->time($level, 360, 1080)->as24();
+
+            return Elapsed::of($start, $start->moved($length($level, $dice)->duration->minutes()));
+        };
+        $isRide = static fn (Sum $sum, Features $f): bool => $sum instanceof Elapsed;
 
         return [
-            new Rung('read-timetable', 'I can use a timetable.', ['how-long-across-hours', 'missing-part', 'twenty-four-hour'], [Kind::Elapsed, Kind::Later, Kind::Missing], ['number-line', 'column'], ['hundred-minutes', 'counts-both-ends'],
+            new Rung('activity-table', 'I can complete a table of start, length and end.', ['how-long-within-hour', 'later-within-hour', 'missing-part'], [Kind::Elapsed, Kind::Later, Kind::Missing], ['number-line', 'column'], ['hundred-minutes', 'counts-both-ends', 'wrong-operation'],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Elapsed || $sum instanceof Later || $sum instanceof Missing,
                 static function (Level $level, Dice $dice) use ($length): Sum {
-                    $start = $dice->time($level, 360, 1080)->as24();
+                    $start = $dice->time($level, 360, 1080);
                     $amount = $length($level, $dice);
                     $end = $start->moved($amount->duration->minutes());
 
                     return match ($dice->number(0, Level::Support === $level ? 0 : 2)) {
-                        0 => Elapsed::of($start, $end),
-                        1 => Later::of($start, $amount),
+                        0 => Later::of($start, $amount),
+                        1 => Elapsed::of($start, $end),
                         default => Missing::start(1, $amount, $end),
                     };
-                }, setting: Setting::Table),
-            new Rung('days-between-dates', 'I can count the days and weeks between dates.', ['convert-mixed'], [Kind::Conversion], ['table', 'multiply-divide'], ['counts-both-ends', 'drops-remainder'],
-                static fn (Sum $sum, Features $f): bool => $sum instanceof Conversion && $sum->isExact() && [Unit::Week, Unit::Day] === $f->units,
-                static fn (Level $level, Dice $dice): Sum => Conversion::of(
-                    Amount::of(AmountPart::whole($dice->number(8, match ($level) {
-                        Level::Support => 35,
-                        Level::Core => 70,
-                        Level::Stretch => 180,
-                    }), Unit::Day)), false, Unit::Week, Unit::Day), setting: Setting::Calendar),
+                }, setting: Setting::Drawn, answers: 'table'),
+            new Rung('find-in-timetable', 'I can find a time in a timetable.', ['twenty-four-hour'], [Kind::Elapsed], ['number-line'], ['hundred-minutes'], $isRide, $ride, setting: Setting::Table),
+            new Rung('timetable-how-long', 'I can say how long a journey takes by a timetable.', ['find-in-timetable', 'how-long-across-hours'], [Kind::Elapsed, Kind::Later], ['number-line', 'column'], ['hundred-minutes', 'counts-both-ends'], $isRide, $ride, setting: Setting::Table),
+            new Rung('timetable-next', 'I can find the next one and say how long to wait.', ['timetable-how-long'], [Kind::Elapsed], ['number-line'], ['hundred-minutes'], $isRide, $ride, setting: Setting::Table),
+            new Rung('timetable-latest', 'I can find the latest one that is there in time.', ['timetable-next'], [Kind::Elapsed, Kind::Earlier], ['number-line'], ['hundred-minutes'], $isRide, $ride, setting: Setting::Table),
+            new Rung('timetable-change', 'I can change from one service to another.', ['timetable-next'], [Kind::Elapsed, Kind::Later], ['number-line'], ['hundred-minutes'], $isRide, $ride, setting: Setting::Table),
         ];
     }
 }
