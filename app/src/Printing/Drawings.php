@@ -37,6 +37,8 @@ final class Drawings extends AbstractExtension
     /** Numbers are not parted from their units, nor times from their half of the day, where a line ends. */
     public static function together(?string $said): string
     {
+        $said = preg_replace('/(?<=\d) (?=(?:January|February|March|April|May|June|July|August|September|October|November|December)\b)/', "\u{a0}", $said ?? '');
+
         return preg_replace('/(?<=\d) (?=(?:[ap]\.m\.|[ap]m|[AP]M|noon|midnight|h|hours?|min|minutes?|s|seconds?|days?|weeks?|months?|years?)(?![a-z]))/', "\u{a0}", $said ?? '') ?? '';
     }
 

@@ -15,6 +15,7 @@ use Rostik\Core\Sum\WeekdayOf;
 use Rostik\Core\Sum\WordAnswer;
 use Rostik\Core\Time\CalendarDate;
 use Rostik\Core\Time\MonthName;
+use Rostik\Core\Time\NoSuchDate;
 use Rostik\Core\Time\StatedDate;
 use Rostik\Core\Time\Weekday;
 
@@ -41,10 +42,22 @@ final class MonthPageMethod implements Method
         return match (true) {
             $sum instanceof WeekdayOf => new Suit(80, 'The column says which day of the week it is.'),
             $sum instanceof DaysIn && null !== $sum->month && null !== $sum->year => new Suit(60, 'The last number on the page is the number of its days.'),
-            $sum instanceof DateMove && null !== $sum->start->year && !$sum->byMonths() && $sum->days() > 0 && $sum->days() <= self::MOST_DAYS => new Suit(0 === $sum->days() % 7 ? 85 : 70, 0 === $sum->days() % 7 ? 'Whole weeks go straight down the page: the day of the week stays.' : 'On the page of the month weeks go down and days along.'),
-            $sum instanceof DatesApart && null !== $sum->start->year && $sum->days() > 0 && $sum->days() <= self::MOST_DAYS => new Suit($sum->inWeeks ? 85 : 60, 'On the page of the month the weeks are counted in rows.'),
+            $sum instanceof DateMove && null !== $sum->start->year && !$sum->byMonths() && $sum->days() > 0 && $sum->days() <= self::MOST_DAYS && $this->onTwoPages($sum->start->in($sum->start->year), $sum->direction * $sum->days()) => new Suit(0 === $sum->days() % 7 ? 85 : 70, 0 === $sum->days() % 7 ? 'Whole weeks go straight down the page: the day of the week stays.' : 'On the page of the month weeks go down and days along.'),
+            $sum instanceof DatesApart && null !== $sum->start->year && $sum->days() > 0 && $sum->days() <= self::MOST_DAYS && $this->onTwoPages($sum->startIn($sum->start->year), $sum->days()) => new Suit($sum->inWeeks ? 85 : 60, 'On the page of the month the weeks are counted in rows.'),
             default => null,
         };
+    }
+
+    /** Whether both days are on one page or on two that follow each other. */
+    private function onTwoPages(CalendarDate $start, int $days): bool
+    {
+        try {
+            $end = $start->plusDays($days);
+        } catch (NoSuchDate) {
+            return false;
+        }
+
+        return abs(12 * ($end->year - $start->year) + $end->month - $start->month) <= 1;
     }
 
     public function work(Sum $sum, Writer $writer): Working
@@ -87,27 +100,28 @@ final class MonthPageMethod implements Method
         $calendar = new OnTheCalendar($writer->style);
         $start = $sum->start->exact() ?? throw new \LogicException('A page has its year.');
         $date = static fn (CalendarDate $date): string => $writer->date(StatedDate::of($date));
+        $end = $start->plusDays($sum->direction * $sum->days());
         [$weeks, $days] = [intdiv($sum->days(), 7), $sum->days() % 7];
         $marks = [[$start, 'start', '']];
-        $steps = [new Step(\sprintf('Find %s on its page: it is a %s.', $date($start), Weekday::name($start->weekday())), $calendar->pages($marks))];
+        $steps = [new Step(\sprintf('Find %s on its page: it is a %s.', $date($start), Weekday::name($start->weekday())), $calendar->pages($marks, asked: $end))];
         $now = $start;
         if ($weeks > 0) {
             for ($week = 1; $week <= $weeks; ++$week) {
                 $now = $now->plusDays(7 * $sum->direction);
                 $marks[] = [$now, 'passed', $sum->direction > 0 ? '+'.(7 * $week) : '−'.(7 * $week)];
             }
-            $steps[] = new Step(\sprintf('%s: %s %s, to %s. It is a %s again.', 1 === $weeks ? 'A week' : $weeks.' weeks', 1 === $weeks ? 'one row' : $weeks.' rows', $sum->direction > 0 ? 'down' : 'up', $date($now), Weekday::name($now->weekday())), $calendar->pages($marks));
+            $steps[] = new Step(\sprintf('%s: %s %s, to %s. It is a %s again.', 1 === $weeks ? 'A week' : $weeks.' weeks', 1 === $weeks ? 'one row' : $weeks.' rows', $sum->direction > 0 ? 'down' : 'up', $date($now), Weekday::name($now->weekday())), $calendar->pages($marks, asked: $end));
         }
         if ($days > 0) {
             for ($day = 1; $day <= $days; ++$day) {
                 $now = $now->plusDays($sum->direction);
                 $marks[] = [$now, 'passed', ($sum->direction > 0 ? '+' : '−').(7 * $weeks + $day)];
             }
-            $steps[] = new Step(\sprintf('%s %s: to %s.', 1 === $days ? 'One day' : $days.' days', $sum->direction > 0 ? 'on' : 'back', $date($now)), $calendar->pages($marks));
+            $steps[] = new Step(\sprintf('%s %s: to %s.', 1 === $days ? 'One day' : $days.' days', $sum->direction > 0 ? 'on' : 'back', $date($now)), $calendar->pages($marks, asked: $end));
         }
         $marks[] = [$now, 'end', ''];
         $answer = new DateAnswer(StatedDate::of($now, null !== $sum->start->weekday));
-        $steps[] = new Step(\sprintf('The answer is %s.', $writer->answer($answer)), $calendar->pages([$marks[0], ...\array_slice($marks, 1)]));
+        $steps[] = new Step(\sprintf('The answer is %s.', $writer->answer($answer)), $calendar->pages($marks, asked: $end));
 
         return new Working($this, $steps, $answer);
     }

@@ -26,15 +26,16 @@ final readonly class OnTheCalendar
      *
      * @param non-empty-list<array{CalendarDate, string, string}> $marked each with its role and label; of no more than two months, others are left out
      * @param ?CalendarDate                                       $column a day whose column is looked at
+     * @param ?CalendarDate                                       $asked  the day that is to be found
      */
-    public function pages(array $marked, ?CalendarDate $column = null): MonthPicture
+    public function pages(array $marked, ?CalendarDate $column = null, ?CalendarDate $asked = null): MonthPicture
     {
         $pages = [];
         foreach ($marked as [$date, $role, $label]) {
             $key = \sprintf('%04d-%02d', $date->year, $date->month);
             $pages[$key] ??= [];
             // what is said of a day last holds
-            $pages[$key][$date->day] = new MonthMark($date->day, $role, $label);
+            $pages[$key][$date->day] = new MonthMark($date->day, $role, $label, null !== $asked && 0 === $date->daysTo($asked));
         }
         ksort($pages);
         $first = array_key_first($pages);

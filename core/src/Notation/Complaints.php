@@ -27,6 +27,9 @@ final readonly class Complaints
     public function about(TypedLine $line, callable $works): NotUnderstood
     {
         $words = $line->words;
+        if (DateReader::mayBeIn($line->typed) && 1 === preg_match('/'.DateReader::DATE.'/', DateReader::evened($line->typed), $date)) {
+            return new NotUnderstood('not-a-sum-with-dates', \sprintf('There is a date in that, %s, but I cannot tell what is asked of it.', ucwords($date[0])), 0, '12 March 2027 + 3 weeks');
+        }
         if ($line->start >= $words->count) {
             return 0 === $words->count
                 ? new NotUnderstood('empty', 'Nothing to work out yet. Type a sum.', 0, self::PLAIN)

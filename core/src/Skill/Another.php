@@ -9,11 +9,14 @@ use Rostik\Core\Notation\Writer;
 use Rostik\Core\Question\Setting;
 use Rostik\Core\Sum\ClockMove;
 use Rostik\Core\Sum\Crossing;
+use Rostik\Core\Sum\DaysIn;
 use Rostik\Core\Sum\Earlier;
 use Rostik\Core\Sum\Elapsed;
+use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Later;
 use Rostik\Core\Sum\Missing;
 use Rostik\Core\Sum\MissingLength;
+use Rostik\Core\Sum\OfDates;
 use Rostik\Core\Sum\Order;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Time\Amount;
@@ -56,7 +59,8 @@ final readonly class Another
             // a level that has no such sums leaves it to the next
             for ($vain = 0; $level->isAtLeast($lowest) && \count($found) < $count && $vain < self::PATIENCE; ++$vain) {
                 $drawn = $this->shaped($rung->draw($level, $dice)->sum, $plain, $features->fives ? 5 : 1);
-                if (($sum instanceof Missing && $drawn instanceof Missing && $sum->direction !== $drawn->direction) || !$this->alike($features, $drawn) || !$rung->isCalledForBy($drawn)) {
+                $drawn = $drawn instanceof OfDates ? $drawn->saidAs($plain) : $drawn;
+                if (!$this->asksAlike($plain, $drawn) || ($sum instanceof Missing && $drawn instanceof Missing && $sum->direction !== $drawn->direction) || !$this->alike($features, $drawn) || !$rung->isCalledForBy($drawn)) {
                     continue;
                 }
                 $drawn = $this->stated($drawn, $sum);
@@ -155,6 +159,12 @@ final readonly class Another
         return null === $drawn ? null : new AnotherSum($this->text($this->stated($drawn, $like)), $rung->id, $rung->can, $level);
     }
 
+    /** Whether two things that a calendar says are of one kind. */
+    private function asksAlike(Sum $one, Sum $other): bool
+    {
+        return Kind::Calendar !== $one->kind() || ($one::class === $other::class && (!$one instanceof DaysIn || !$other instanceof DaysIn || (null === $one->month) === (null === $other->month)));
+    }
+
     private function alike(Features $wanted, Sum $sum): bool
     {
         if ($sum->kind() !== $wanted->kind) {
@@ -216,6 +226,9 @@ final readonly class Another
         }
         if ($drawn instanceof Order && $like instanceof Order) {
             $drawn = $drawn->descending($like->descends);
+        }
+        if ($drawn instanceof OfDates) {
+            return $drawn->saidAs($like);
         }
         $model = $like->times()[0] ?? null;
         if (null === $model) {

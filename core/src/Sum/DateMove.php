@@ -79,6 +79,19 @@ final readonly class DateMove implements OfDates
         return self::of($this->start, $lengths[0] ?? $this->length, $this->direction);
     }
 
+    public function saidAs(Sum $like): self
+    {
+        if (!$like instanceof self || null === $this->start->year) {
+            return $this;
+        }
+        $date = $this->start->in($this->start->year);
+        $open = null === $like->start->year;
+        $said = $this->from($open ? StatedDate::stated(null, $date->month, $date->day, null === $like->start->weekday ? null : $date->weekday()) : StatedDate::of($date, null !== $like->start->weekday));
+
+        // left open it must not come to depend on the year
+        return [] === $said->readings() ? $said : $this;
+    }
+
     /** The same from another day. */
     public function from(StatedDate $start): self
     {

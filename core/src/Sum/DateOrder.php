@@ -51,6 +51,11 @@ final readonly class DateOrder implements OfDates
         return $this->dates;
     }
 
+    public function saidAs(Sum $like): self
+    {
+        return $this;
+    }
+
     public function regroups(): bool
     {
         return false;

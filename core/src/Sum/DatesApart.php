@@ -66,6 +66,17 @@ final readonly class DatesApart implements OfDates
         return [$this->start, $this->end];
     }
 
+    public function saidAs(Sum $like): self
+    {
+        if (!$like instanceof self) {
+            return $this;
+        }
+        $open = null === $like->start->year;
+        $said = new self($open ? StatedDate::stated(null, $this->start->month, $this->start->day) : $this->start, $open ? StatedDate::stated(null, $this->end->month, $this->end->day) : $this->end, $like->bothEnds, $like->inWeeks);
+
+        return [] === $said->readings() && $said->days() === $this->days() ? $said : new self($this->start, $this->end, $like->bothEnds, $like->inWeeks);
+    }
+
     public function unitsSaid(): array
     {
         return $this->inWeeks ? [Unit::Week, Unit::Day] : [Unit::Day];

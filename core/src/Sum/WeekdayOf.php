@@ -37,6 +37,11 @@ final readonly class WeekdayOf implements OfDates
         return [StatedDate::of($this->date)];
     }
 
+    public function saidAs(Sum $like): self
+    {
+        return $this;
+    }
+
     public function regroups(): bool
     {
         return false;

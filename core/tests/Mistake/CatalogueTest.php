@@ -41,7 +41,7 @@ final class CatalogueTest extends TestCase
             self::assertNotSame(Model::Written, $mistake->model(), $mistake->id().': something to look at');
             self::assertNotSame([], Core::get(Ladder::class)->lookingFor($mistake->id()), $mistake->id().' is looked for on some rung');
         }
-        self::assertCount(38, $ids);
+        self::assertCount(41, $ids);
         self::assertSame([], array_values(array_diff(array_keys($ladder), $ids)), 'every mistake that a rung names is in the catalogue');
     }
 
@@ -101,6 +101,16 @@ final class CatalogueTest extends TestCase
             '9:15 am as 24h' => ['adds-twelve-always' => '21:15'],
             '12:30 pm as 24h' => ['twelve-swap' => '00:30'],
             '1 year 8 months + 9 months' => ['leaves-over-sixty' => '1 year 17 months', 'drops-the-carry' => '1 year 5 months', 'keeps-the-sixty' => '2 years 17 months', 'carries-the-tens' => '2 years 7 months', 'wrong-operation' => '11 months'],
+            '12 March 2027 + 3 weeks' => ['thirty-days-each' => '3 April 2027', 'week-as-five' => '27 March 2027'],
+            '25 March 2027 + 10 days' => ['counts-both-ends' => '3 April 2027', 'thirty-days-each' => '5 April 2027'],
+            '25 February 2028 + 10 days' => ['counts-both-ends' => '5 March 2028', 'forgets-leap-day' => '7 March 2028', 'thirty-days-each' => '5 March 2028'],
+            'Friday 4 June + 10 days' => ['counts-both-ends' => 'Sunday 13 June'],
+            '3 May 2027 to 21 May 2027 in days' => ['counts-both-ends' => '19 days'],
+            '20 May 2027 to 4 June 2027 in weeks and days' => ['counts-both-ends' => '2 weeks 2 days', 'thirty-days-each' => '2 weeks', 'week-as-five' => '3 weeks'],
+            '3 May 2027 to 21 May 2027 in days, both ends counted' => [],
+            'February 2028 in days' => ['forgets-leap-day' => '28 days', 'thirty-days-each' => '30 days'],
+            'leap year 2028' => ['forgets-leap-day' => 'no'],
+            'leap year 2100' => [],
             '1 month in days' => [],
             '9:15 am to 11:40' => [],
         ] as $sum => $wanted) {
@@ -151,6 +161,6 @@ final class CatalogueTest extends TestCase
             }
         }
         self::assertGreaterThan(4000, $count);
-        self::assertCount(38, $shown, 'every mistake shows in some sum');
+        self::assertCount(41, $shown, 'every mistake shows in some sum');
     }
 }

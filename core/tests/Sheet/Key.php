@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Tests\Sheet;
 
+use Rostik\Core\Tests\Weighing\DateChild;
+
 /**
  * A key made another way: from the text of a question and the text of an answer, in whole seconds, minutes and months,
  * with none of the program's own values. Ratios: SI Brochure, 9th ed., table 8 (60 s, 60 min, 24 h); 7 days a week and 12
@@ -24,6 +26,10 @@ final class Key
     {
         if (str_contains($question, '; ')) {
             return self::inTurn(explode('; ', $question), $answer);
+        }
+
+        if (DateChild::knows($question)) {
+            return DateChild::write($question, null) === $answer;
         }
 
         return match (true) {

@@ -52,7 +52,8 @@ final readonly class Seen
         $crossed = static fn (int $at, int $each): ?bool => null === $from || null === $to ? null : floor((min($from, $to) - 60 * $at) / (60 * $each)) !== floor((max($from, $to) - 60 * $at) / (60 * $each));
 
         return new self(
-            preg_replace('/\d+(?:[.\/ ]\d+)*/', 'n', $shape) ?? '',
+            // which month and which day of the week it is makes it no harder
+            preg_replace(['/\d+(?:[.\/ ]\d+)*/', '/\b(?:January|February|March|April|May|June|July|August|September|October|November|December)\b/', '/\b[A-Z][a-z]+day\b/'], ['n', 'M', 'W'], $shape) ?? '',
             $fives,
             self::carries($shape, $times, $lengths, $by),
             $crossed(0, 60),

@@ -82,6 +82,9 @@ final class Child
         if (1 === preg_match('/^(.+) \[(.+)\]$/s', $sum, $told)) {
             return ToldChild::write($told[1], $told[2], $mistake);
         }
+        if (DateChild::knows($sum)) {
+            return DateChild::write($sum, $mistake);
+        }
         $sum = str_replace(' hours', '', $sum);
         if (!str_contains($sum, '; ') && \in_array($mistake, ['turns-adding', 'turns-taking'], true)) {
             return str_contains($sum, 'turns-adding' === $mistake ? ' + ' : ' - ') ? self::write($sum, 'wrong-operation') : null;

@@ -370,6 +370,7 @@ export interface MonthMark {
   day: number;
   role: string;
   label: string;
+  asked: boolean;
 }
 
 export interface MonthPage {

@@ -1,4 +1,5 @@
 import type { MonthPage, MonthPicture } from '../api/types';
+import { useCovers } from './cover';
 
 const looks: Record<string, string> = {
   start: 'bg-ink text-paper rounded-full',
@@ -12,27 +13,41 @@ const reads: Record<string, string> = { start: 'start', end: 'end', passed: 'pas
 /** A page of a calendar, or two beside each other: weeks go down, days along. */
 export function Month({ picture, large = false }: { picture: MonthPicture; large?: boolean }) {
   return (
-    <div className="flex flex-wrap items-start gap-x-10 gap-y-4" data-testid="months">
-      {picture.pages.map((page) => (
-        <Page key={page.title} page={page} large={large} />
-      ))}
+    // pages are as high as there is room for, six weeks of them
+    <div className="[container-type:size] h-full min-h-44 w-full" data-testid="months">
+      <div className={`flex h-full items-center gap-x-[4cqw] ${large ? 'justify-center' : ''}`}>
+        {picture.pages.map((page) => (
+          <Page key={page.title} page={page} large={large} wide={picture.pages.length > 1} />
+        ))}
+      </div>
     </div>
   );
 }
 
-function Page({ page, large }: { page: MonthPage; large: boolean }) {
-  const cell = large ? 'h-16 w-16 text-3xl' : 'h-11 w-12 text-xl low:h-9 low:text-lg';
-  const marks = new Map(page.marks.map((mark) => [mark.day, mark]));
+function Page({ page, large, wide }: { page: MonthPage; large: boolean; wide: boolean }) {
+  const covers = useCovers();
+  // a page of six weeks is seen whole, at whatever height
+  const height = large
+    ? 'h-[min(4rem,12.6cqh)] text-[min(2rem,7cqh)]'
+    : 'h-[min(2.75rem,12.6cqh)] text-[min(1.25rem,7cqh)]';
+  const width = wide ? 'w-[min(4.2rem,6.4cqw)]' : 'w-[min(4.2rem,13cqw)]';
+  const cell = `${height} ${large ? width : wide ? 'w-[min(3rem,6.4cqw)]' : 'w-[min(3rem,13cqw)]'}`;
+  const hidden = covers.covered('found', ['answer']);
+  const marks = new Map(page.marks.filter((mark) => !(mark.asked && hidden)).map((mark) => [mark.day, mark]));
   return (
     <table className="border-collapse bg-sheet">
-      <caption className={`pb-1 text-left font-bold ${large ? 'text-4xl' : 'text-2xl'}`}>{page.title}</caption>
+      <caption
+        className={`pb-1 text-left font-bold ${large ? 'text-[min(2rem,8cqh)] leading-tight' : 'text-[min(1.5rem,8cqh)] leading-tight'}`}
+      >
+        {page.title}
+      </caption>
       <thead>
         <tr>
           {page.heads.map((head, column) => (
             <th
               key={head}
               scope="col"
-              className={`border-b-2 border-ink px-1 text-center ${large ? 'text-2xl' : 'text-base'} ${page.column === column ? 'bg-found' : page.weekend.includes(column) ? 'bg-wash' : ''}`}
+              className={`border-b-2 border-ink px-1 text-center ${large ? 'text-[min(1.4rem,6cqh)]' : 'text-[min(1rem,6cqh)]'} leading-tight ${page.column === column ? 'bg-found' : page.weekend.includes(column) ? 'bg-wash' : ''}`}
             >
               {head}
             </th>
@@ -59,9 +74,7 @@ function Page({ page, large }: { page: MonthPage; large: boolean }) {
                       </span>
                       {mark && <span className="sr-only"> {reads[mark.role] ?? ''}</span>}
                       {mark && mark.label !== '' && (
-                        <span
-                          className={`absolute right-0 bottom-0 bg-paper px-0.5 leading-none font-bold ${large ? 'text-lg' : 'text-xs'}`}
-                        >
+                        <span className="absolute top-0.5 right-0.5 text-[0.55em] leading-none font-bold">
                           {mark.label}
                         </span>
                       )}

@@ -22,7 +22,7 @@ const boardKeys: readonly [string, string][] = [
   ['R', 'show the next hidden thing'],
   ['H', 'hide things for the class to say'],
   ['C  L  K  S', 'clock, line, columns, five lines: there or not'],
-  ['T  W  Y', 'table, written, day'],
+  ['T  G  W  Y', 'table, month page, written, day'],
   ['+  −  L  *  /', 'which operation it is, when a problem asks'],
   ['J', 'our own jumps on the line'],
   ['V', 'the line upright or across'],

@@ -23,16 +23,19 @@ final class MonthDrawing
     {
         $across = \count($picture->pages) > 1 ? self::BESIDE : self::ALONE;
 
-        return implode('', array_map(static fn (MonthPage $page): string => self::page($page, $across, $marked ? $page->marks : []), $picture->pages));
+        // pages beside each other are equally high
+        $rows = max(array_map(static fn (MonthPage $page): int => \count($page->weeks), $picture->pages));
+
+        return implode('', array_map(static fn (MonthPage $page): string => self::page($page, $across, $rows, $marked ? $page->marks : []), $picture->pages));
     }
 
     /** @param list<MonthMark> $marks */
-    private static function page(MonthPage $page, float $across, array $marks): string
+    private static function page(MonthPage $page, float $across, int $rows, array $marks): string
     {
         $high = $across * 0.86;
         $letters = $across * 0.5;
         $top = 1.9 * $letters + 1.2;
-        $svg = new Svg(7 * $across + 1.2, $top + $high * (1 + \count($page->weeks)) + 0.6, $page->title.', a month page');
+        $svg = new Svg(7 * $across + 1.2, $top + $high * (1 + $rows) + 0.6, $page->title.', a month page');
         $svg->text(0.4, 1.4 * $letters, $page->title, 1.15 * $letters, 'start', true);
         foreach ($page->heads as $column => $head) {
             $svg->text(0.6 + ($column + 0.5) * $across, $top + 0.7 * $high, $head, 0.72 * $letters, bold: true);

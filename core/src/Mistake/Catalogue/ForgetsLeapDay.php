@@ -92,7 +92,8 @@ final class ForgetsLeapDay implements Mistake
         }
         try {
             $end = $start->plusDays($sum->direction * $sum->days());
-            $leapDays = $this->leapDays(...($sum->direction > 0 ? [$start, $end] : [$end, $start]));
+            // on the way back the day that is reached counts, and not the one that is left
+            $leapDays = $sum->direction > 0 ? $this->leapDays($start, $end) : $this->leapDays($end->plusDays(-1), $start->plusDays(-1));
             // the day that is not thought of is one further
             $taken = $end->plusDays($sum->direction * $leapDays);
         } catch (NoSuchDate) {

@@ -79,8 +79,8 @@ final class DateMoveForm implements Form
         return $sum instanceof DateMove ? $writer->date($sum->start).($sum->direction > 0 ? ' + ' : ' '.$writer->minus().' ').$writer->amount($sum->length) : '';
     }
 
-    public function inWords(Sum $sum, Writer $writer): ?string
+    public function put(Sum $sum, Writer $writer): string
     {
-        return $sum instanceof DateMove ? \sprintf('What date is %s %s %s?', $writer->amount($sum->length), $sum->direction > 0 ? 'after' : 'before', $writer->date($sum->start)) : null;
+        return $sum instanceof DateMove ? \sprintf('What date is %s %s %s?', $writer->amount($sum->length), $sum->direction > 0 ? 'after' : 'before', $writer->date($sum->start)) : '';
     }
 }
