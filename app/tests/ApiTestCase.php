@@ -101,4 +101,22 @@ abstract class ApiTestCase extends WebTestCase
     {
         return str_replace("\u{a0}", ' ', (string) $this->browser->getResponse()->getContent());
     }
+
+    /** What stands in a reply, by the names that lead there. */
+    protected static function in(mixed $reply, string|int ...$names): mixed
+    {
+        foreach ($names as $name) {
+            $reply = \is_array($reply) ? ($reply[$name] ?? null) : null;
+        }
+
+        return $reply;
+    }
+
+    /** @return list<mixed> one member of each thing of a list */
+    protected static function column(string $member, mixed $reply, string|int ...$names): array
+    {
+        $list = self::in($reply, ...$names);
+
+        return \is_array($list) ? array_values(array_map(static fn (mixed $one): mixed => self::in($one, $member), $list)) : [];
+    }
 }

@@ -42,7 +42,7 @@ final class HouseRules
         'Board' => ['Api', 'Work'],
         'Mistake' => ['Api', 'Skill', 'Work'],
         'Problem' => ['Api', 'Skill', 'Work'],
-        'Timetable' => ['Api'],
+        'Timetable' => ['Account', 'Api'],
         'Classroom' => ['Account', 'Api', 'Storage'],
         'Sheet' => ['Account', 'Api', 'Classroom', 'Storage'],
         'Printing' => ['Api', 'Classroom', 'Sheet'],

@@ -10,11 +10,12 @@ use Rostik\Core\Work\ToldProblem;
 final readonly class ProblemReply
 {
     /**
-     * @param string       $code    a short name of the problem
-     * @param string       $detail  one sentence for a person
-     * @param ?int         $at      for a sum that was not understood: where, in characters from 0
-     * @param ?string      $example for a sum that was not understood: one that works
-     * @param ?ToldProblem $told    for a problem in words that was not surely read: what was understood of it
+     * @param string        $code    a short name of the problem
+     * @param string        $detail  one sentence for a person
+     * @param ?int          $at      for a sum that was not understood: where, in characters from 0
+     * @param ?string       $example for a sum that was not understood: one that works
+     * @param ?list<string> $faults  for a file that is no timetable: what is wrong with it
+     * @param ?ToldProblem  $told    for a problem in words that was not surely read: what was understood of it
      */
     public function __construct(
         public int $status,
@@ -23,6 +24,7 @@ final readonly class ProblemReply
         public ?int $at,
         public ?string $example,
         public ?ToldProblem $told,
+        public ?array $faults,
     ) {
     }
 }

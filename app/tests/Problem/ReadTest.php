@@ -64,22 +64,4 @@ final class ReadTest extends ApiTestCase
             self::assertSame(200, $this->code(), $other);
         }
     }
-
-    /** What stands in a reply, by the names that lead there. */
-    private static function in(mixed $reply, string|int ...$names): mixed
-    {
-        foreach ($names as $name) {
-            $reply = \is_array($reply) ? ($reply[$name] ?? null) : null;
-        }
-
-        return $reply;
-    }
-
-    /** @return list<mixed> one member of each thing of a list */
-    private static function column(string $member, mixed $reply, string|int ...$names): array
-    {
-        $list = self::in($reply, ...$names);
-
-        return \is_array($list) ? array_values(array_map(static fn (mixed $one): mixed => self::in($one, $member), $list)) : [];
-    }
 }

@@ -112,18 +112,19 @@ final readonly class CsvTable
             $this->faults->add($this->file, 0, \sprintf('That is more than %d stops or %d services. Please bring in a part of it.', ServiceTable::MOST_STOPS, ServiceTable::MOST_SERVICES));
         }
         $this->faults->end();
-        $services = [];
+        $columns = [];
         $began = null;
         foreach ($names as $column => $name) {
-            $calls = $this->calls($times, $column, $began);
+            $before = $this->faults->count();
+            $columns[] = $calls = $this->calls($times, $column, $began);
             $first = array_values(array_filter($calls))[0] ?? null;
             $began = $first->arrive ?? $began;
-            if (\count(array_filter($calls)) < 2) {
+            if (\count(array_filter($calls)) < 2 && $before === $this->faults->count()) {
                 $this->faults->add($this->file, $head->line, \sprintf('Service %d%s calls at fewer than two stops.', $column + 1, '' === $name ? '' : ' ('.$name.')'));
             }
-            $this->faults->end();
-            $services[] = Service::of($name, $days[$column] ?? Weekdays::all(), $calls);
         }
+        $this->faults->end();
+        $services = array_map(static fn (string $name, array $calls, int $column): Service => Service::of($name, $days[$column] ?? Weekdays::all(), $calls), $names, $columns, array_keys($names));
 
         return ServiceTable::of($title, $vehicle, $stops, $services);
     }

@@ -22,6 +22,11 @@ final class Faults
         }
     }
 
+    public function count(): int
+    {
+        return \count($this->found);
+    }
+
     /** @throws NotATable when there are any */
     public function end(): void
     {

@@ -38,11 +38,27 @@ export interface AnswerRequest {
   style?: Style;
 }
 
+export interface AskTableRequest {
+  table: string;
+  level?: Level;
+  count?: number;
+  seed?: number;
+  drawn?: number;
+  kinds?: string[];
+  style?: Style;
+}
+
 export interface Asked {
   question: string;
   operation: Operation;
   because: string;
   step: number | null;
+}
+
+export interface AskedTableReply {
+  table: TableReply;
+  questions: TableQuestionReply[];
+  kinds: TableKindReply[];
 }
 
 export interface BlurredReply {
@@ -64,6 +80,11 @@ export interface BoardSum {
   clock: BoardClock | null;
   moments: number[][];
   asked: Asked[];
+}
+
+export interface Cell {
+  stop: number | null;
+  service: number | null;
 }
 
 export interface Change {
@@ -245,9 +266,20 @@ export interface DayTable {
   lengths: string[];
 }
 
+export interface DirectionChoice {
+  id: string;
+  to: string;
+  stops: string[];
+}
+
 export interface Fault {
   line: number;
   message: string;
+}
+
+export interface FeedReply {
+  routes: RouteChoice[];
+  table: TableReply | null;
 }
 
 export interface FoundCopyReply {
@@ -283,6 +315,12 @@ export interface HandsSet {
 export interface HouseMethod {
   kind: Kind;
   method: string;
+}
+
+export interface KeepTableRequest {
+  title: string;
+  csv: string;
+  vehicle?: Vehicle;
 }
 
 export type Kind = 'total' | 'difference' | 'product' | 'share' | 'chain' | 'series' | 'later' | 'earlier' | 'elapsed' | 'missing' | 'conversion' | 'comparison' | 'order' | 'rewrite' | 'date-later' | 'date-earlier' | 'dates-apart' | 'calendar';
@@ -438,6 +476,7 @@ export interface ProblemReply {
   at: number | null;
   example: string | null;
   told: ToldProblem | null;
+  faults: string[] | null;
 }
 
 export interface QuestionReply {
@@ -490,6 +529,15 @@ export interface Remark {
   code: string;
   text: string;
   at: number;
+}
+
+export interface RouteChoice {
+  id: string;
+  name: string;
+  vehicle: string;
+  directions: DirectionChoice[];
+  first: string;
+  last: string;
 }
 
 export interface RungMistakeReply {
@@ -653,6 +701,21 @@ export interface TableColumn {
   found: boolean;
 }
 
+export interface TableKindReply {
+  id: string;
+  said: string;
+}
+
+export interface TableLineReply {
+  id: string;
+  title: string;
+}
+
+export interface TableListReply {
+  own: TableLineReply[];
+  island: TableLineReply[];
+}
+
 export interface TablePicture {
   type: 'table';
   larger: string;
@@ -660,6 +723,42 @@ export interface TablePicture {
   rule: string;
   columns: TableColumn[];
   below: string;
+}
+
+export interface TableQuestionReply {
+  kind: string;
+  text: string;
+  answer: string;
+  sums: string[];
+  steps: TableStep[];
+  wrong: TableWrongReply[];
+}
+
+export interface TableReply {
+  title: string;
+  vehicle: string;
+  names: string[];
+  days: string[];
+  rows: TableRowReply[];
+  csv: string;
+}
+
+export interface TableRowReply {
+  stop: number;
+  name: string;
+  what: string;
+  times: (string | null)[];
+}
+
+export interface TableStep {
+  say: string;
+  lit: Cell[];
+  used: Cell[];
+}
+
+export interface TableWrongReply {
+  text: string;
+  may: string;
 }
 
 export type TimesGiven = 'as-written' | '24h' | 'words' | 'clocks' | 'roman-clocks';
@@ -695,6 +794,8 @@ export interface ToldSum {
 export type TypeSize = 'small' | 'usual' | 'large';
 
 export type Unknown = 'end' | 'start' | 'length' | 'answer';
+
+export type Vehicle = 'boat' | 'bus' | 'train' | 'tram' | 'service';
 
 export type Verdict = 'right' | 'other-form' | 'incomplete' | 'wrong' | 'blank' | 'unreadable';
 

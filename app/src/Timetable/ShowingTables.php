@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Timetable;
+
+use Rostik\Core\Mistake\MistakeBook;
+use Rostik\Core\Notation\Forms;
+use Rostik\Core\Notation\Marked;
+use Rostik\Core\Notation\Style;
+use Rostik\Core\Notation\Writer;
+use Rostik\Core\Skill\Level;
+use Rostik\Core\Sum\Sum;
+use Rostik\Core\Time\ClockForm;
+use Rostik\Core\Time\StatedTime;
+use Rostik\Core\Time\TimeOfDay;
+use Rostik\Core\Timetable\CsvTable;
+use Rostik\Core\Timetable\Kinds;
+use Rostik\Core\Timetable\Misreading;
+use Rostik\Core\Timetable\QuestionMaker;
+use Rostik\Core\Timetable\Service;
+use Rostik\Core\Timetable\ServiceTable;
+use Rostik\Core\Timetable\TableQuestion;
+use Rostik\Core\Timetable\TableRow;
+
+/** Timetables and the questions about them, as they are shown. */
+final readonly class ShowingTables
+{
+    public function __construct(private QuestionMaker $maker, private Kinds $kinds, private Forms $forms, private MistakeBook $mistakes)
+    {
+    }
+
+    public function asked(ServiceTable $table, AskTableRequest $wanted): AskedTableReply
+    {
+        $writer = Writer::marked($wanted->style);
+        $questions = 0 === $wanted->count ? [] : $this->maker->make($table, $wanted->level, $wanted->count, $wanted->seed, [] === $wanted->kinds ? null : $wanted->kinds, $writer);
+
+        return new AskedTableReply($this->table($table, $wanted->style), array_map(fn (TableQuestion $one): TableQuestionReply => $this->question($one), $questions), $this->kinds($wanted->level));
+    }
+
+    public function table(ServiceTable $table, Style $style = new Style()): TableReply
+    {
+        $writer = Writer::marked($style);
+        $time = static fn (?int $minutes): ?string => null === $minutes ? null : $writer->time(StatedTime::of(TimeOfDay::ofMinutes($minutes % TimeOfDay::DAY), ClockForm::TwentyFour));
+        $days = array_map(static fn (Service $one): string => $one->days->said(), $table->services);
+
+        return new TableReply(
+            $table->title,
+            $table->vehicle->value,
+            array_map(static fn (Service $one): string => $one->name, $table->services),
+            [] === array_filter($table->services, static fn (Service $one): bool => !$one->days->isDaily()) ? [] : $days,
+            array_map(static fn (TableRow $row): TableRowReply => new TableRowReply($row->stop, $row->name, $row->what, array_map($time, $row->times)), $table->rows()),
+            CsvTable::write($table),
+        );
+    }
+
+    private function question(TableQuestion $one): TableQuestionReply
+    {
+        $wrong = [];
+        foreach ($one->wrong as $id => $answer) {
+            $may = Misreading::tryFrom($id)?->may() ?? $this->mistakes->mistake($id)->may();
+            $wrong[] = new TableWrongReply(Marked::plain($answer->text), $may);
+        }
+
+        return new TableQuestionReply($one->kind, $one->text, $one->answer->text, array_map(fn (Sum $sum): string => $this->forms->write($sum, Writer::plain()), $one->sums), $one->steps, $wrong);
+    }
+
+    /** @return list<TableKindReply> */
+    private function kinds(Level $level): array
+    {
+        $kinds = [];
+        foreach ($this->kinds->all as $id => $kind) {
+            if (\in_array($level, $kind->levels(), true)) {
+                $kinds[] = new TableKindReply($id, $kind->said());
+            }
+        }
+
+        return $kinds;
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Timetable;
+
+/** What a misreading leads to. */
+final readonly class TableWrongReply
+{
+    /**
+     * @param string $text plain
+     * @param string $may  beginning with "may"
+     */
+    public function __construct(public string $text, public string $may)
+    {
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Timetable;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Rostik\App\Account\Teacher;
+use Rostik\Core\Skill\Level;
+use Rostik\Core\Timetable\CsvTable;
+use Rostik\Core\Timetable\Island;
+use Rostik\Core\Timetable\NotATable;
+use Rostik\Core\Timetable\ServiceTable;
+use Rostik\Core\Timetable\TableDrawer;
+use Rostik\Core\Timetable\Vehicle;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Symfony\Component\HttpKernel\Exception\UnprocessableEntityHttpException;
+use Symfony\Component\Uid\Uuid;
+
+/** The timetables of a teacher: those of the island, made ones, and those that were brought in. */
+final readonly class Timetables
+{
+    /** In place of an id: a made one. */
+    public const MADE = 'made';
+
+    private const MOST = 200;
+
+    public function __construct(private EntityManagerInterface $manager, private Island $island, private TableDrawer $drawer)
+    {
+    }
+
+    public function shelf(Teacher $teacher): TableListReply
+    {
+        return new TableListReply(
+            array_map(static fn (Timetable $one): TableLineReply => new TableLineReply($one->id()->toRfc4122(), $one->title()), $this->manager->getRepository(Timetable::class)->findBy(['owner' => $teacher], ['title' => 'ASC', 'id' => 'ASC'])),
+            array_map(fn (string $id): TableLineReply => new TableLineReply($id, $this->island->table($id)->title), $this->island->ids()),
+        );
+    }
+
+    /** @throws NotATable with every fault of it */
+    public function keep(Teacher $teacher, string $title, Vehicle $vehicle, string $csv): Timetable
+    {
+        // as it would go out again: whatever is in the text besides is not kept
+        $table = CsvTable::read($csv, $title, $vehicle);
+        if ($this->manager->getRepository(Timetable::class)->count(['owner' => $teacher]) >= self::MOST) {
+            throw new UnprocessableEntityHttpException(\sprintf('There are %d timetables already. Remove one that is not needed any more.', self::MOST));
+        }
+        $kept = new Timetable($teacher, $title, $vehicle, CsvTable::write($table));
+        $this->manager->persist($kept);
+        $this->manager->flush();
+
+        return $kept;
+    }
+
+    public function remove(Teacher $teacher, string $id): void
+    {
+        $this->manager->remove($this->own($teacher, $id));
+        $this->manager->flush();
+    }
+
+    /**
+     * @param string $id of one that was brought in or of the island; {@see MADE} for one drawn from the seed
+     *
+     * @throws NotFoundHttpException
+     */
+    public function table(Teacher $teacher, string $id, Level $level, int $seed): ServiceTable
+    {
+        return match (true) {
+            self::MADE === $id => $this->drawer->draw($level, $seed),
+            \in_array($id, $this->island->ids(), true) => $this->island->table($id),
+            default => $this->own($teacher, $id)->table(),
+        };
+    }
+
+    /** @throws NotFoundHttpException for what there is not, and for what is another teacher's, which is the same to her */
+    private function own(Teacher $teacher, string $id): Timetable
+    {
+        $found = Uuid::isValid($id) ? $this->manager->find(Timetable::class, Uuid::fromString($id)) : null;
+
+        return null !== $found && $found->belongsTo($teacher) ? $found : throw new NotFoundHttpException('There is no such timetable.');
+    }
+}
