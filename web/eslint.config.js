@@ -12,6 +12,7 @@ const rooms = {
   mistake: ['api', 'ui'],
   sheet: ['api', 'classroom', 'models', 'ui'],
   printing: ['api', 'classroom', 'sheet', 'ui'],
+  timetable: ['api', 'models', 'ui'],
   work: ['api', 'models', 'sheet', 'ui'],
   board: ['api', 'classroom', 'models', 'ui', 'work'],
 };

@@ -48,7 +48,7 @@ final readonly class ShowingTables
             $table->title,
             $table->vehicle->value,
             array_map(static fn (Service $one): string => $one->name, $table->services),
-            [] === array_filter($table->services, static fn (Service $one): bool => !$one->days->isDaily()) ? [] : $days,
+            $table->mixesDays() ? $days : [],
             array_map(static fn (TableRow $row): TableRowReply => new TableRowReply($row->stop, $row->name, $row->what, array_map($time, $row->times)), $table->rows()),
             CsvTable::write($table),
         );

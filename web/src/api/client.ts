@@ -1,7 +1,11 @@
 import type { ProblemReply, SheetReply, ToldProblem } from './types';
 
 /** What a refusal says; some say more than others. */
-type Said = Omit<ProblemReply, 'told'> & { told?: ToldProblem | null; sheet?: SheetReply };
+type Said = Omit<ProblemReply, 'told' | 'faults'> & {
+  told?: ToldProblem | null;
+  faults?: readonly string[] | null;
+  sheet?: SheetReply;
+};
 
 /** A refusal by the server, or the lack of a connection (status 0). */
 export class Refused extends Error {
@@ -112,10 +116,13 @@ export async function askOnce<Reply>(
       // what is erased is erased, even by the last thing that a page does
       keepalive: method === 'DELETE',
       headers: {
-        ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
+        ...(body === undefined
+          ? {}
+          : { 'Content-Type': body instanceof Blob ? 'application/zip' : 'application/json' }),
         ...(typing ? { Prefer: 'handling=lenient' } : {}),
       },
-      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+      // a file goes as it is
+      ...(body === undefined ? {} : { body: body instanceof Blob ? body : JSON.stringify(body) }),
       ...(signal ? { signal } : {}),
     });
   } catch (failure) {

@@ -148,6 +148,9 @@ export function Frame({ me }: { me: MeReply }) {
               <NavLink to="/sheets" className={look}>
                 Sheets
               </NavLink>
+              <NavLink to="/timetables" className={look}>
+                Timetables
+              </NavLink>
             </nav>
             <div className="ml-auto flex min-w-0 flex-1 items-center justify-end gap-3 py-1.5 max-md:basis-full">
               <SumLine

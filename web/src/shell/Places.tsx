@@ -14,6 +14,7 @@ const places = {
   shelf: () => import('../sheet/Shelf'),
   make: () => import('../sheet/MakeSheets'),
   print: () => import('../printing/PrintPreview'),
+  tables: () => import('../timetable/Timetables'),
   classes: () => import('../classroom/Classes'),
   again: () => import('../account/SignInAgain'),
   sheet: () => import('../sheet/SheetPanel'),
@@ -32,6 +33,7 @@ const DayBoard = part(() => places.day().then((it) => it.DayBoard));
 const Shelf = part(() => places.shelf().then((it) => it.Shelf));
 const MakeSheets = part(() => places.make().then((it) => it.MakeSheets));
 const PrintPreview = part(() => places.print().then((it) => it.PrintPreview));
+const Timetables = part(() => places.tables().then((it) => it.Timetables));
 const Classes = part(() => places.classes().then((it) => it.Classes));
 const SignInAgain = part(() => places.again().then((it) => it.SignInAgain));
 
@@ -54,6 +56,7 @@ export function Places({ who, signedOut }: { who: MeReply; signedOut: boolean })
             <Route path="/teach/day" element={<DayBoard />} />
             <Route path="/sheets" element={<Shelf />} />
             <Route path="/sheets/make" element={<MakeSheets />} />
+            <Route path="/timetables" element={<Timetables />} />
             <Route path="/classes" element={<Classes />} />
             <Route path="/sheets/:id/print" element={<PrintPreview />} />
             <Route path="*" element={<Navigate to="/prepare" replace />} />

@@ -1,0 +1,60 @@
+import { expect, test } from './desk.js';
+
+const csv = 'Stop,1,2,3\nOmbrel Quay,09:40,10:55,12:10\nLittle Sand,09:52,-,12:22\nFell Harbour,10:19,11:28,12:56\n';
+
+test('a timetable is read before the class: where to look, step by step, with times covered', async ({
+  desk,
+  page,
+}) => {
+  await page.goto('/timetables?table=pintail-summer-out&kind=how-long');
+  await expect(page.getByTestId('question')).toContainText('How long does the');
+  const table = page.getByRole('region', { name: /^Timetable:/ });
+  await expect(table.locator('[data-found]')).toHaveCount(0);
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByTestId('say')).toContainText('that is the column');
+  await expect(table.locator('[data-found]')).toHaveCount(1);
+  await expect(table.locator('[data-found]')).toBeInViewport();
+  await page.keyboard.press('ArrowRight');
+  await expect(table.locator('[data-found]')).toHaveCount(2);
+  await page.keyboard.press('a');
+  await expect(page.getByTestId('answer')).toContainText(/h|min/);
+  await page.getByText('What might go wrong').click();
+  await expect(page.getByText(/whoever writes it may/).first()).toBeVisible();
+  await desk.hasNoBarriers();
+  // the next question hides it again
+  await page.keyboard.press('n');
+  await expect(page.getByTestId('answer')).toHaveCount(0);
+  await page.keyboard.press('h');
+  await page.getByRole('button', { name: 'Cover the time at Little Sand, column 1', exact: true }).click();
+  await page.keyboard.press('h');
+  await expect(table).not.toContainText('07:22');
+  await page.getByRole('button', { name: 'Show the time at Little Sand, column 1', exact: true }).click();
+  await expect(table).toContainText('07:22');
+});
+
+test('a timetable is brought in, refused with its faults, mended, asked about, removed and brought back', async ({
+  desk,
+  page,
+}) => {
+  await page.goto('/timetables');
+  await page.getByRole('button', { name: 'Bring one in' }).click();
+  const text = page.getByLabel(/or the table itself/);
+  await text.fill(csv.replace('10:19', 'soon'));
+  await page.getByLabel('Its name').fill('Boats on a chart');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByRole('alert')).toContainText('line 4: "soon" in column 2 is no time');
+  await expect(text).toHaveValue(/soon/);
+  await desk.hasNoBarriers();
+  await text.fill(csv);
+  await page.getByLabel('It is about').selectOption('boat');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByLabel('Timetable', { exact: true })).toContainText('Boats on a chart');
+  await expect(page.getByRole('region', { name: 'Timetable: Boats on a chart' })).toContainText('12:22');
+  await expect(page.getByTestId('question')).toContainText('boat');
+  const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'CSV' }).click()]);
+  expect(file.suggestedFilename()).toBe('Boats on a chart.csv');
+  await page.getByRole('button', { name: 'Remove' }).click();
+  await expect(page.getByRole('region', { name: /^Timetable: The Pintail/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByLabel('Timetable', { exact: true })).toContainText('Boats on a chart');
+});

@@ -1,0 +1,383 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useSearchParams } from 'react-router';
+import { ask } from '../api/client';
+import type { AskedTableReply, Level, TableQuestionReply } from '../api/types';
+import { Marked } from '../models/Marked';
+import { Timetable } from '../models/Timetable';
+import { Button } from '../ui/Button';
+import { Choice } from '../ui/Choice';
+import { useKeys } from '../ui/keys';
+import { useNotice } from '../ui/notices';
+import { useTitle } from '../ui/useTitle';
+import { BringTable } from './BringTable';
+import { askedQuery, tablesQuery } from './queries';
+
+const levels: readonly { value: Level; text: string }[] = [
+  { value: 'support', text: 'Support' },
+  { value: 'core', text: 'Core' },
+  { value: 'stretch', text: 'Stretch' },
+];
+const made = 'made';
+
+/** Timetables to be read before the class, with questions and where to look for their answers. */
+export function Timetables() {
+  useTitle('Timetables');
+  const [params, setParams] = useSearchParams();
+  const put = (parts: Record<string, string | number | null>) => {
+    setParams(
+      (now) => {
+        for (const [name, value] of Object.entries(parts)) {
+          if (value === null) {
+            now.delete(name);
+          } else {
+            now.set(name, String(value));
+          }
+        }
+        return now;
+      },
+      { replace: true },
+    );
+  };
+  const number = (name: string, usual: number) => Number(params.get(name) ?? usual) || usual;
+  const tables = useQuery(tablesQuery);
+  const table = params.get('table') ?? tables.data?.island[0]?.id ?? made;
+  const level = levels.find((one) => one.value === params.get('level'))?.value ?? 'core';
+  const kind = params.get('kind') ?? '';
+  const wanted = {
+    table,
+    level,
+    seed: number('seed', 1),
+    drawn: number('drawn', 1),
+    kinds: kind === '' ? [] : [kind],
+  };
+  const asked = useQuery({ ...askedQuery(wanted), enabled: params.has('table') || tables.isSuccess });
+  const [bringing, setBringing] = useState(false);
+  const client = useQueryClient();
+  const notice = useNotice();
+  const own = tables.data?.own.find((one) => one.id === table);
+  const remove = useMutation({
+    mutationFn: async () => {
+      await ask('DELETE', `/api/timetables/${table}`);
+      return { title: own?.title ?? '', csv: asked.data?.table.csv ?? '', vehicle: asked.data?.table.vehicle };
+    },
+    onSuccess: (gone) => {
+      put({ table: null, q: null, step: null });
+      void client.invalidateQueries({ queryKey: tablesQuery.queryKey, exact: true });
+      notice(`“${gone.title}” is removed.`, () => {
+        void ask('POST', '/api/timetables', gone).then(() =>
+          client.invalidateQueries({ queryKey: tablesQuery.queryKey, exact: true }),
+        );
+      });
+    },
+    onError: (failure) => {
+      notice(failure.message);
+    },
+  });
+  const other = () => {
+    put({ seed: wanted.seed + 1, q: null, step: null });
+  };
+  useKeys({ o: other });
+  const choose = (id: string) => {
+    put({ table: id, q: null, step: null, drawn: id === made ? wanted.drawn + 1 : null });
+  };
+  return (
+    <section className="flex min-h-0 flex-1 flex-col overflow-y-auto px-6 py-3" aria-label="Timetables">
+      <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
+        <h1 className="sr-only">Timetables</h1>
+        <select
+          aria-label="Timetable"
+          className="min-h-10 max-w-md min-w-0 rounded-md border-2 border-ink bg-sheet px-2 text-lg font-bold"
+          value={table}
+          onChange={(event) => {
+            choose(event.target.value);
+          }}
+        >
+          <optgroup label="Ombrel Island">
+            {tables.data?.island.map((one) => (
+              <option key={one.id} value={one.id}>
+                {one.title}
+              </option>
+            ))}
+          </optgroup>
+          {tables.data && tables.data.own.length > 0 && (
+            <optgroup label="Brought in">
+              {tables.data.own.map((one) => (
+                <option key={one.id} value={one.id}>
+                  {one.title}
+                </option>
+              ))}
+            </optgroup>
+          )}
+          <option value={made}>A made-up one, for the level</option>
+        </select>
+        <Choice
+          label="Level"
+          value={level}
+          options={levels}
+          onChange={(value) => {
+            put({ level: value, kind: null, q: null, step: null });
+          }}
+        />
+        {table === made && (
+          <Button
+            onClick={() => {
+              put({ drawn: wanted.drawn + 1, q: null, step: null });
+            }}
+          >
+            Another table
+          </Button>
+        )}
+        <div className="ml-auto flex flex-wrap gap-2">
+          {asked.data && <TakeOut asked={asked.data} />}
+          {own && (
+            <Button
+              onClick={() => {
+                remove.mutate();
+              }}
+            >
+              Remove
+            </Button>
+          )}
+          <Button
+            onClick={() => {
+              setBringing(true);
+            }}
+          >
+            Bring one in
+          </Button>
+        </div>
+      </div>
+      {asked.data ? (
+        <Reading
+          key={`${table},${level},${wanted.drawn}`}
+          asked={asked.data}
+          kind={kind}
+          current={number('q', 1) - 1}
+          step={Number(params.get('step') ?? '0')}
+          onMove={(q, step) => {
+            put({ q: q + 1, step });
+          }}
+          onKind={(id) => {
+            put({ kind: id === '' ? null : id, q: null, step: null });
+          }}
+          onOther={other}
+        />
+      ) : (
+        asked.isError && <p className="mt-4 text-lg">{asked.error.message}</p>
+      )}
+      <BringTable
+        open={bringing}
+        onClose={() => {
+          setBringing(false);
+        }}
+        onKept={(kept) => {
+          setBringing(false);
+          void client.invalidateQueries({ queryKey: tablesQuery.queryKey, exact: true });
+          choose(kept.id);
+        }}
+      />
+    </section>
+  );
+}
+
+/** The table as CSV. */
+function TakeOut({ asked }: { asked: AskedTableReply }) {
+  const address = `data:text/csv;charset=utf-8,${encodeURIComponent(asked.table.csv)}`;
+  return (
+    <a
+      className="inline-flex min-h-10 items-center rounded-md border-2 border-ink bg-sheet px-3 font-bold hover:bg-wash"
+      href={address}
+      download={`${asked.table.title === '' ? 'timetable' : asked.table.title}.csv`}
+    >
+      CSV
+    </a>
+  );
+}
+
+/** The table with the question in hand, and the others beside it. */
+function Reading({
+  asked,
+  kind,
+  current,
+  step,
+  onMove,
+  onKind,
+  onOther,
+}: {
+  asked: AskedTableReply;
+  kind: string;
+  current: number;
+  step: number;
+  onMove: (question: number, step: number) => void;
+  onKind: (id: string) => void;
+  onOther: () => void;
+}) {
+  const [covered, setCovered] = useState<ReadonlySet<string>>(new Set());
+  const [covering, setCovering] = useState(false);
+  const { questions } = asked;
+  const at = Math.min(Math.max(current, 0), Math.max(0, questions.length - 1));
+  const question = questions[at];
+  // before the first step nothing is shown; behind the last one stands the answer
+  const last = (question?.steps.length ?? 0) + 1;
+  const now = Math.min(Math.max(step, 0), last);
+  const shown = question?.steps[Math.min(now, last - 1) - 1];
+  const go = (to: number) => () => {
+    if (question) {
+      onMove(at, Math.min(Math.max(to, 0), last));
+    }
+  };
+  const another = () => {
+    if (at + 1 < questions.length) {
+      onMove(at + 1, 0);
+    } else {
+      onOther();
+    }
+  };
+  useKeys({
+    ArrowRight: go(now + 1),
+    ArrowLeft: go(now - 1),
+    Home: go(0),
+    a: go(now === last ? 0 : last),
+    n: another,
+    h: () => {
+      setCovering(!covering);
+    },
+  });
+  const cover = (place: string) => {
+    setCovered((before) => {
+      const after = new Set(before);
+      if (!after.delete(place)) {
+        after.add(place);
+      }
+      return after;
+    });
+  };
+  return (
+    <div className="mt-3 grid min-h-0 flex-1 gap-x-6 gap-y-4 xl:grid-cols-[minmax(0,1fr)_22rem]">
+      <div className="flex min-w-0 flex-col">
+        <Timetable
+          table={asked.table}
+          lit={shown?.lit ?? []}
+          used={now === 0 ? [] : (shown?.used ?? [])}
+          large
+          covered={covered}
+          covering={covering}
+          onCover={cover}
+        />
+        {question ? (
+          <div className="mt-4">
+            <p className="text-[clamp(1.4rem,2.2vw,2rem)] leading-snug" data-testid="question">
+              <Marked text={question.text} />
+            </p>
+            <p
+              className="mt-2 min-h-16 border-t-2 border-ink pt-2 text-2xl leading-snug"
+              aria-live="polite"
+              data-testid="say"
+            >
+              {now === last ? (
+                <strong data-testid="answer">
+                  <Marked text={question.answer} />
+                </strong>
+              ) : (
+                shown && <Marked text={shown.say} />
+              )}
+            </p>
+            <div className="flex flex-wrap items-center gap-2.5">
+              <Button onClick={go(now - 1)} aria-disabled={now === 0}>
+                Back
+              </Button>
+              <Button look="strong" onClick={go(now + 1)} aria-disabled={now === last} shortcut="→">
+                {now === 0 ? 'Where do we look?' : 'Next step'}
+              </Button>
+              <Button onClick={go(now === last ? 0 : last)} shortcut="A">
+                Answer
+              </Button>
+              <Button onClick={another} shortcut="N">
+                Next question
+              </Button>
+              <Button
+                aria-pressed={covering}
+                onClick={() => {
+                  setCovering(!covering);
+                }}
+                shortcut="H"
+              >
+                Cover times
+              </Button>
+              {covered.size > 0 && (
+                <Button
+                  onClick={() => {
+                    setCovered(new Set());
+                  }}
+                >
+                  Show all
+                </Button>
+              )}
+            </div>
+            {now === last && <Wrong question={question} />}
+          </div>
+        ) : (
+          <p className="mt-4 text-xl">This table has no such questions. Try another level, or another kind.</p>
+        )}
+      </div>
+      <aside aria-label="Questions" className="min-w-0 bg-desk px-4 py-3">
+        <div className="flex items-center justify-between gap-2">
+          <h2 className="text-xl font-bold">Questions</h2>
+          <Button onClick={onOther} shortcut="O">
+            Others
+          </Button>
+        </div>
+        <label className="mt-2 block">
+          <span className="sr-only">Kind of question</span>
+          <select
+            className="min-h-9 w-full rounded-md border-2 border-ink bg-sheet px-1.5"
+            value={kind}
+            onChange={(event) => {
+              onKind(event.target.value);
+            }}
+          >
+            <option value="">of every kind</option>
+            {asked.kinds.map((one) => (
+              <option key={one.id} value={one.id}>
+                {one.said}
+              </option>
+            ))}
+          </select>
+        </label>
+        <ol className="mt-2 divide-y divide-hair">
+          {questions.map((one, i) => (
+            <li key={one.text}>
+              <button
+                type="button"
+                aria-current={i === at}
+                className="w-full py-2 text-left hover:bg-wash aria-[current=true]:font-bold"
+                onClick={() => {
+                  onMove(i, 0);
+                }}
+              >
+                {i + 1}. <Marked text={one.text} />
+              </button>
+            </li>
+          ))}
+        </ol>
+      </aside>
+    </div>
+  );
+}
+
+/** What may be written instead, for the teacher. */
+function Wrong({ question }: { question: TableQuestionReply }) {
+  return (
+    <details className="mt-3">
+      <summary className="cursor-pointer text-lg text-soft">What might go wrong</summary>
+      <ul className="mt-1 text-lg">
+        {question.wrong.map((one) => (
+          <li key={one.may}>
+            <strong>{one.text}</strong>: whoever writes it {one.may}.
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}

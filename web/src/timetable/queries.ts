@@ -1,0 +1,29 @@
+import { keepPreviousData, queryOptions } from '@tanstack/react-query';
+import { ask } from '../api/client';
+import { withStyle } from '../api/queries';
+import type { AskedTableReply, Level, TableListReply } from '../api/types';
+
+export const tablesQuery = queryOptions({
+  queryKey: ['timetables'],
+  queryFn: ({ signal }) => ask<TableListReply>('GET', '/api/timetables', undefined, signal),
+  staleTime: Infinity,
+});
+
+/** What is asked of a table: the same always gives the same. */
+export interface Wanted {
+  table: string;
+  level: Level;
+  seed: number;
+  drawn: number;
+  kinds: readonly string[];
+}
+
+export const askedQuery = (wanted: Wanted) => {
+  const asked = withStyle({ ...wanted, count: 8 });
+  return queryOptions({
+    queryKey: ['timetables', asked],
+    queryFn: ({ signal }) => ask<AskedTableReply>('POST', '/api/timetables/ask', asked, signal, true),
+    staleTime: Infinity,
+    placeholderData: keepPreviousData,
+  });
+};
