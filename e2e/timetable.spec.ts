@@ -58,3 +58,25 @@ test('a timetable is brought in, refused with its faults, mended, asked about, r
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByLabel('Timetable', { exact: true })).toContainText('Boats on a chart');
 });
+
+test('a day is completed at three levels: on the screen, on sheets, on paper', async ({ desk, page }) => {
+  await page.goto(`/timetables?table=${encodeURIComponent('day:Boat shed day')}&level=support`);
+  const table = page.getByRole('region', { name: 'Table: Boat shed day' });
+  await expect(table.getByRole('button', { name: /^Show the end of/ })).toHaveCount(6);
+  await page.keyboard.press('ArrowRight');
+  await expect(table.getByRole('button', { name: /^Hide the end of/ })).toHaveCount(1);
+  await desk.hasNoBarriers();
+  await page.getByRole('radio', { name: 'Stretch' }).click();
+  await expect(table).toContainText('straight after');
+  await page.getByRole('button', { name: 'Sheets at three levels' }).click();
+  await expect(page).toHaveURL(/\/sheets$/);
+  for (const level of ['support', 'core', 'stretch']) {
+    await expect(page.getByText(`Boat shed day (${level})`)).toBeVisible();
+  }
+  await page.goto(`/timetables?table=${encodeURIComponent('day:School day')}&level=stretch`);
+  await page.getByRole('button', { name: 'Put it on a sheet' }).click();
+  await expect(page).toHaveURL(/\/prepare\?sheet=/);
+  await page.getByRole('link', { name: /Print/ }).click();
+  await expect(desk.paper.getByRole('columnheader', { name: 'length' })).toBeVisible();
+  await expect(desk.paper.getByRole('cell', { name: 'straight after' })).toBeVisible();
+});

@@ -12,7 +12,7 @@ const rooms = {
   mistake: ['api', 'ui'],
   sheet: ['api', 'classroom', 'models', 'ui'],
   printing: ['api', 'classroom', 'sheet', 'ui'],
-  timetable: ['api', 'models', 'ui'],
+  timetable: ['api', 'models', 'sheet', 'ui'],
   work: ['api', 'models', 'sheet', 'ui'],
   board: ['api', 'classroom', 'models', 'ui', 'work'],
 };

@@ -11,10 +11,14 @@ use Rostik\Core\Notation\Style;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Sum\Sum;
+use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\ClockForm;
 use Rostik\Core\Time\StatedTime;
 use Rostik\Core\Time\TimeOfDay;
+use Rostik\Core\Timetable\ActivityMaker;
+use Rostik\Core\Timetable\ActivityRow;
 use Rostik\Core\Timetable\CsvTable;
+use Rostik\Core\Timetable\HiddenPart;
 use Rostik\Core\Timetable\Kinds;
 use Rostik\Core\Timetable\Misreading;
 use Rostik\Core\Timetable\QuestionMaker;
@@ -26,7 +30,7 @@ use Rostik\Core\Timetable\TableRow;
 /** Timetables and the questions about them, as they are shown. */
 final readonly class ShowingTables
 {
-    public function __construct(private QuestionMaker $maker, private Kinds $kinds, private Forms $forms, private MistakeBook $mistakes)
+    public function __construct(private QuestionMaker $maker, private Kinds $kinds, private Forms $forms, private MistakeBook $mistakes, private ActivityMaker $activities)
     {
     }
 
@@ -52,6 +56,32 @@ final readonly class ShowingTables
             array_map(static fn (TableRow $row): TableRowReply => new TableRowReply($row->stop, $row->name, $row->what, array_map($time, $row->times)), $table->rows()),
             CsvTable::write($table),
         );
+    }
+
+    public function activities(ActivityRequest $wanted): ActivityReply
+    {
+        $table = $this->activities->make($wanted->level, $wanted->rows, $wanted->seed, '' === $wanted->day ? null : $wanted->day);
+        $writer = Writer::marked($wanted->style);
+
+        return new ActivityReply($table->title, array_map(fn (ActivityRow $row): ActivityRowReply => $this->activity($row, $writer), $table->rows));
+    }
+
+    private function activity(ActivityRow $row, Writer $writer): ActivityRowReply
+    {
+        $time = static fn (int $minutes): string => $writer->time(StatedTime::of(TimeOfDay::ofMinutes($minutes)));
+        $cells = [$time($row->start), $writer->amount(Amount::minutes($row->minutes)), $time($row->end())];
+        $hidden = match ($row->hidden) {
+            HiddenPart::Start => 0,
+            HiddenPart::Length => 1,
+            HiddenPart::End => 2,
+        };
+        $seen = $cells;
+        $seen[$hidden] = null;
+        if (null !== $row->after) {
+            $seen[0] = 'straight after';
+        }
+
+        return new ActivityRowReply($row->what, $this->forms->write($row->sum(), Writer::plain()), $seen, $cells[$hidden]);
     }
 
     private function question(TableQuestion $one): TableQuestionReply

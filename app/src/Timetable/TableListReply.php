@@ -10,8 +10,9 @@ final readonly class TableListReply
     /**
      * @param list<TableLineReply> $own    brought in, by title
      * @param list<TableLineReply> $island of the island
+     * @param list<string>         $days   that there are activity tables of, by name
      */
-    public function __construct(public array $own, public array $island)
+    public function __construct(public array $own, public array $island, public array $days)
     {
     }
 }

@@ -53,6 +53,13 @@ final readonly class TimetableController
         return new JsonResponse($this->showing->asked($this->timetables->table($teacher, $wanted->table, $wanted->level, $wanted->drawn), $wanted));
     }
 
+    /** An activity table of a day: what is hidden in each row, with the sum that finds it. */
+    #[Route('/activities', methods: ['POST'], priority: 1)]
+    public function activities(#[MapRequestPayload] ActivityRequest $wanted): Response
+    {
+        return new JsonResponse($this->showing->activities($wanted));
+    }
+
     /** A feed in, as the zip it is: what there is to choose from out; or, with a route and a day, its table. Nothing of it is kept. */
     #[Route('/feed', methods: ['POST'], priority: 1)]
     public function feed(Request $request): Response

@@ -7,6 +7,7 @@ namespace Rostik\App\Timetable;
 use Doctrine\ORM\EntityManagerInterface;
 use Rostik\App\Account\Teacher;
 use Rostik\Core\Skill\Level;
+use Rostik\Core\Timetable\ActivityMaker;
 use Rostik\Core\Timetable\CsvTable;
 use Rostik\Core\Timetable\Island;
 use Rostik\Core\Timetable\NotATable;
@@ -25,7 +26,7 @@ final readonly class Timetables
 
     private const MOST = 200;
 
-    public function __construct(private EntityManagerInterface $manager, private Island $island, private TableDrawer $drawer)
+    public function __construct(private EntityManagerInterface $manager, private Island $island, private TableDrawer $drawer, private ActivityMaker $activities)
     {
     }
 
@@ -34,6 +35,7 @@ final readonly class Timetables
         return new TableListReply(
             array_map(static fn (Timetable $one): TableLineReply => new TableLineReply($one->id()->toRfc4122(), $one->title()), $this->manager->getRepository(Timetable::class)->findBy(['owner' => $teacher], ['title' => 'ASC', 'id' => 'ASC'])),
             array_map(fn (string $id): TableLineReply => new TableLineReply($id, $this->island->table($id)->title), $this->island->ids()),
+            $this->activities->days(),
         );
     }
 

@@ -1,5 +1,25 @@
 // Written by ./rostik types from the PHP request and reply classes. Do not edit.
 
+export interface ActivityReply {
+  title: string;
+  rows: ActivityRowReply[];
+}
+
+export interface ActivityRequest {
+  day?: string;
+  level?: Level;
+  rows?: number;
+  seed?: number;
+  style?: Style;
+}
+
+export interface ActivityRowReply {
+  what: string;
+  sum: string;
+  cells: (string | null)[];
+  found: string;
+}
+
 export interface AimRequest {
   rung: string;
   count: number;
@@ -714,6 +734,7 @@ export interface TableLineReply {
 export interface TableListReply {
   own: TableLineReply[];
   island: TableLineReply[];
+  days: string[];
 }
 
 export interface TablePicture {

@@ -11,6 +11,7 @@ import { useKeys } from '../ui/keys';
 import { useNotice } from '../ui/notices';
 import { useTitle } from '../ui/useTitle';
 import { BringTable } from './BringTable';
+import { DayTable } from './DayTable';
 import { askedQuery, tablesQuery } from './queries';
 
 const levels: readonly { value: Level; text: string }[] = [
@@ -19,6 +20,8 @@ const levels: readonly { value: Level; text: string }[] = [
   { value: 'stretch', text: 'Stretch' },
 ];
 const made = 'made';
+/** Before the name of a day: its activity table. */
+const dayMark = 'day:';
 
 /** Timetables to be read before the class, with questions and where to look for their answers. */
 export function Timetables() {
@@ -51,7 +54,11 @@ export function Timetables() {
     drawn: number('drawn', 1),
     kinds: kind === '' ? [] : [kind],
   };
-  const asked = useQuery({ ...askedQuery(wanted), enabled: params.has('table') || tables.isSuccess });
+  const asked = useQuery({
+    ...askedQuery(wanted),
+    enabled: !table.startsWith(dayMark) && (params.has('table') || tables.isSuccess),
+  });
+  const day = table.startsWith(dayMark) ? table.slice(dayMark.length) : null;
   const [bringing, setBringing] = useState(false);
   const client = useQueryClient();
   const notice = useNotice();
@@ -77,7 +84,7 @@ export function Timetables() {
   const other = () => {
     put({ seed: wanted.seed + 1, q: null, step: null });
   };
-  useKeys({ o: other });
+  useKeys(day ? {} : { o: other });
   const choose = (id: string) => {
     put({ table: id, q: null, step: null, drawn: id === made ? wanted.drawn + 1 : null });
   };
@@ -110,6 +117,13 @@ export function Timetables() {
             </optgroup>
           )}
           <option value={made}>A made-up one, for the level</option>
+          <optgroup label="A day to complete: start, length, end">
+            {tables.data?.days.map((day) => (
+              <option key={day} value={`${dayMark}${day}`}>
+                {day}
+              </option>
+            ))}
+          </optgroup>
         </select>
         <Choice
           label="Level"
@@ -129,7 +143,7 @@ export function Timetables() {
           </Button>
         )}
         <div className="ml-auto flex flex-wrap gap-2">
-          {asked.data && <TakeOut asked={asked.data} />}
+          {asked.data && !day && <TakeOut asked={asked.data} />}
           {own && (
             <Button
               onClick={() => {
@@ -148,7 +162,9 @@ export function Timetables() {
           </Button>
         </div>
       </div>
-      {asked.data ? (
+      {day ? (
+        <DayTable wanted={{ day, level, seed: wanted.seed }} onOther={other} />
+      ) : asked.data ? (
         <Reading
           key={`${table},${level},${wanted.drawn}`}
           asked={asked.data}

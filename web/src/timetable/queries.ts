@@ -1,7 +1,7 @@
 import { keepPreviousData, queryOptions } from '@tanstack/react-query';
 import { ask } from '../api/client';
 import { withStyle } from '../api/queries';
-import type { AskedTableReply, Level, TableListReply } from '../api/types';
+import type { ActivityReply, AskedTableReply, Level, TableListReply } from '../api/types';
 
 export const tablesQuery = queryOptions({
   queryKey: ['timetables'],
@@ -25,5 +25,21 @@ export const askedQuery = (wanted: Wanted) => {
     queryFn: ({ signal }) => ask<AskedTableReply>('POST', '/api/timetables/ask', asked, signal, true),
     staleTime: Infinity,
     placeholderData: keepPreviousData,
+  });
+};
+
+/** An activity table: the same always gives the same. */
+export interface WantedDay {
+  day: string;
+  level: Level;
+  seed: number;
+}
+
+export const activityQuery = (wanted: WantedDay) => {
+  const asked = withStyle({ ...wanted, rows: 6 });
+  return queryOptions({
+    queryKey: ['activities', asked],
+    queryFn: ({ signal }) => ask<ActivityReply>('POST', '/api/timetables/activities', asked, signal, true),
+    staleTime: Infinity,
   });
 };
