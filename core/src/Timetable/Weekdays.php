@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Timetable;
 
+use Rostik\Core\Time\Weekday;
+
 /** The days of the week on which something runs. */
 final readonly class Weekdays
 {
     /** From Monday, as ISO 8601 numbers them from 1. */
-    public const NAMES = [1 => 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
+    public const NAMES = Weekday::NAMES;
 
     private const WORDS = ['daily' => [1, 2, 3, 4, 5, 6, 7], 'every day' => [1, 2, 3, 4, 5, 6, 7], 'weekdays' => [1, 2, 3, 4, 5], 'school days' => [1, 2, 3, 4, 5], 'weekend' => [6, 7], 'weekends' => [6, 7]];
 
