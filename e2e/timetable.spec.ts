@@ -79,4 +79,18 @@ test('a day is completed at three levels: on the screen, on sheets, on paper', a
   await page.getByRole('link', { name: /Print/ }).click();
   await expect(desk.paper.getByRole('columnheader', { name: 'length' })).toBeVisible();
   await expect(desk.paper.getByRole('cell', { name: 'straight after' })).toBeVisible();
+  // the same day told, and put in order by hand
+  await page.goto(`/timetables?table=${encodeURIComponent('day:School day')}&level=core&task=told`);
+  const order = page.getByRole('list', { name: 'In order' });
+  const first = await order.getByRole('listitem').first().innerText();
+  await page
+    .getByRole('button', { name: /later$/ })
+    .first()
+    .click();
+  expect(await order.getByRole('listitem').nth(1).innerText()).toContain(first.split('\n').at(-1));
+  await page.getByRole('button', { name: 'Is that right?' }).click();
+  await expect(page.getByTestId('in-place')).toContainText('of 5');
+  await desk.hasNoBarriers();
+  await page.keyboard.press('a');
+  await expect(page.getByTestId('in-place')).toContainText('That is the order of the day.');
 });

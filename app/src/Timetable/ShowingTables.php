@@ -18,6 +18,7 @@ use Rostik\Core\Time\TimeOfDay;
 use Rostik\Core\Timetable\ActivityMaker;
 use Rostik\Core\Timetable\ActivityRow;
 use Rostik\Core\Timetable\CsvTable;
+use Rostik\Core\Timetable\DayTeller;
 use Rostik\Core\Timetable\HiddenPart;
 use Rostik\Core\Timetable\Kinds;
 use Rostik\Core\Timetable\Misreading;
@@ -30,7 +31,7 @@ use Rostik\Core\Timetable\TableRow;
 /** Timetables and the questions about them, as they are shown. */
 final readonly class ShowingTables
 {
-    public function __construct(private QuestionMaker $maker, private Kinds $kinds, private Forms $forms, private MistakeBook $mistakes, private ActivityMaker $activities)
+    public function __construct(private QuestionMaker $maker, private Kinds $kinds, private Forms $forms, private MistakeBook $mistakes, private ActivityMaker $activities, private DayTeller $teller)
     {
     }
 
@@ -64,6 +65,13 @@ final readonly class ShowingTables
         $writer = Writer::marked($wanted->style);
 
         return new ActivityReply($table->title, array_map(fn (ActivityRow $row): ActivityRowReply => $this->activity($row, $writer), $table->rows));
+    }
+
+    public function tale(ActivityRequest $wanted): DayTaleReply
+    {
+        $tale = $this->teller->tell($wanted->level, $wanted->seed, '' === $wanted->day ? null : $wanted->day, Writer::marked($wanted->style));
+
+        return new DayTaleReply($tale->title, $tale->things, $tale->sentences, $tale->order);
     }
 
     private function activity(ActivityRow $row, Writer $writer): ActivityRowReply

@@ -60,6 +60,13 @@ final readonly class TimetableController
         return new JsonResponse($this->showing->activities($wanted));
     }
 
+    /** A day told in sentences, to be put in order. */
+    #[Route('/tale', methods: ['POST'], priority: 1)]
+    public function tale(#[MapRequestPayload] ActivityRequest $wanted): Response
+    {
+        return new JsonResponse($this->showing->tale($wanted));
+    }
+
     /** A feed in, as the zip it is: what there is to choose from out; or, with a route and a day, its table. Nothing of it is kept. */
     #[Route('/feed', methods: ['POST'], priority: 1)]
     public function feed(Request $request): Response

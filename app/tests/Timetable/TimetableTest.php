@@ -92,6 +92,25 @@ final class TimetableTest extends ApiTestCase
         self::assertStringContainsString('folder', $this->lastDetail());
     }
 
+    public function testADayIsATableToCompleteAndATaleToPutInOrder(): void
+    {
+        $this->signIn();
+        $days = (array) $this->ask('GET', '/api/timetables')['days'];
+        self::assertContains('Boat shed day', $days);
+        $table = $this->ask('POST', '/api/timetables/activities', ['day' => 'Boat shed day', 'level' => 'stretch', 'seed' => 4]);
+        self::assertSame('Boat shed day', $table['title']);
+        self::assertCount(6, self::column('what', $table, 'rows'));
+        foreach ((array) $table['rows'] as $row) {
+            self::assertCount(1, array_filter((array) self::in($row, 'cells'), is_null(...)));
+            // its sum goes on a sheet as the row of a table
+            $worked = $this->ask('POST', '/api/work', ['sum' => self::in($row, 'sum')]);
+            self::assertSame(self::in($row, 'found'), self::in($worked, 'answer', 'shown'));
+        }
+        $tale = $this->ask('POST', '/api/timetables/tale', ['day' => 'Boat shed day', 'level' => 'core', 'seed' => 4]);
+        self::assertCount(5, (array) $tale['things']);
+        self::assertEqualsCanonicalizing([0, 1, 2, 3, 4], $tale['order']);
+    }
+
     public function testTablesBelongToWhoIsSignedIn(): void
     {
         self::assertSame(401, $this->codeOf('GET', '/api/timetables'));

@@ -286,6 +286,13 @@ export interface DayTable {
   lengths: string[];
 }
 
+export interface DayTaleReply {
+  title: string;
+  things: string[];
+  sentences: string[];
+  order: number[];
+}
+
 export interface DirectionChoice {
   id: string;
   to: string;

@@ -152,7 +152,7 @@ export function Frame({ me }: { me: MeReply }) {
                 Timetables
               </NavLink>
             </nav>
-            <div className="ml-auto flex min-w-0 flex-1 items-center justify-end gap-3 py-1.5 max-md:basis-full">
+            <div className="ml-auto flex min-w-0 flex-1 items-center justify-end gap-3 py-1.5 max-lg:basis-full">
               <SumLine
                 text={text}
                 onType={open}

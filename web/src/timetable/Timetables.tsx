@@ -11,6 +11,7 @@ import { useKeys } from '../ui/keys';
 import { useNotice } from '../ui/notices';
 import { useTitle } from '../ui/useTitle';
 import { BringTable } from './BringTable';
+import { DayOrder } from './DayOrder';
 import { DayTable } from './DayTable';
 import { askedQuery, tablesQuery } from './queries';
 
@@ -20,6 +21,10 @@ const levels: readonly { value: Level; text: string }[] = [
   { value: 'stretch', text: 'Stretch' },
 ];
 const made = 'made';
+const dayTasks = [
+  { value: 'table', text: 'Complete the table' },
+  { value: 'told', text: 'Put in order' },
+] as const;
 /** Before the name of a day: its activity table. */
 const dayMark = 'day:';
 
@@ -59,6 +64,7 @@ export function Timetables() {
     enabled: !table.startsWith(dayMark) && (params.has('table') || tables.isSuccess),
   });
   const day = table.startsWith(dayMark) ? table.slice(dayMark.length) : null;
+  const told = params.get('task') === 'told';
   const [bringing, setBringing] = useState(false);
   const client = useQueryClient();
   const notice = useNotice();
@@ -117,7 +123,7 @@ export function Timetables() {
             </optgroup>
           )}
           <option value={made}>A made-up one, for the level</option>
-          <optgroup label="A day to complete: start, length, end">
+          <optgroup label="A day of the island">
             {tables.data?.days.map((day) => (
               <option key={day} value={`${dayMark}${day}`}>
                 {day}
@@ -133,6 +139,16 @@ export function Timetables() {
             put({ level: value, kind: null, q: null, step: null });
           }}
         />
+        {day && (
+          <Choice
+            label="What is done with it"
+            value={told ? 'told' : 'table'}
+            options={dayTasks}
+            onChange={(value) => {
+              put({ task: value === 'told' ? value : null });
+            }}
+          />
+        )}
         {table === made && (
           <Button
             onClick={() => {
@@ -163,7 +179,11 @@ export function Timetables() {
         </div>
       </div>
       {day ? (
-        <DayTable wanted={{ day, level, seed: wanted.seed }} onOther={other} />
+        told ? (
+          <DayOrder wanted={{ day, level, seed: wanted.seed }} onOther={other} />
+        ) : (
+          <DayTable wanted={{ day, level, seed: wanted.seed }} onOther={other} />
+        )
       ) : asked.data ? (
         <Reading
           key={`${table},${level},${wanted.drawn}`}

@@ -1,7 +1,7 @@
 import { keepPreviousData, queryOptions } from '@tanstack/react-query';
 import { ask } from '../api/client';
 import { withStyle } from '../api/queries';
-import type { ActivityReply, AskedTableReply, Level, TableListReply } from '../api/types';
+import type { ActivityReply, AskedTableReply, DayTaleReply, Level, TableListReply } from '../api/types';
 
 export const tablesQuery = queryOptions({
   queryKey: ['timetables'],
@@ -40,6 +40,15 @@ export const activityQuery = (wanted: WantedDay) => {
   return queryOptions({
     queryKey: ['activities', asked],
     queryFn: ({ signal }) => ask<ActivityReply>('POST', '/api/timetables/activities', asked, signal, true),
+    staleTime: Infinity,
+  });
+};
+
+export const taleQuery = (wanted: WantedDay) => {
+  const asked = withStyle({ ...wanted });
+  return queryOptions({
+    queryKey: ['tale', asked],
+    queryFn: ({ signal }) => ask<DayTaleReply>('POST', '/api/timetables/tale', asked, signal, true),
     staleTime: Infinity,
   });
 };
