@@ -17,6 +17,7 @@ use Rostik\Core\Time\StatedTime;
 use Rostik\Core\Time\TimeOfDay;
 use Rostik\Core\Timetable\ActivityMaker;
 use Rostik\Core\Timetable\ActivityRow;
+use Rostik\Core\Timetable\CausewayMaker;
 use Rostik\Core\Timetable\CsvTable;
 use Rostik\Core\Timetable\DayTeller;
 use Rostik\Core\Timetable\HiddenPart;
@@ -27,11 +28,14 @@ use Rostik\Core\Timetable\Service;
 use Rostik\Core\Timetable\ServiceTable;
 use Rostik\Core\Timetable\TableQuestion;
 use Rostik\Core\Timetable\TableRow;
+use Rostik\Core\Timetable\TideTable;
+use Rostik\Core\Timetable\Vehicle;
+use Rostik\Core\Timetable\With;
 
 /** Timetables and the questions about them, as they are shown. */
 final readonly class ShowingTables
 {
-    public function __construct(private QuestionMaker $maker, private Kinds $kinds, private Forms $forms, private MistakeBook $mistakes, private ActivityMaker $activities, private DayTeller $teller)
+    public function __construct(private QuestionMaker $maker, private Kinds $kinds, private Forms $forms, private MistakeBook $mistakes, private ActivityMaker $activities, private DayTeller $teller, private CausewayMaker $causeways)
     {
     }
 
@@ -90,6 +94,27 @@ final readonly class ShowingTables
         }
 
         return new ActivityRowReply($row->what, $this->forms->write($row->sum(), Writer::plain()), $seen, $cells[$hidden]);
+    }
+
+    /** The tides of some days, and questions about the causeway; by kind none can be chosen, they take turns. */
+    public function causeway(AskTableRequest $wanted): AskedTableReply
+    {
+        $writer = Writer::marked($wanted->style);
+        $tides = $this->causeways->table($wanted->level, $wanted->drawn);
+        $time = static fn (?int $minutes): ?string => null === $minutes ? null : $writer->time(StatedTime::of(TimeOfDay::ofMinutes($minutes), ClockForm::TwentyFour));
+        $rows = [];
+        $csv = "Day,High tide,High tide\r\n";
+        foreach ($tides->byDay() as $day => $high) {
+            $rows[] = new TableRowReply($day, 'Day '.($day + 1), '', array_map($time, [$high[0] ?? null, $high[1] ?? null]));
+            $csv .= \sprintf("Day %d,%s,%s\r\n", $day + 1, isset($high[0]) ? With::clock($high[0]) : '-', isset($high[1]) ? With::clock($high[1]) : '-');
+        }
+        $questions = $this->causeways->make($tides, $wanted->level, $wanted->count, $wanted->seed, $writer);
+
+        return new AskedTableReply(
+            new TableReply('High tides at the causeway', Vehicle::Service->value, ['1', '2'], ['high tide', 'high tide'], $rows, $csv, TideTable::CAUTION.' It is open from 3 h 10 min after a high tide until 2 h 50 min before the next.'),
+            array_map(fn (TableQuestion $one): TableQuestionReply => $this->question($one), $questions),
+            [],
+        );
     }
 
     private function question(TableQuestion $one): TableQuestionReply

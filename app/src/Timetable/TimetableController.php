@@ -6,9 +6,12 @@ namespace Rostik\App\Timetable;
 
 use Rostik\App\Account\Teacher;
 use Rostik\App\Api\Problem;
+use Rostik\Core\Timetable\Call;
 use Rostik\Core\Timetable\Gtfs\Feed;
 use Rostik\Core\Timetable\NotATable;
+use Rostik\Core\Timetable\ServiceTable;
 use Rostik\Core\Timetable\TableFault;
+use Rostik\Core\Timetable\With;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -50,7 +53,9 @@ final readonly class TimetableController
     #[Route('/ask', methods: ['POST'], priority: 1)]
     public function ask(#[CurrentUser] Teacher $teacher, #[MapRequestPayload] AskTableRequest $wanted): Response
     {
-        return new JsonResponse($this->showing->asked($this->timetables->table($teacher, $wanted->table, $wanted->level, $wanted->drawn), $wanted));
+        return new JsonResponse(Timetables::CAUSEWAY === $wanted->table
+            ? $this->showing->causeway($wanted)
+            : $this->showing->asked($this->timetables->table($teacher, $wanted->table, $wanted->level, $wanted->drawn), $wanted));
     }
 
     /** An activity table of a day: what is hidden in each row, with the sum that finds it. */
@@ -87,12 +92,27 @@ final readonly class TimetableController
 
             return new JsonResponse('' === $route
                 ? new FeedReply($feed->choices(), null)
-                : new FeedReply([], $this->showing->table($feed->table($route, '' === $direction ? null : $direction, $request->query->getString('day')))));
+                : new FeedReply([], $this->showing->table($this->part($feed->table($route, '' === $direction ? null : $direction, $request->query->getString('day')), $request))));
         } catch (NotATable $no) {
             return $this->refused($no);
         } finally {
             unlink($path);
         }
+    }
+
+    /**
+     * The part of a table that is wanted: some stops, by name, and what leaves within a part of the day.
+     *
+     * @throws NotATable when nothing is left of it
+     */
+    private function part(ServiceTable $table, Request $request): ServiceTable
+    {
+        $stops = array_filter($request->query->all('stops'), is_string(...));
+        $wanted = [] === $stops ? null : array_keys(array_filter($table->stops, static fn (string $name): bool => \in_array($name, $stops, true)));
+        $from = With::read(['at' => $request->query->getString('from')])->at ?? 0;
+        $until = With::read(['at' => $request->query->getString('until')])->at ?? Call::LATEST;
+
+        return $table->part($wanted, null, $from, $until) ?? throw NotATable::one('feed', 0, 'Nothing is left of the table. Take at least two stops, and a longer part of the day.');
     }
 
     #[Route('/{id}', methods: ['DELETE'])]

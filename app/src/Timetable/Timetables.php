@@ -24,6 +24,9 @@ final readonly class Timetables
     /** In place of an id: a made one. */
     public const MADE = 'made';
 
+    /** In place of an id: the tides and the causeway. */
+    public const CAUSEWAY = 'causeway';
+
     private const MOST = 200;
 
     public function __construct(private EntityManagerInterface $manager, private Island $island, private TableDrawer $drawer, private ActivityMaker $activities)

@@ -84,6 +84,11 @@ final class TimetableTest extends ApiTestCase
         self::assertSame(['Fell Harbour', 'Ombrel Quay'], self::column('to', $routes, 'routes', 0, 'directions'));
         $table = $this->feed($zip, '?route=pintail&direction=1&day=2027-06-12');
         self::assertSame('Fell Harbour', self::in($table, 'table', 'rows', 0, 'name'));
+        // some of its stops, and a part of the day
+        $part = $this->feed($zip, '?route=pintail&direction=0&day=2027-06-15&from=09:00&until=12:30&stops[]=Ombrel+Quay&stops[]=Fell+Harbour');
+        self::assertSame([['Ombrel Quay', 'Fell Harbour'], 3], [self::column('name', $part, 'table', 'rows'), \count((array) self::in($part, 'table', 'names'))]);
+        $this->feed($zip, '?route=pintail&day=2027-06-15&from=03:00&until=03:30');
+        self::assertStringContainsString('Nothing is left', $this->lastDetail());
         $nothing = $this->feed($zip, '?route=pintail&day=2031-06-12');
         self::assertSame(422, $this->code());
         self::assertStringContainsString('Nothing runs', self::text($nothing, 'detail'));
@@ -109,6 +114,15 @@ final class TimetableTest extends ApiTestCase
         $tale = $this->ask('POST', '/api/timetables/tale', ['day' => 'Boat shed day', 'level' => 'core', 'seed' => 4]);
         self::assertCount(5, (array) $tale['things']);
         self::assertEqualsCanonicalizing([0, 1, 2, 3, 4], $tale['order']);
+    }
+
+    public function testTheCausewayComesWithItsCaution(): void
+    {
+        $this->signIn();
+        $asked = $this->ask('POST', '/api/timetables/ask', ['table' => 'causeway', 'level' => 'stretch', 'count' => 6, 'seed' => 2]);
+        self::assertStringContainsString('never by a sum', json_encode(self::in($asked, 'table', 'caution'), \JSON_THROW_ON_ERROR));
+        self::assertCount(6, self::column('answer', $asked, 'questions'));
+        self::assertSame(['Day 1', 'Day 2', 'Day 3', 'Day 4'], self::column('name', $asked, 'table', 'rows'));
     }
 
     public function testTablesBelongToWhoIsSignedIn(): void

@@ -102,6 +102,40 @@ final class GtfsTest extends TestCase
         self::assertSame(['Fell Harbour' => ['09:00', '09:20', '09:40'], 'Ombrel Quay' => ['09:09', '09:29', '09:49']], self::shown(Feed::read(new MemoryFiles($feed))->table('B', null, '2027-06-12')));
     }
 
+    /** @return iterable<string, array{string, string, string, string}> what is added to the trips, the times and the frequencies of a feed that nobody reads */
+    public static function enormous(): iterable
+    {
+        yield 'a trip that is repeated into the day after the next' => ['', '', "b1,59:00:00,59:59:00,60\n", 'two days'];
+        yield 'one that is repeated every minute' => ['', '', "b1,00:00:00,24:00:00,60\n", 'services'];
+        yield 'a trip that calls at one stop all day' => ['', implode('', array_map(static fn (int $i): string => "b1,13:00:00,13:00:00,Q,$i,0\n", range(10, 50_000))), '', 'stops'];
+        yield 'as many trips as there are' => [
+            implode('', array_map(static fn (int $i): string => "B,fair,x$i,,Market,x\n", range(10, 5_000))),
+            implode('', array_map(static fn (int $i): string => "x$i,13:00:00,13:00:00,F,1,0\nx$i,13:10:00,13:10:00,Q,2,0\n", range(10, 5_000))),
+            '',
+            'services',
+        ];
+    }
+
+    #[DataProvider('enormous')]
+    public function testWhatNoTableHoldsIsRefusedQuickly(string $trips, string $times, string $frequencies, string $says): void
+    {
+        $feed = self::FEED;
+        $feed['trips.txt'] .= $trips;
+        $feed['stop_times.txt'] .= $times;
+        if ('' !== $frequencies) {
+            $feed['frequencies.txt'] = "trip_id,start_time,end_time,headway_secs\n".$frequencies;
+        }
+        $read = Feed::read(new MemoryFiles($feed));
+        $start = hrtime(true);
+        try {
+            $read->table('B', null, '2027-06-12');
+            self::fail('It was taken.');
+        } catch (NotATable $no) {
+            self::assertStringContainsString($says, $no->getMessage());
+        }
+        self::assertLessThan(2.0, (hrtime(true) - $start) / 1e9);
+    }
+
     public function testDirectionsThatAreNotSaidAreFound(): void
     {
         $feed = self::FEED;

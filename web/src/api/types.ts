@@ -769,6 +769,7 @@ export interface TableReply {
   days: string[];
   rows: TableRowReply[];
   csv: string;
+  caution: string;
 }
 
 export interface TableRowReply {

@@ -25,7 +25,7 @@ export function Timetable({ table, lit = [], used = [], large = false, covered, 
   // many services are written smaller, so that most of them are seen at once
   const size = !large
     ? 'px-2.5 py-1.5 text-xl'
-    : columns <= 7
+    : columns <= 6
       ? 'px-3 py-2 text-[clamp(1.25rem,2.3vw,2rem)]'
       : columns <= 10
         ? 'px-1.5 py-2 text-[clamp(1.1rem,1.7vw,1.75rem)]'
@@ -63,7 +63,7 @@ export function Timetable({ table, lit = [], used = [], large = false, covered, 
           {table.days.length > 0 && (
             <tr>
               <th scope="row" className="px-2 py-1 text-left text-base font-normal text-soft">
-                runs on
+                {table.caution === '' ? 'runs on' : 'day'}
               </th>
               {table.days.map((days, i) => (
                 <td

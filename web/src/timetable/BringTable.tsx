@@ -171,12 +171,20 @@ function FromFeed({
   const route = routes.find((one) => one.id === routeId) ?? routes[0];
   const [direction, setDirection] = useState(route?.directions[0]?.id ?? '');
   const [day, setDay] = useState(route?.first ?? '');
-  const dayId = useId();
+  const [from, setFrom] = useState('');
+  const [until, setUntil] = useState('');
+  const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
+  const stops = route?.directions.find((one) => one.id === direction)?.stops ?? [];
+  const ids = { day: useId(), from: useId(), until: useId() };
   const make = useMutation({
     mutationFn: () =>
       ask<FeedReply>(
         'POST',
-        `/api/timetables/feed?${new URLSearchParams({ route: routeId, direction, day }).toString()}`,
+        `/api/timetables/feed?${new URLSearchParams([
+          ...Object.entries({ route: routeId, direction, day, from, until }),
+          // all of them need not be said
+          ...(left.size === 0 ? [] : stops.filter((stop) => !left.has(stop)).map((stop) => ['stops[]', stop])),
+        ]).toString()}`,
         feed,
       ),
     onSuccess: ({ table }) => {
@@ -214,9 +222,9 @@ function FromFeed({
         onChange={setDirection}
       />
       <div className="flex min-h-11 items-center justify-between gap-3 border-b border-hair py-1">
-        <label htmlFor={dayId}>Day</label>
+        <label htmlFor={ids.day}>Day</label>
         <input
-          id={dayId}
+          id={ids.day}
           type="date"
           className="min-h-9 rounded-md border-2 border-ink bg-sheet px-1.5"
           value={day}
@@ -227,6 +235,56 @@ function FromFeed({
           }}
         />
       </div>
+      <div className="flex min-h-11 items-center justify-between gap-3 border-b border-hair py-1">
+        <label htmlFor={ids.from}>What leaves from</label>
+        <span className="flex items-center gap-2">
+          <input
+            id={ids.from}
+            type="time"
+            className="min-h-9 rounded-md border-2 border-ink bg-sheet px-1.5"
+            value={from}
+            onChange={(event) => {
+              setFrom(event.target.value);
+            }}
+          />
+          <label htmlFor={ids.until}>until</label>
+          <input
+            id={ids.until}
+            type="time"
+            className="min-h-9 rounded-md border-2 border-ink bg-sheet px-1.5"
+            value={until}
+            onChange={(event) => {
+              setUntil(event.target.value);
+            }}
+          />
+        </span>
+      </div>
+      <fieldset className="mt-2">
+        <legend className="font-bold">Stops</legend>
+        <ul className="max-h-44 overflow-y-auto" tabIndex={0} aria-label="Stops">
+          {[...new Set(stops)].map((stop) => (
+            <li key={stop}>
+              <label className="flex min-h-9 items-center gap-2">
+                <input
+                  type="checkbox"
+                  className="size-5 accent-ink"
+                  checked={!left.has(stop)}
+                  onChange={() => {
+                    setLeft((before) => {
+                      const after = new Set(before);
+                      if (!after.delete(stop)) {
+                        after.add(stop);
+                      }
+                      return after;
+                    });
+                  }}
+                />
+                {stop}
+              </label>
+            </li>
+          ))}
+        </ul>
+      </fieldset>
       <Faults failure={make.error} />
       <div className="mt-3">
         <Button

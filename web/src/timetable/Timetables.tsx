@@ -21,6 +21,7 @@ const levels: readonly { value: Level; text: string }[] = [
   { value: 'stretch', text: 'Stretch' },
 ];
 const made = 'made';
+const causeway = 'causeway';
 const dayTasks = [
   { value: 'table', text: 'Complete the table' },
   { value: 'told', text: 'Put in order' },
@@ -92,7 +93,7 @@ export function Timetables() {
   };
   useKeys(day ? {} : { o: other });
   const choose = (id: string) => {
-    put({ table: id, q: null, step: null, drawn: id === made ? wanted.drawn + 1 : null });
+    put({ table: id, q: null, step: null, drawn: id === made || id === causeway ? wanted.drawn + 1 : null });
   };
   return (
     <section className="flex min-h-0 flex-1 flex-col overflow-y-auto px-6 py-3" aria-label="Timetables">
@@ -122,6 +123,7 @@ export function Timetables() {
               ))}
             </optgroup>
           )}
+          <option value={causeway}>The causeway and its tides</option>
           <option value={made}>A made-up one, for the level</option>
           <optgroup label="A day of the island">
             {tables.data?.days.map((day) => (
@@ -149,7 +151,7 @@ export function Timetables() {
             }}
           />
         )}
-        {table === made && (
+        {(table === made || table === causeway) && (
           <Button
             onClick={() => {
               put({ drawn: wanted.drawn + 1, q: null, step: null });
@@ -301,6 +303,7 @@ function Reading({
           covering={covering}
           onCover={cover}
         />
+        {asked.table.caution !== '' && <p className="mt-2 text-lg">{asked.table.caution}</p>}
         {question ? (
           <div className="mt-4">
             <p className="text-[clamp(1.4rem,2.2vw,2rem)] leading-snug" data-testid="question">
@@ -364,23 +367,25 @@ function Reading({
             Others
           </Button>
         </div>
-        <label className="mt-2 block">
-          <span className="sr-only">Kind of question</span>
-          <select
-            className="min-h-9 w-full rounded-md border-2 border-ink bg-sheet px-1.5"
-            value={kind}
-            onChange={(event) => {
-              onKind(event.target.value);
-            }}
-          >
-            <option value="">of every kind</option>
-            {asked.kinds.map((one) => (
-              <option key={one.id} value={one.id}>
-                {one.said}
-              </option>
-            ))}
-          </select>
-        </label>
+        {asked.kinds.length > 0 && (
+          <label className="mt-2 block">
+            <span className="sr-only">Kind of question</span>
+            <select
+              className="min-h-9 w-full rounded-md border-2 border-ink bg-sheet px-1.5"
+              value={kind}
+              onChange={(event) => {
+                onKind(event.target.value);
+              }}
+            >
+              <option value="">of every kind</option>
+              {asked.kinds.map((one) => (
+                <option key={one.id} value={one.id}>
+                  {one.said}
+                </option>
+              ))}
+            </select>
+          </label>
+        )}
         <ol className="mt-2 divide-y divide-hair">
           {questions.map((one, i) => (
             <li key={one.text}>

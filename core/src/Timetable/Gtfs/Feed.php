@@ -307,7 +307,20 @@ final class Feed
             [$first, $last] = $this->days->span(array_values(array_unique(array_map(static fn (Trip $trip): string => $trip->service, $trips))));
             throw NotATable::one('calendar.txt', 0, \sprintf('Nothing runs on %s.%s', $date, '' === $first ? '' : \sprintf(' The route runs from %s to %s.', $first, $last)));
         }
+        if (\count($running) > ServiceTable::MOST_SERVICES) {
+            throw self::tooLarge(\count($running), null);
+        }
+        foreach ($running as $trip) {
+            if (\count($this->calls[$trip->id] ?? []) > 5 * ServiceTable::MOST_STOPS) {
+                throw self::tooLarge(\count($running), intdiv(\count($this->calls[$trip->id]), 5));
+            }
+        }
         $runs = array_map(fn (Trip $trip): array => $this->run($trip), $running);
+        $stops = \count(array_merge(...$runs));
+        // an order is looked for only where it can be shown
+        if ($stops > ServiceTable::MOST_STOPS) {
+            throw self::tooLarge(\count($running), $stops);
+        }
         $order = StopOrder::of(array_map(static fn (array $run): array => array_map(strval(...), array_keys($run)), $runs)) ?? throw NotATable::one('trips.txt', 0, \sprintf('The services of the route %s call at their stops in orders that do not go together in one table.', $route));
         $services = [];
         $weekday = Weekdays::of((int) (new \DateTimeImmutable($date.' UTC'))->format('N'));
@@ -317,17 +330,26 @@ final class Feed
             $begins = $service->at($service->first())->leave ?? 0;
             foreach ($this->repeated[$trip->id] ?? [new Repeated($begins, $begins + 1, 1)] as $repeated) {
                 foreach ($repeated->starts() as $start) {
-                    $services[] = $service->later($start - $begins);
+                    try {
+                        $services[] = $service->later($start - $begins);
+                    } catch (\InvalidArgumentException) {
+                        throw NotATable::one('frequencies.txt', 0, \sprintf('The trip %s would go on for more than two days.', $trip->id));
+                    }
+                    if (\count($services) > ServiceTable::MOST_SERVICES) {
+                        throw self::tooLarge(\count($services), null);
+                    }
                 }
             }
-        }
-        if (\count($services) > ServiceTable::MOST_SERVICES || \count($order) > ServiceTable::MOST_STOPS) {
-            throw NotATable::one('trips.txt', 0, \sprintf('That day has %d services at %d stops, more than any table holds.', \count($services), \count($order)));
         }
         usort($services, static fn (Service $a, Service $b): int => self::compared($a, $b));
         $names = array_map(static fn (string $key): string => explode("\0", $key)[0], $order);
 
         return ServiceTable::of($chosen->name, $chosen->vehicle, $names, $services);
+    }
+
+    private static function tooLarge(int $services, ?int $stops): NotATable
+    {
+        return NotATable::one('trips.txt', 0, \sprintf('That day has %d services or more%s: more than any table holds.', $services, null === $stops ? '' : ', and '.$stops.' stops'));
     }
 
     /**
