@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace Rostik\Core\Judging;
 
 use Rostik\Core\Notation\Style;
-use Rostik\Core\Time\MonthName;
+use Rostik\Core\Notation\WrittenDate;
 use Rostik\Core\Time\StatedDate;
-use Rostik\Core\Time\Weekday;
 
 /** A date as a child writes it, however impossible: 31 April. */
 final readonly class GivenDate implements Given
@@ -29,12 +28,7 @@ final readonly class GivenDate implements Given
 
     public function shown(Style $style): string
     {
-        $weekday = null === $this->weekday ? '' : Weekday::name($this->weekday);
-        $month = MonthName::of($this->month);
-
-        return $style->monthFirst
-            ? ('' === $weekday ? '' : $weekday.', ').$month.' '.$this->day.(null === $this->year ? '' : ', '.$this->year)
-            : ('' === $weekday ? '' : $weekday.' ').$this->day.' '.$month.(null === $this->year ? '' : ' '.$this->year);
+        return WrittenDate::of($this->day, $this->month, $this->year, $this->weekday, $style);
     }
 
     /** What one of them leaves out, the year or the day of the week, may be either. */

@@ -15,11 +15,9 @@ use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\AmountPart;
 use Rostik\Core\Time\ClockForm;
 use Rostik\Core\Time\HalfOfDay;
-use Rostik\Core\Time\MonthName;
 use Rostik\Core\Time\StatedDate;
 use Rostik\Core\Time\StatedTime;
 use Rostik\Core\Time\Unit;
-use Rostik\Core\Time\Weekday;
 
 /**
  * Writes times and lengths. A plain writer keeps to ASCII, for keeping and exchanging; a marked one is for people:
@@ -200,12 +198,7 @@ final readonly class Writer
     /** "Friday 12 March 2027"; where the month comes first, "Friday, March 12, 2027". What was not said is left out. */
     public function date(StatedDate $date): string
     {
-        $weekday = null === $date->weekday ? '' : Weekday::name($date->weekday);
-        $month = MonthName::of($date->month);
-
-        return $this->style->monthFirst
-            ? ('' === $weekday ? '' : $weekday.', ').$month.' '.$date->day.(null === $date->year ? '' : ', '.$date->year)
-            : ('' === $weekday ? '' : $weekday.' ').$date->day.' '.$month.(null === $date->year ? '' : ' '.$date->year);
+        return WrittenDate::of($date->day, $date->month, $date->year, $date->weekday, $this->style);
     }
 
     /** @param Phrase $phrase without sums in it, which {@see Forms::phrase()} writes */

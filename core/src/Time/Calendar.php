@@ -89,9 +89,8 @@ final class Calendar
         $sums = [0];
         $total = 0;
         for ($year = 2000; $year < 2400; ++$year) {
-            $leap = (0 === $year % 4 && 0 !== $year % 100) || 0 === $year % 400;
-            foreach ([31, $leap ? 29 : 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31] as $days) {
-                $sums[] = $total += $days;
+            for ($month = 1; $month <= 12; ++$month) {
+                $sums[] = $total += CalendarDate::daysIn($year, $month);
             }
         }
 

@@ -113,12 +113,6 @@ final readonly class Asked
         return \sprintf('the %s %s from %s', $this->time($leaves), $this->vehicle(), $this->name($from));
     }
 
-    /** " on a Saturday", or nothing. */
-    public function onTheDay(): string
-    {
-        return null === $this->with->day ? '' : ' on a '.$this->with->day;
-    }
-
     /** With a capital, and " on a Saturday" in front where a day is said. */
     public function sentence(string $sentence): string
     {

@@ -148,10 +148,4 @@ final readonly class ServiceTable
 
         return [] === $services || \count($names) < 2 || \count($services) > self::MOST_SERVICES ? null : self::of($this->title, $this->vehicle, $names, $services);
     }
-
-    /** The same so many minutes later throughout, for a copy with other times. */
-    public function later(int $minutes): self
-    {
-        return new self($this->title, $this->vehicle, $this->stops, array_map(static fn (Service $service): Service => $service->later($minutes), $this->services));
-    }
 }

@@ -22,10 +22,16 @@ final readonly class TableDice
         $this->day = $table->mixesDays() && [] !== $days ? $dice->pick(array_values($days)) : null;
     }
 
+    /** 1 for Monday to 7 for Sunday; null where no day is said. */
+    private function weekday(): ?int
+    {
+        return (new With(day: $this->day))->weekday();
+    }
+
     /** @return array<int, Service> */
     private function running(): array
     {
-        return $this->table->running(null === $this->day ? null : (int) array_search($this->day, Weekdays::NAMES, true));
+        return $this->table->running($this->weekday());
     }
 
     public function service(): ?int
@@ -81,10 +87,19 @@ final readonly class TableDice
         return [] === $found ? null : $this->dice->pick($found);
     }
 
+    /** Somebody at a stop before one leaves; null where none does. */
+    public function waiting(): ?With
+    {
+        $stop = $this->stop();
+        $at = null === $stop ? null : $this->moment($stop);
+
+        return null === $stop || null === $at ? null : new With(stop: $this->table->stops[$stop], at: $at, day: $this->day);
+    }
+
     /** A time before one of the departures, and after the one before it where there is one; null where there is none. */
     public function moment(int $stop, ?int $to = null): ?int
     {
-        $times = array_values($this->table->departures($stop, null === $this->day ? null : (int) array_search($this->day, Weekdays::NAMES, true), $to));
+        $times = array_values($this->table->departures($stop, $this->weekday(), $to));
         if ([] === $times) {
             return null;
         }

@@ -12,6 +12,7 @@ const keys: readonly [string, string][] = [
   ['P', 'play through'],
   ['1  2  3 …', 'another method'],
   ['Space, then ↑ ↓', 'on a question’s handle: move it'],
+  ['A  N  O  H', 'on a timetable: the answer, the next question, other ones, cover times'],
   ['?', 'this list'],
 ];
 

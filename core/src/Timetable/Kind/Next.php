@@ -45,17 +45,13 @@ final class Next implements Kind
 
     public function draw(ServiceTable $table, Level $level, Dice $dice): ?With
     {
-        $drawn = new TableDice($table, $level, $dice);
-        $stop = $drawn->stop();
-        $at = null === $stop ? null : $drawn->moment($stop);
-
-        return null === $stop || null === $at ? null : new With(stop: $table->stops[$stop], at: $at, day: $drawn->day);
+        return (new TableDice($table, $level, $dice))->waiting();
     }
 
     public function pose(ServiceTable $table, With $with, Writer $writer): TableQuestion
     {
         $asked = new Asked($table, $with, $writer);
-        $found = Waiting::of($asked, $this);
+        $found = Waiting::of($asked);
         [$stop, $at] = [$found->stop, $found->at];
 
         return $asked->question($this, \sprintf('You get to %s at %s. When does the next %s leave there?', $asked->name($stop), $asked->time($at), $asked->vehicle()), $found->service($asked, $found->next), [], $found->steps($asked), [

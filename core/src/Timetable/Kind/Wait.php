@@ -47,17 +47,13 @@ final class Wait implements Kind
 
     public function draw(ServiceTable $table, Level $level, Dice $dice): ?With
     {
-        $drawn = new TableDice($table, $level, $dice);
-        $stop = $drawn->stop();
-        $at = null === $stop ? null : $drawn->moment($stop);
-
-        return null === $stop || null === $at ? null : new With(stop: $table->stops[$stop], at: $at, day: $drawn->day);
+        return (new TableDice($table, $level, $dice))->waiting();
     }
 
     public function pose(ServiceTable $table, With $with, Writer $writer): TableQuestion
     {
         $asked = new Asked($table, $with, $writer);
-        $found = Waiting::of($asked, $this);
+        $found = Waiting::of($asked);
         [$stop, $at] = [$found->stop, $found->at];
         $leaves = $found->times[$found->next];
 

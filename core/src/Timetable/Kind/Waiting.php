@@ -6,8 +6,8 @@ namespace Rostik\Core\Timetable\Kind;
 
 use Rostik\Core\Timetable\Asked;
 use Rostik\Core\Timetable\Cell;
-use Rostik\Core\Timetable\Kind;
 use Rostik\Core\Timetable\NoSuchQuestion;
+use Rostik\Core\Timetable\Service;
 use Rostik\Core\Timetable\TableAnswer;
 use Rostik\Core\Timetable\TableStep;
 
@@ -32,7 +32,7 @@ final readonly class Waiting
      *
      * @throws NoSuchQuestion where it is not clear which is the next, or none is
      */
-    public static function of(Asked $asked, Kind $kind, int $walk = 0): self
+    public static function of(Asked $asked, int $walk = 0): self
     {
         $stop = $asked->stop($asked->with->stop);
         $at = $asked->moment($asked->moment($asked->with->at) + $walk);
@@ -56,7 +56,7 @@ final readonly class Waiting
         $numbers = array_keys($coming);
         $row = [];
         foreach ([$stop + 1, $stop - 1] as $other) {
-            $row = [] === $row ? array_filter(array_map(static fn ($service): ?int => $service->at($other)?->leave, $asked->running()), static fn (?int $time): bool => null !== $time && $time >= $at) : $row;
+            $row = [] === $row ? array_filter(array_map(static fn (Service $service): ?int => $service->at($other)?->leave, $asked->running()), static fn (?int $time): bool => null !== $time && $time >= $at) : $row;
         }
         asort($row);
 

@@ -62,7 +62,7 @@ final class WalkFirst implements Kind
     {
         $asked = new Asked($table, $with, $writer);
         $walk = $asked->minutes($with->walk);
-        $found = Waiting::of($asked, $this, $walk);
+        $found = Waiting::of($asked, $walk);
         [$stop, $at] = [$found->stop, $found->at - $walk];
         $without = array_key_first(array_filter($found->times, static fn (int $time): bool => $time >= $at));
 

@@ -1,0 +1,196 @@
+import { useState } from 'react';
+import type { AskedTableReply, TableQuestionReply } from '../api/types';
+import { Marked } from '../models/Marked';
+import { Timetable } from '../models/Timetable';
+import { Button } from '../ui/Button';
+import { useKeys } from '../ui/keys';
+
+/** The table with the question in hand, and the others beside it. */
+export function Reading({
+  asked,
+  kind,
+  current,
+  step,
+  onMove,
+  onKind,
+  onOther,
+}: {
+  asked: AskedTableReply;
+  kind: string;
+  current: number;
+  step: number;
+  onMove: (question: number, step: number) => void;
+  onKind: (id: string) => void;
+  onOther: () => void;
+}) {
+  const [covered, setCovered] = useState<ReadonlySet<string>>(new Set());
+  const [covering, setCovering] = useState(false);
+  const { questions } = asked;
+  const at = Math.min(Math.max(current, 0), Math.max(0, questions.length - 1));
+  const question = questions[at];
+  // before the first step nothing is shown; behind the last one stands the answer
+  const last = (question?.steps.length ?? 0) + 1;
+  const now = Math.min(Math.max(step, 0), last);
+  const shown = question?.steps[Math.min(now, last - 1) - 1];
+  const go = (to: number) => () => {
+    if (question) {
+      onMove(at, Math.min(Math.max(to, 0), last));
+    }
+  };
+  const another = () => {
+    if (at + 1 < questions.length) {
+      onMove(at + 1, 0);
+    } else {
+      onOther();
+    }
+  };
+  useKeys({
+    ArrowRight: go(now + 1),
+    ArrowLeft: go(now - 1),
+    Home: go(0),
+    a: go(now === last ? 0 : last),
+    n: another,
+    h: () => {
+      setCovering(!covering);
+    },
+  });
+  const cover = (place: string) => {
+    setCovered((before) => {
+      const after = new Set(before);
+      if (!after.delete(place)) {
+        after.add(place);
+      }
+      return after;
+    });
+  };
+  return (
+    <div className="mt-3 grid min-h-0 flex-1 gap-x-6 gap-y-4 xl:grid-cols-[minmax(0,1fr)_22rem]">
+      <div className="flex min-w-0 flex-col">
+        <Timetable
+          table={asked.table}
+          lit={shown?.lit ?? []}
+          used={now === 0 ? [] : (shown?.used ?? [])}
+          large
+          covered={covered}
+          covering={covering}
+          onCover={cover}
+        />
+        {asked.table.caution !== '' && <p className="mt-2 text-lg">{asked.table.caution}</p>}
+        {question ? (
+          <div className="mt-4">
+            <p className="text-[clamp(1.4rem,2.2vw,2rem)] leading-snug" data-testid="question">
+              <Marked text={question.text} />
+            </p>
+            <p
+              className="mt-2 min-h-16 border-t-2 border-ink pt-2 text-2xl leading-snug"
+              aria-live="polite"
+              data-testid="say"
+            >
+              {now === last ? (
+                <strong data-testid="answer">
+                  <Marked text={question.answer} />
+                </strong>
+              ) : (
+                shown && <Marked text={shown.say} />
+              )}
+            </p>
+            <div className="flex flex-wrap items-center gap-2.5">
+              <Button onClick={go(now - 1)} aria-disabled={now === 0}>
+                Back
+              </Button>
+              <Button look="strong" onClick={go(now + 1)} aria-disabled={now === last} shortcut="→">
+                {now === 0 ? 'Where do we look?' : 'Next step'}
+              </Button>
+              <Button onClick={go(now === last ? 0 : last)} shortcut="A">
+                Answer
+              </Button>
+              <Button onClick={another} shortcut="N">
+                Next question
+              </Button>
+              <Button
+                aria-pressed={covering}
+                onClick={() => {
+                  setCovering(!covering);
+                }}
+                shortcut="H"
+              >
+                Cover times
+              </Button>
+              {covered.size > 0 && (
+                <Button
+                  onClick={() => {
+                    setCovered(new Set());
+                  }}
+                >
+                  Show all
+                </Button>
+              )}
+            </div>
+            {now === last && <Wrong question={question} />}
+          </div>
+        ) : (
+          <p className="mt-4 text-xl">This table has no such questions. Try another level, or another kind.</p>
+        )}
+      </div>
+      <aside aria-label="Questions" className="min-w-0 bg-desk px-4 py-3">
+        <div className="flex items-center justify-between gap-2">
+          <h2 className="text-xl font-bold">Questions</h2>
+          <Button onClick={onOther} shortcut="O">
+            Others
+          </Button>
+        </div>
+        {asked.kinds.length > 0 && (
+          <label className="mt-2 block">
+            <span className="sr-only">Kind of question</span>
+            <select
+              className="min-h-9 w-full rounded-md border-2 border-ink bg-sheet px-1.5"
+              value={kind}
+              onChange={(event) => {
+                onKind(event.target.value);
+              }}
+            >
+              <option value="">of every kind</option>
+              {asked.kinds.map((one) => (
+                <option key={one.id} value={one.id}>
+                  {one.said}
+                </option>
+              ))}
+            </select>
+          </label>
+        )}
+        <ol className="mt-2 divide-y divide-hair">
+          {questions.map((one, i) => (
+            <li key={one.text}>
+              <button
+                type="button"
+                aria-current={i === at}
+                className="w-full py-2 text-left hover:bg-wash aria-[current=true]:font-bold"
+                onClick={() => {
+                  onMove(i, 0);
+                }}
+              >
+                {i + 1}. <Marked text={one.text} />
+              </button>
+            </li>
+          ))}
+        </ol>
+      </aside>
+    </div>
+  );
+}
+
+/** What may be written instead, for the teacher. */
+function Wrong({ question }: { question: TableQuestionReply }) {
+  return (
+    <details className="mt-3">
+      <summary className="cursor-pointer text-lg text-soft">What might go wrong</summary>
+      <ul className="mt-1 text-lg">
+        {question.wrong.map((one) => (
+          <li key={one.may}>
+            <strong>{one.text}</strong>: whoever writes it {one.may}.
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}
