@@ -44,7 +44,7 @@ final class HouseRules
         'Problem' => ['Api', 'Skill', 'Work'],
         'Timetable' => ['Account', 'Api'],
         'Classroom' => ['Account', 'Api', 'Storage'],
-        'Sheet' => ['Account', 'Api', 'Classroom', 'Storage'],
+        'Sheet' => ['Account', 'Api', 'Classroom', 'Storage', 'Timetable'],
         'Printing' => ['Api', 'Classroom', 'Sheet'],
         'Demo' => ['Account', 'Classroom', 'Sheet'],
     ];

@@ -16,6 +16,7 @@ final readonly class PrintedSheet
      * @param string                $className of the class it is for
      * @param string                $code      of the copy; empty for the sheet itself
      * @param string                $name      of the child; empty for a line to write it on
+     * @param ?PrintedTable         $table     the timetable above the questions
      */
     public function __construct(
         public string $title,
@@ -26,6 +27,7 @@ final readonly class PrintedSheet
         public string $className,
         public string $code = '',
         public string $name = '',
+        public ?PrintedTable $table = null,
     ) {
     }
 
@@ -55,6 +57,32 @@ final readonly class PrintedSheet
         }
 
         return $blocks;
+    }
+
+    /** @return list<PrintedQuestion> those up to the last one about the timetable, which stand on pages with it */
+    public function aboutTheTable(): array
+    {
+        $last = array_key_last(array_filter($this->questions, static fn (PrintedQuestion $q): bool => $q->reads));
+
+        return null === $this->table || null === $last ? [] : \array_slice($this->questions, 0, $last + 1);
+    }
+
+    /** @return list<PrintedQuestion> those that follow */
+    public function others(): array
+    {
+        return \array_slice($this->questions, \count($this->aboutTheTable()));
+    }
+
+    /** @return list<non-empty-list<PrintedQuestion>> what stands on each page with the timetable ({@see TablePages}) */
+    public function tablePages(Paper $paper): array
+    {
+        return TablePages::of($this, $paper);
+    }
+
+    /** Whether the timetable stands on every page that has questions about it. */
+    public function repeatsItsTable(Paper $paper): bool
+    {
+        return TablePages::repeats($this, $paper);
     }
 
     /** How many rows of squares there are to work on ({@see Filling}). */

@@ -76,6 +76,7 @@ final readonly class Printing
         $manner = $settings->manner($class?->methods() ?? [], $class?->style() ?? new Style());
         // what stands apart stands at the end
         usort($questions, static fn (QuestionText $a, QuestionText $b): int => $a->challenge <=> $b->challenge);
+        $table = $settings->table?->table()?->later($copy?->moved() ?? 0);
         $plain = array_filter($questions, static fn (QuestionText $q): bool => !$q->challenge);
         $room = $settings->layout->room();
         if (null !== $room) {
@@ -83,7 +84,7 @@ final readonly class Printing
         }
         $lines = [];
         foreach ($questions as $i => $question) {
-            $lines[] = $this->printer->print($i + 1, $question, $manner, PrintPart::Worked === $how->part);
+            $lines[] = $this->printer->print($i + 1, $question, $manner, PrintPart::Worked === $how->part, $table);
         }
 
         return new PrintedSheet(
@@ -95,6 +96,7 @@ final readonly class Printing
             $class?->name() ?? '',
             $copy?->code() ?? '',
             $copy?->name() ?? '',
+            null === $table ? null : PrintedTable::of($table, $manner->style),
         );
     }
 

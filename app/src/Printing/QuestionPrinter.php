@@ -10,26 +10,37 @@ use Rostik\Core\Method\Working;
 use Rostik\Core\Notation\Marked;
 use Rostik\Core\Notation\NotUnderstood;
 use Rostik\Core\Notation\SumReader;
+use Rostik\Core\Notation\Writer;
 use Rostik\Core\Picture\GivenLine;
 use Rostik\Core\Picture\SetOutPicture;
+use Rostik\Core\Question\Form\Written;
 use Rostik\Core\Question\Manner;
 use Rostik\Core\Question\PosedQuestion;
 use Rostik\Core\Question\Posing;
 use Rostik\Core\Sheet\Examples;
+use Rostik\Core\Timetable\NoSuchQuestion;
+use Rostik\Core\Timetable\ServiceTable;
+use Rostik\Core\Timetable\TableAsking;
+use Rostik\Core\Timetable\TableLine;
+use Rostik\Core\Timetable\TableStep;
 
 /** Sets one question out for paper, with its working where the key shows it. */
 final readonly class QuestionPrinter
 {
-    public function __construct(private SumReader $reader, private Posing $posing, private Examples $examples, private Drawings $drawings)
+    public function __construct(private SumReader $reader, private Posing $posing, private Examples $examples, private Drawings $drawings, private TableAsking $tables)
     {
     }
 
     /**
-     * @param Manner $manner of the sheet
-     * @param bool   $worked whether the key shows the working
+     * @param Manner        $manner of the sheet
+     * @param bool          $worked whether the key shows the working
+     * @param ?ServiceTable $table  the timetable above the questions; null for none
      */
-    public function print(int $number, QuestionText $question, Manner $manner, bool $worked = true): PrintedQuestion
+    public function print(int $number, QuestionText $question, Manner $manner, bool $worked = true, ?ServiceTable $table = null): PrintedQuestion
     {
+        if (TableLine::is($question->sum)) {
+            return $this->read($number, $question, $manner, $table);
+        }
         try {
             $posed = $this->posing->pose($question->read($this->reader), $manner, $number);
         } catch (NotUnderstood $no) {
@@ -37,6 +48,24 @@ final readonly class QuestionPrinter
         }
 
         return new PrintedQuestion($number, $posed, $worked ? $this->working($posed->working) : null);
+    }
+
+    /** A question about the timetable: it is worked by looking, so the key says where. */
+    private function read(int $number, QuestionText $question, Manner $manner, ?ServiceTable $table): PrintedQuestion
+    {
+        try {
+            $asked = $this->tables->ask($question->sum, $table, Writer::marked($manner->style));
+        } catch (NoSuchQuestion $none) {
+            return new PrintedQuestion($number, PosedQuestion::withoutAnswer('A question about a timetable', $none->getMessage()), null, true);
+        }
+        $said = array_map(static fn (TableStep $step): string => Marked::plain($step->say), $asked->steps);
+
+        return new PrintedQuestion(
+            $number,
+            new PosedQuestion(Marked::plain($asked->text), [], false, new Written(), Marked::plain($asked->answer->text), null, null),
+            new PrintedWorking('reading the timetable', $said, ''),
+            true,
+        );
     }
 
     /**

@@ -13,6 +13,7 @@ final readonly class CopiesRequest
 {
     /**
      * @param int          $count    how many, the sheet itself among them
+     * @param bool         $moved    whether the timetable of the sheet has other times in each, with the same questions, and not other questions about the same times
      * @param list<string> $children ids of the children whose copies they are, one for each; fewer or none leave the rest without
      */
     public function __construct(
@@ -22,6 +23,7 @@ final readonly class CopiesRequest
         #[Assert\All([new Assert\Type('string'), new Assert\Uuid(strict: true)])]
         public array $children = [],
         public int $seed = 1,
+        public bool $moved = false,
     ) {
     }
 }

@@ -43,6 +43,7 @@ class Copy
      * @param int                $position  from 0
      * @param ?Child             $child     whose copy it is; null for a neighbours' copy, and for a child that has left
      * @param list<QuestionText> $questions in order
+     * @param int                $moved     by so many minutes the timetable of the sheet is later in it, or earlier
      */
     public function __construct(
         #[ORM\ManyToOne]
@@ -59,6 +60,8 @@ class Copy
         array $questions,
         #[ORM\Column]
         private \DateTimeImmutable $madeAt,
+        #[ORM\Column(type: 'smallint', options: ['default' => 0])]
+        private int $moved = 0,
     ) {
         $this->id = Uuid::v7();
         $this->questions = array_map(self::kept(...), $questions);
@@ -111,6 +114,12 @@ class Copy
     public function questions(): array
     {
         return array_map(self::text(...), $this->questions);
+    }
+
+    /** By so many minutes the timetable of the sheet is later in it, or earlier. */
+    public function moved(): int
+    {
+        return $this->moved;
     }
 
     public function madeAt(): \DateTimeImmutable

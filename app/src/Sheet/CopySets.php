@@ -20,7 +20,7 @@ use Symfony\Component\Uid\Uuid;
 /** Copies of sheets for neighbours or for every child: making them, and finding them again. */
 final readonly class CopySets
 {
-    public function __construct(private EntityManagerInterface $entities, private ClockInterface $clock, private Copies $copies, private StoryMaker $stories, private Classrooms $classrooms)
+    public function __construct(private EntityManagerInterface $entities, private ClockInterface $clock, private Copies $copies, private StoryMaker $stories, private Classrooms $classrooms, private TableCopies $tables)
     {
     }
 
@@ -31,19 +31,20 @@ final readonly class CopySets
         $told = array_keys(array_filter($questions, static fn (Question $q): bool => null !== $q->text()->story && !$q->keepsItsNumbers()));
         $made = $this->copies->make($sheet->sums(), [...$fixed, ...$told], $wanted->count, $wanted->seed);
         $again = $this->toldAgain($sheet, $told, $wanted);
+        $read = $this->tables->read($sheet, $wanted);
         $set = Uuid::v7();
         $now = $this->clock->now();
         $children = $this->classrooms->children($sheet->owner(), $wanted->children);
         $copies = [];
         foreach ($this->codes($sheet->owner(), $wanted->count) as $i => $code) {
-            $own = array_map(static fn (Question $q, string $sum, int $place): QuestionText => $again[$i][$place] ?? $q->text()->withSum($sum), $questions, $made->copies[$i] ?? [], array_keys($questions));
-            $copy = new Copy($sheet, $set, $i, $code, $children[$wanted->children[$i] ?? ''] ?? null, $own, $now);
+            $own = array_map(static fn (Question $q, string $sum, int $place): QuestionText => $again[$i][$place] ?? $q->text()->withSum($read->lines[$i][$place] ?? $sum), $questions, $made->copies[$i] ?? [], array_keys($questions));
+            $copy = new Copy($sheet, $set, $i, $code, $children[$wanted->children[$i] ?? ''] ?? null, $own, $now, $read->moved[$i] ?? 0);
             $this->entities->persist($copy);
             $copies[] = $copy;
         }
         $this->entities->flush();
 
-        return self::reply($copies, self::notes($made->few, $fixed));
+        return self::reply($copies, self::notes($read->few + array_diff_key($made->few, $read->places), array_values(array_diff($fixed, array_keys($read->places)))));
     }
 
     /**

@@ -28,6 +28,7 @@ final readonly class MakeSheetsRequest
      * @param ?string          $classId   the class it is for
      * @param bool             $pairs     whether stories come in pairs with the same word, one to add and one to take away
      * @param bool             $names     whether they are told of the children of the class
+     * @param ?string          $table     id of the timetable that is read; null for one made up for the level
      */
     public function __construct(
         #[Assert\Length(max: 100)]
@@ -55,6 +56,8 @@ final readonly class MakeSheetsRequest
         public ?string $classId = null,
         public bool $pairs = false,
         public bool $names = false,
+        #[Assert\Length(max: 60)]
+        public ?string $table = null,
     ) {
     }
 }

@@ -16,6 +16,7 @@ final readonly class OthersRequest
      * @param list<?string> $stories by which they are told, in the same order; null for bare sums
      * @param ?Level        $level   of the sheet, for its stories
      * @param ?string       $classId in whose way of writing they are told
+     * @param ?SheetTable   $table   of the sheet, for questions about it
      */
     public function __construct(
         #[Assert\Count(min: 1, max: 100)]
@@ -30,6 +31,8 @@ final readonly class OthersRequest
         public array $stories = [],
         public ?Level $level = null,
         public ?string $classId = null,
+        #[Assert\Valid]
+        public ?SheetTable $table = null,
     ) {
     }
 }

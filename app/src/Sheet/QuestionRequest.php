@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rostik\App\Sheet;
 
+use Rostik\Core\Timetable\TableLine;
+use Symfony\Component\Uid\Uuid;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A question as it should be on the sheet. */
@@ -24,6 +26,12 @@ final readonly class QuestionRequest
     ) {
         // the same identity, however it is written
         $this->id = strtolower($id);
+    }
+
+    /** A new question about the timetable of a sheet. */
+    public static function aboutATable(TableLine $line): self
+    {
+        return new self(Uuid::v4()->toRfc4122(), new QuestionText($line->write()));
     }
 
     /** By which questions of one sheet are told apart. */

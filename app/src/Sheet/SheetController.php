@@ -47,6 +47,13 @@ final readonly class SheetController
         }
     }
 
+    /** Sheets about a timetable, one for each level; 422 where the table is too wide for paper. */
+    #[Route('/timetable', methods: ['POST'], priority: 1)]
+    public function aboutATable(#[CurrentUser] Teacher $teacher, #[MapRequestPayload] TableSheetRequest $wanted): Response
+    {
+        return new JsonResponse($this->making->aboutATable($teacher, $wanted), Response::HTTP_CREATED);
+    }
+
     /** Another question like each of those given. */
     #[Route('/others', methods: ['POST'], priority: 1)]
     public function others(#[CurrentUser] Teacher $teacher, #[MapRequestPayload] OthersRequest $wanted): Response
@@ -77,6 +84,13 @@ final readonly class SheetController
         }
 
         return new JsonResponse($this->sheets->reply($sheet));
+    }
+
+    /** The timetable of the sheet, with its questions about it and where to look; 404 where it has none. */
+    #[Route('/{id}/timetable', methods: ['GET'])]
+    public function timetable(string $id): Response
+    {
+        return new JsonResponse($this->sheets->timetable($this->sheets->get($id)));
     }
 
     /** Which usual mistakes the sheet brings to light and tells apart, and what would tell more. */

@@ -9,6 +9,7 @@ use Rostik\App\Account\Teacher;
 use Rostik\App\Classroom\Child;
 use Rostik\App\Classroom\Classroom;
 use Rostik\App\Classroom\Classrooms;
+use Rostik\App\Timetable\Timetables;
 use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\NotUnderstood;
 use Rostik\Core\Notation\Style;
@@ -20,6 +21,7 @@ use Rostik\Core\Question\Form\Written;
 use Rostik\Core\Question\Question;
 use Rostik\Core\Question\TimesGiven;
 use Rostik\Core\Sheet\Aim;
+use Rostik\Core\Sheet\Layout;
 use Rostik\Core\Sheet\SheetMaker;
 use Rostik\Core\Sheet\Shortage;
 use Rostik\Core\Skill\Another;
@@ -27,6 +29,9 @@ use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\Limits;
 use Rostik\Core\Skill\NoSuchRung;
+use Rostik\Core\Timetable\ServiceTable;
+use Rostik\Core\Timetable\TableAsking;
+use Rostik\Core\Timetable\TableLine;
 use Symfony\Component\Uid\Uuid;
 
 /** Makes sheets from their aims, and other numbers for questions that are there. */
@@ -44,6 +49,8 @@ final readonly class SheetMaking
         private EntityManagerInterface $entities,
         private Forms $forms,
         private StoryMaker $stories,
+        private TableAsking $tables,
+        private Timetables $timetables,
     ) {
         $this->plain = Writer::plain();
     }
@@ -63,7 +70,10 @@ final readonly class SheetMaking
         $wishes = new StoryWishes($wanted->pairs, $wanted->names ? self::namesOf($class) : []);
         $sheets = [];
         $shortages = [];
+        $read = array_values(array_filter($aims, fn (Aim $aim): bool => \in_array($aim->rung->id, $this->tables->rungs(), true)));
+        $aims = array_values(array_filter($aims, static fn (Aim $aim): bool => !\in_array($aim, $read, true)));
         foreach ($wanted->levels as $level) {
+            $table = [] === $read ? null : SheetTable::forPaper($this->timetables->table($owner, $wanted->table ?? Timetables::MADE, $level, $wanted->seed));
             $made = $this->maker->make($aims, $level, $wanted->seed, $limits, $wanted->mistakes, $wanted->challenge, $class?->style() ?? new Style(), $wishes);
             $all = null === $made->challenge ? $made->questions : [...$made->questions, $made->challenge];
             [$answers, $times] = self::common($made->questions);
@@ -76,13 +86,54 @@ final readonly class SheetMaking
                 $question->challenge,
                 $question->story,
             ), $this->forms->write($question->sum, $this->plain))), $all);
-            $settings = SheetSettings::forLevel($level, $wanted->layout, $rungs, $limits, $answers ?? Written::TYPE, $times ?? TimesGiven::AsWritten);
-            $sheets[] = $this->sheets->new($owner, ucfirst(mb_substr($title, 0, 120)), $questions, $class, $settings, $family);
-            array_push($shortages, ...array_map(static fn (Shortage $s): string => self::said($s, $level, $ladder), $made->shortages));
+            [$about, $few] = null === $table ? [[], []] : $this->about($table, $read, $level, $wanted->seed);
+            $settings = SheetSettings::forLevel($level, $wanted->layout, $rungs, $limits, $answers ?? Written::TYPE, $times ?? TimesGiven::AsWritten, null === $table ? null : SheetTable::of($table));
+            $sheets[] = $this->sheets->new($owner, ucfirst(mb_substr($title, 0, 120)), [...$about, ...$questions], $class, $settings, $family);
+            array_push($shortages, ...array_map(static fn (Shortage $s): string => self::said($s, $level, $ladder), [...$few, ...$made->shortages]));
         }
         $this->entities->flush();
 
         return new MadeSheetsReply(array_map($this->sheets->reply(...), $sheets), $shortages);
+    }
+
+    /**
+     * Questions about a timetable, with what there are too few of.
+     *
+     * @param list<Aim> $aims
+     *
+     * @return array{list<QuestionRequest>, list<Shortage>}
+     */
+    private function about(ServiceTable $table, array $aims, Level $level, int $seed): array
+    {
+        $questions = [];
+        $few = [];
+        foreach ($aims as $i => $aim) {
+            $lines = $this->tables->forRung($aim->rung->id, $table, $level, $aim->count, $seed + 7919 * $i);
+            array_push($questions, ...array_map(QuestionRequest::aboutATable(...), $lines));
+            if (\count($lines) < $aim->count) {
+                $few[] = new Shortage($aim->rung->id, $aim->count, \count($lines));
+            }
+        }
+
+        return [$questions, $few];
+    }
+
+    /** A sheet of questions about a timetable at each level, which belong together. */
+    public function aboutATable(Teacher $owner, TableSheetRequest $wanted): MadeSheetsReply
+    {
+        $family = \count($wanted->levels) > 1 ? Uuid::v7() : null;
+        $class = $this->classrooms->inHand($owner);
+        $sheets = [];
+        foreach ($wanted->levels as $level) {
+            $table = SheetTable::forPaper($this->timetables->table($owner, $wanted->table, $level, $wanted->drawn));
+            $lines = $this->tables->draw($table, $level, $wanted->count, $wanted->seed, [] === $wanted->kinds ? null : $wanted->kinds);
+            $rungs = array_values(array_unique(array_filter(array_map(fn (TableLine $line): ?string => $this->tables->rung($line->write()), $lines))));
+            $settings = SheetSettings::forLevel($level, Layout::Page, $rungs, new Limits(), table: SheetTable::of($table));
+            $sheets[] = $this->sheets->new($owner, mb_substr('' === $table->title ? 'A timetable' : $table->title, 0, 120), array_map(QuestionRequest::aboutATable(...), $lines), $class, $settings, $family);
+        }
+        $this->entities->flush();
+
+        return new MadeSheetsReply(array_map($this->sheets->reply(...), $sheets), []);
     }
 
     /**
@@ -116,6 +167,7 @@ final readonly class SheetMaking
         foreach ([...$wanted->keep, ...$wanted->sums] as $sum) {
             $taken[$sum] = true;
         }
+        $table = $wanted->table?->table();
         $others = [];
         $wordings = [];
         foreach ($wanted->sums as $i => $text) {
@@ -127,6 +179,13 @@ final readonly class SheetMaking
                 $others[] = $found = $this->stories->written($told);
                 $wordings[$i] = $told->question()->wording;
                 $taken[$found] = true;
+                continue;
+            }
+            if (TableLine::is($text)) {
+                $line = TableLine::read($text);
+                $other = null === $line || null === $table ? null : ($this->tables->others($line, $table, $wanted->level ?? Level::Core, 1, $wanted->seed + 31 * $i, $taken)[0] ?? null);
+                $others[] = $found = $other?->write();
+                $taken[$found ?? ''] = true;
                 continue;
             }
             try {

@@ -47,6 +47,8 @@ final readonly class SheetSettings
         #[Assert\All([new Assert\Type('string'), new Assert\Length(max: 60)])]
         public array $aims = [],
         public Limits $limits = new Limits(),
+        #[Assert\Valid]
+        public ?SheetTable $table = null,
     ) {
     }
 
@@ -56,8 +58,9 @@ final readonly class SheetSettings
      * @param list<string> $aims    ids of the rungs
      * @param Limits       $limits  what is wanted of the numbers
      * @param string       $answers id of the form in which all its questions are answered that have none of their own
+     * @param ?SheetTable  $table   the timetable above its questions
      */
-    public static function forLevel(Level $level, Layout $layout, array $aims, Limits $limits, string $answers = Written::TYPE, TimesGiven $times = TimesGiven::AsWritten): self
+    public static function forLevel(Level $level, Layout $layout, array $aims, Limits $limits, string $answers = Written::TYPE, TimesGiven $times = TimesGiven::AsWritten, ?SheetTable $table = null): self
     {
         // tickets and slips have room for an answer, and no more
         $small = null !== $layout->room();
@@ -73,6 +76,7 @@ final readonly class SheetSettings
             layout: $layout,
             aims: $aims,
             limits: $limits,
+            table: $table,
         );
     }
 

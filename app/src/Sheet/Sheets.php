@@ -11,10 +11,17 @@ use Psr\Clock\ClockInterface;
 use Rostik\App\Account\Teacher;
 use Rostik\App\Classroom\Classroom;
 use Rostik\App\Classroom\Classrooms;
+use Rostik\App\Timetable\AskedTableReply;
+use Rostik\App\Timetable\ShowingTables;
 use Rostik\Core\Notation\NotUnderstood;
 use Rostik\Core\Notation\Style;
+use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sheet\Checking;
 use Rostik\Core\Sheet\Warning;
+use Rostik\Core\Timetable\NoSuchQuestion;
+use Rostik\Core\Timetable\ServiceTable;
+use Rostik\Core\Timetable\TableAsking;
+use Rostik\Core\Timetable\TableLine;
 use Rostik\Core\Work\Workbench;
 use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -36,6 +43,8 @@ final readonly class Sheets
         private Workbench $bench,
         private Checking $checking,
         private Classrooms $classrooms,
+        private TableAsking $tables,
+        private ShowingTables $showing,
     ) {
     }
 
@@ -103,7 +112,9 @@ final readonly class Sheets
     private function write(Sheet $sheet, string $title, array $questions, ?SheetSettings $settings): void
     {
         $sheet->rewrite($this->title($title), $questions, $this->clock->now(), $settings);
-        $sheet->index($this->checking->rungs(array_map(static fn (QuestionRequest $q): string => $q->text->sum, $questions)));
+        $lines = array_map(static fn (QuestionRequest $q): string => $q->text->sum, $questions);
+        $read = array_filter(array_map($this->tables->rung(...), $lines));
+        $sheet->index(array_values(array_unique([...$this->checking->rungs($lines), ...$read])));
     }
 
     public function archive(Sheet $sheet, bool $away): void
@@ -151,6 +162,7 @@ final readonly class Sheets
     {
         $settings = $sheet->settings();
         $style = $this->styleOf($sheet);
+        $table = $settings->table?->table();
         $taught = $sheet->classroom()?->taught() ?? [];
         $warnings = $this->checking->warnings(
             $sheet->sums(),
@@ -163,12 +175,33 @@ final readonly class Sheets
             $sheet->id()->toRfc4122(),
             $sheet->version(),
             $sheet->title(),
-            array_map(fn (Question $question, array $own): QuestionReply => $this->question($question, $own, $style), $sheet->questions(), $warnings),
+            array_map(fn (Question $question, array $own): QuestionReply => $this->question($question, $own, $style, $table), $sheet->questions(), $warnings),
             $settings,
             $sheet->classroom()?->id()->toRfc4122(),
             array_map(static fn (Sheet $s): SheetLevelReply => new SheetLevelReply($s->id()->toRfc4122(), $s->settings()->level, $s->title()), $this->sheets->family($sheet)),
             $sheet->isArchived(),
         );
+    }
+
+    /**
+     * The timetable of a sheet with what is asked about it, to be read before the class.
+     *
+     * @throws NotFoundHttpException for a sheet without one
+     */
+    public function timetable(Sheet $sheet): AskedTableReply
+    {
+        $table = $sheet->settings()->table?->table() ?? throw new NotFoundHttpException();
+        $style = $this->styleOf($sheet);
+        $questions = [];
+        foreach (array_filter($sheet->sums(), TableLine::is(...)) as $line) {
+            try {
+                $questions[] = $this->tables->ask($line, $table, Writer::marked($style));
+            } catch (NoSuchQuestion) {
+                continue;
+            }
+        }
+
+        return $this->showing->read($table, $questions, $style);
     }
 
     /** In which the class writes that it is for, or else the class in hand. */
@@ -178,15 +211,22 @@ final readonly class Sheets
     }
 
     /** @param list<Warning> $warnings */
-    private function question(Question $question, array $warnings, Style $style): QuestionReply
+    private function question(Question $question, array $warnings, Style $style, ?ServiceTable $table): QuestionReply
     {
         $text = $question->text();
         try {
+            if (TableLine::is($text->sum)) {
+                $read = $this->tables->ask($text->sum, $table, Writer::marked($style));
+
+                return new QuestionReply($question->key(), $text, $question->isLocked(), $read->text, $read->answer->text, null, $warnings);
+            }
             $answered = $this->bench->answer($text->sum, $style);
             [$shown, $answer] = [$answered->shown, $answered->answer?->shown];
             $problem = $answered->open?->text;
         } catch (NotUnderstood $no) {
             [$shown, $answer, $problem] = [$text->sum, null, $no->getMessage()];
+        } catch (NoSuchQuestion $none) {
+            [$shown, $answer, $problem] = ['A question about a timetable', null, $none->getMessage()];
         }
 
         return new QuestionReply($question->key(), $text, $question->isLocked(), $shown, $answer, $problem, $warnings);

@@ -11,8 +11,9 @@ final readonly class RungReply
      * @param string                 $can      what a child can do: "I can …"
      * @param list<RungMistakeReply> $mistakes that are looked for on it
      * @param bool                   $told     whether its questions are told in words
+     * @param bool                   $read     whether they are about a timetable
      */
-    public function __construct(public string $id, public string $can, public array $mistakes, public bool $told)
+    public function __construct(public string $id, public string $can, public array $mistakes, public bool $told, public bool $read)
     {
     }
 }

@@ -47,6 +47,16 @@ final readonly class ShowingTables
         return new AskedTableReply($this->table($table, $wanted->style), array_map(fn (TableQuestion $one): TableQuestionReply => $this->question($one), $questions), $this->kinds($wanted->level));
     }
 
+    /**
+     * The questions that a sheet asks about its timetable.
+     *
+     * @param list<TableQuestion> $questions
+     */
+    public function read(ServiceTable $table, array $questions, Style $style): AskedTableReply
+    {
+        return new AskedTableReply($this->table($table, $style), array_map($this->question(...), $questions), []);
+    }
+
     public function table(ServiceTable $table, Style $style = new Style()): TableReply
     {
         $writer = Writer::marked($style);

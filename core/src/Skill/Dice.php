@@ -37,6 +37,18 @@ final readonly class Dice
     /**
      * @template T
      *
+     * @param list<T> $list
+     *
+     * @return list<T> in another order, each as likely as the others
+     */
+    public function shuffle(array $list): array
+    {
+        return array_values($this->chance->shuffleArray($list));
+    }
+
+    /**
+     * @template T
+     *
      * @param non-empty-list<T> $from
      *
      * @return T

@@ -12,6 +12,21 @@ final class NoSuchQuestion extends \RuntimeException
         return new self('That question needs '.$what.'.');
     }
 
+    public static function noTable(): self
+    {
+        return new self('This question is about a timetable, and there is none on the sheet.');
+    }
+
+    public static function noKind(string $kind): self
+    {
+        return new self(\sprintf('There is no kind of question "%s" about a timetable.', $kind));
+    }
+
+    public static function unreadable(): self
+    {
+        return new self('This question about a timetable cannot be read any more. Take another in its place.');
+    }
+
     public static function stop(?string $name): self
     {
         return new self(null === $name ? 'The stop is missing.' : \sprintf('The table has no stop "%s", or several of that name.', $name));

@@ -91,6 +91,14 @@ final readonly class With
         return \count($with->members()) === \count($members) ? $with : null;
     }
 
+    /** The same with every time of the day so many minutes later, or earlier. */
+    public function later(int $minutes): self
+    {
+        $later = static fn (?int $time): ?int => null === $time ? null : $time + $minutes;
+
+        return new self($this->from, $this->to, $this->via, $this->stop, $this->service, $this->then, $later($this->at), $later($this->by), $later($this->after), $later($this->until), $this->late, $this->walk, $this->walkOn, $this->day, $this->which);
+    }
+
     /** 09:05; past midnight 24:10. */
     public static function clock(int $minutes): string
     {

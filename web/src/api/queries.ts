@@ -15,6 +15,7 @@ import type {
   Style,
   SeparatingReply,
   CopySetReply,
+  TableListReply,
   ToldProblem,
   WorkedSum,
 } from './types';
@@ -34,6 +35,13 @@ export const queryClient = new QueryClient({
 // the session has ended: the password is asked for again, right where one is
 whenSignedOut(() => {
   queryClient.setQueryData(['me'], null);
+});
+
+/** The timetables there are. */
+export const tablesQuery = queryOptions({
+  queryKey: ['timetables'],
+  queryFn: ({ signal }) => ask<TableListReply>('GET', '/api/timetables', undefined, signal),
+  staleTime: Infinity,
 });
 
 /** Who is signed in; null for nobody. */

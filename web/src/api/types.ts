@@ -230,6 +230,7 @@ export interface CopiesRequest {
   count: number;
   children?: string[];
   seed?: number;
+  moved?: boolean;
 }
 
 export interface CopyReply {
@@ -418,6 +419,7 @@ export interface MakeSheetsRequest {
   classId?: string | null;
   pairs?: boolean;
   names?: boolean;
+  table?: string | null;
 }
 
 export interface MeReply {
@@ -476,6 +478,7 @@ export interface OthersRequest {
   stories?: (string | null)[];
   level?: Level | null;
   classId?: string | null;
+  table?: SheetTable | null;
 }
 
 export type Paper = 'a4' | 'letter';
@@ -577,6 +580,7 @@ export interface RungReply {
   can: string;
   mistakes: RungMistakeReply[];
   told: boolean;
+  read: boolean;
 }
 
 export type Scaffold = 'full' | 'outline' | 'none';
@@ -652,6 +656,13 @@ export interface SheetSettings {
   layout: Layout;
   aims: string[];
   limits: Limits;
+  table: SheetTable | null;
+}
+
+export interface SheetTable {
+  title: string;
+  vehicle: Vehicle;
+  csv: string;
 }
 
 export interface ShelfReply {
@@ -777,6 +788,15 @@ export interface TableRowReply {
   name: string;
   what: string;
   times: (string | null)[];
+}
+
+export interface TableSheetRequest {
+  table: string;
+  levels: Level[];
+  count?: number;
+  seed?: number;
+  drawn?: number;
+  kinds?: string[];
 }
 
 export interface TableStep {

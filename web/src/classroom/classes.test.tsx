@@ -14,6 +14,7 @@ const rungs: RungReply[] = ['add-plain', 'add-regroup'].map((id) => ({
   can: `I can ${id}.`,
   mistakes: [],
   told: false,
+  read: false,
 }));
 const kittiwakes = classOf('k', 'Kittiwakes', {
   children: [child('Anouk'), child('Bram')],

@@ -158,6 +158,7 @@ export function PrintPreview() {
             />
           </div>
           <Copies
+            reads={(state.draft.settings.table ?? null) !== null}
             sheetId={id}
             classId={state.draft.classId}
             ready={ready}
@@ -179,6 +180,9 @@ export function PrintPreview() {
               </a>
             ))}
           </p>
+          {(state.draft.settings.table ?? null) !== null && (
+            <p className="mt-1 text-soft">Questions about the timetable are not in these files.</p>
+          )}
         </div>
         <div className="border-t-2 border-ink px-5 py-3">
           {pdf.page === null ? (

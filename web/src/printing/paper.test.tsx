@@ -107,7 +107,7 @@ describe('copies with other numbers', () => {
       Promise.resolve(path === '/api/classes' ? classes : method === 'GET' ? [set] : method === 'POST' ? set : null),
     );
     const showing = vi.fn();
-    show(<Copies sheetId="s" classId={null} ready={ready} shown={shown} onShow={showing} />);
+    show(<Copies sheetId="s" classId={null} reads={false} ready={ready} shown={shown} onShow={showing} />);
     return showing;
   };
   const sent = () => asked.mock.calls.filter(([method]) => method !== 'GET');

@@ -15,6 +15,8 @@ const when = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', h
 interface Props {
   sheetId: string;
   classId: string | null;
+  /** Whether there is a timetable on it. */
+  reads: boolean;
   /** Whether what is on the screen has been saved: copies are made of what is saved. */
   ready: boolean;
   shown: string | null;
@@ -22,7 +24,7 @@ interface Props {
 }
 
 /** The same sheet with other numbers, for neighbours or for every child. */
-export function Copies({ sheetId, classId, ready, shown, onShow }: Props) {
+export function Copies({ sheetId, classId, reads, ready, shown, onShow }: Props) {
   const client = useQueryClient();
   const notice = useNotice();
   const sets = useQuery(setsQuery(sheetId));
@@ -30,6 +32,7 @@ export function Copies({ sheetId, classId, ready, shown, onShow }: Props) {
   const mine = classes.find((one) => one.id === classId) ?? inHand;
   const children = mine?.children ?? [];
   const [count, setCount] = useState('2');
+  const [moved, setMoved] = useState(false);
   const [notes, setNotes] = useState<readonly string[]>([]);
   const field = useId();
   const number = Number(count);
@@ -40,6 +43,7 @@ export function Copies({ sheetId, classId, ready, shown, onShow }: Props) {
         count: wanted.count,
         children: wanted.children.map(({ id }) => id),
         seed: newSeed(),
+        moved: reads && moved,
       } satisfies CopiesRequest),
     onSuccess: (set) => {
       setNotes(set.notes);
@@ -73,6 +77,30 @@ export function Copies({ sheetId, classId, ready, shown, onShow }: Props) {
   return (
     <section aria-label="Copies with other numbers" className="mt-5">
       <h2 className="text-lg font-bold">Copies with other numbers</h2>
+      {reads && (
+        <fieldset className="mt-1">
+          <legend className="sr-only">The timetable in the copies</legend>
+          {(
+            [
+              [false, 'other questions about the same timetable'],
+              [true, 'the same questions, other times in the timetable'],
+            ] as const
+          ).map(([value, text]) => (
+            <label key={text} className="flex min-h-9 items-center gap-2">
+              <input
+                type="radio"
+                name={`${field}moved`}
+                className="size-5 accent-ink"
+                checked={moved === value}
+                onChange={() => {
+                  setMoved(value);
+                }}
+              />
+              {text}
+            </label>
+          ))}
+        </fieldset>
+      )}
       <form
         className="mt-2 flex items-center gap-2"
         onSubmit={(event) => {

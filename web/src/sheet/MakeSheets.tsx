@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { ask } from '../api/client';
-import { rungsQuery, shelfQuery } from '../api/queries';
+import { rungsQuery, shelfQuery, tablesQuery } from '../api/queries';
 import type { Layout, Level, MadeSheetsReply, MakeSheetsRequest } from '../api/types';
 import { useClasses } from '../classroom/useClasses';
 import { Button } from '../ui/Button';
@@ -16,7 +16,7 @@ import { Aims } from './Aims';
 import { anyNumbers, inShort, Numbers, said, type NumbersWanted } from './Numbers';
 import { totalOf, type Shares } from './shares';
 import { Total } from './Total';
-import { lineOfQuestion } from './draft';
+import { isOfTable, lineOfQuestion } from './draft';
 import { rememberSheet } from './useSheet';
 
 const levels: readonly [Level, string, string][] = [
@@ -51,6 +51,8 @@ interface Making {
   pairs: boolean;
   /** Stories told of the children of the class. */
   names: boolean;
+  /** Id of the timetable that is read; empty for one made up for the level. Not there in what was kept earlier. */
+  table?: string;
   classId: string | null;
 }
 
@@ -64,6 +66,7 @@ const nothingYet: Making = {
   challenge: false,
   pairs: false,
   names: false,
+  table: '',
   classId: null,
 };
 
@@ -76,7 +79,7 @@ export function MakeSheets() {
   const navigate = useNavigate();
   const notice = useNotice();
   const { value, change, forget } = useKept<Making>('making', nothingYet);
-  const { layout, title, wanted, chosen, numbers, mistakes, challenge, pairs, names, classId } = value;
+  const { layout, title, wanted, chosen, numbers, mistakes, challenge, pairs, names, table = '', classId } = value;
   const mine = classes.find((one) => one.id === classId) ?? inHand;
   const total = totalOf(wanted);
   const looked = [
@@ -87,6 +90,8 @@ export function MakeSheets() {
     ).values(),
   ];
   const told = (rungs.data ?? []).some((rung) => rung.told && rung.id in wanted);
+  const read = (rungs.data ?? []).some((rung) => rung.read && rung.id in wanted);
+  const tables = useQuery({ ...tablesQuery, enabled: read });
   const sought = mistakes.filter((id) => looked.some((one) => one.id === id));
   const make = useMutation({
     mutationFn: () =>
@@ -107,6 +112,7 @@ export function MakeSheets() {
         classId: mine?.id ?? null,
         pairs: told && pairs === true,
         names: told && names === true,
+        table: read && table !== '' ? table : null,
       } satisfies MakeSheetsRequest),
     onSuccess: (made) => {
       forget();
@@ -119,9 +125,10 @@ export function MakeSheets() {
         ].join(' '),
       );
       const [first] = made.sheets;
+      const sum = first?.questions.find((one) => !isOfTable(one.text));
       // the first question stands worked beside the sheet
       void navigate(
-        `/prepare?${new URLSearchParams({ sheet: first?.id ?? '', sum: first?.questions[0] ? lineOfQuestion(first.questions[0].text) : '' }).toString()}`,
+        `/prepare?${new URLSearchParams({ sheet: first?.id ?? '', sum: sum ? lineOfQuestion(sum.text) : '' }).toString()}`,
       );
     },
     onError: (failure) => {
@@ -265,6 +272,22 @@ export function MakeSheets() {
                 </label>
               ))}
             </Folded>
+          )}
+          {read && (
+            <Pick
+              label="Timetable"
+              value={table}
+              options={[
+                { value: '', text: 'made up for the level' },
+                ...[...(tables.data?.own ?? []), ...(tables.data?.island ?? [])].map((one) => ({
+                  value: one.id,
+                  text: one.title,
+                })),
+              ]}
+              onChange={(id) => {
+                change({ table: id });
+              }}
+            />
           )}
           {room > 6 && (
             <label className="flex min-h-11 items-center gap-3 border-b border-hair text-lg">

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import type { QuestionReply, QuestionText } from '../api/types';
 import { Marked, plain } from '../models/Marked';
 import { EditQuestion } from './EditQuestion';
+import { isOfTable } from './draft';
 import { ownForm } from './forms';
 
 interface RowProps {
@@ -102,16 +103,20 @@ export function QuestionRow({ question, number, isCurrent, onOpen, onRemove, onC
           >
             <RefreshCw size={17} aria-hidden="true" />
           </button>
-          <button
-            type="button"
-            className="grid min-h-9 w-8 place-items-center text-soft hover:text-ink"
-            aria-label={`Change question ${number}`}
-            onClick={() => {
-              setEditing(true);
-            }}
-          >
-            <Pencil size={17} aria-hidden="true" />
-          </button>
+          {isOfTable(question.text) ? (
+            <span />
+          ) : (
+            <button
+              type="button"
+              className="grid min-h-9 w-8 place-items-center text-soft hover:text-ink"
+              aria-label={`Change question ${number}`}
+              onClick={() => {
+                setEditing(true);
+              }}
+            >
+              <Pencil size={17} aria-hidden="true" />
+            </button>
+          )}
           <button
             type="button"
             className="grid min-h-9 w-8 place-items-center text-soft hover:text-ink"

@@ -10,11 +10,11 @@ import {
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { RefreshCw, Scale } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { plain } from '../models/Marked';
 import { Button } from '../ui/Button';
 import type { QuestionText } from '../api/types';
-import { lineOfQuestion } from './draft';
+import { isOfTable, lineOfQuestion } from './draft';
 import type { KeeperState, SheetKeeper } from './keeper';
 import { QuestionRow } from './QuestionRow';
 import { Separating } from './Separating';
@@ -58,6 +58,11 @@ export function SheetPanel({ keeper, state, current, onOpen }: Props) {
   }, [count]);
 
   const edits = useQuestionEdits(keeper, state);
+  const navigate = useNavigate();
+  const { table } = draft.settings;
+  const sums = draft.questions.filter((one) => !isOfTable(one.text));
+  const ofTable = draft.questions.filter((one) => isOfTable(one.text));
+  const tableAt = (question: number) => `/timetables?sheet=${keeper.id}&q=${question}`;
   const [separating, setSeparating] = useState(false);
   const open = draft.questions.filter((one) => !one.locked);
   const dropped = ({ active, over }: DragEndEvent) => {
@@ -75,8 +80,8 @@ export function SheetPanel({ keeper, state, current, onOpen }: Props) {
           <Link to="/sheets" className="underline underline-offset-4">
             All sheets
           </Link>
-          {count > 0 && (
-            <Link to={boardOf(draft.questions.map((one) => one.text))} className="underline underline-offset-4">
+          {sums.length > 0 && (
+            <Link to={boardOf(sums.map((one) => one.text))} className="underline underline-offset-4">
               To the board
             </Link>
           )}
@@ -127,6 +132,25 @@ export function SheetPanel({ keeper, state, current, onOpen }: Props) {
           }}
           className="-mx-1 w-full rounded px-1 text-xl font-bold hover:bg-wash"
         />
+        {table !== null && (
+          <p className="mt-1 flex flex-wrap items-center gap-x-4">
+            <span>
+              With the timetable <strong>{table.title === '' ? 'without a name' : table.title}</strong>
+            </span>
+            {ofTable.length > 0 && (
+              <Link to={tableAt(1)} className="underline underline-offset-4">
+                On the board
+              </Link>
+            )}
+            <button
+              type="button"
+              className="min-h-8 underline underline-offset-4 hover:text-ink"
+              onClick={edits.takeTableOff}
+            >
+              Take it off
+            </button>
+          </p>
+        )}
         {count > 1 && (
           <div className="mt-1 flex flex-wrap items-center gap-x-4 text-soft">
             {draft.settings.level !== null && keeper.levels.length < 2 && <span>{draft.settings.level} level</span>}
@@ -140,15 +164,17 @@ export function SheetPanel({ keeper, state, current, onOpen }: Props) {
             >
               <RefreshCw size={15} aria-hidden="true" /> New numbers{open.length < count ? ' for the open ones' : ''}
             </button>
-            <button
-              type="button"
-              className="inline-flex min-h-8 items-center gap-1.5 underline underline-offset-4 hover:text-ink"
-              onClick={() => {
-                setSeparating(true);
-              }}
-            >
-              <Scale size={15} aria-hidden="true" /> What it brings to light
-            </button>
+            {sums.length > 0 && (
+              <button
+                type="button"
+                className="inline-flex min-h-8 items-center gap-1.5 underline underline-offset-4 hover:text-ink"
+                onClick={() => {
+                  setSeparating(true);
+                }}
+              >
+                <Scale size={15} aria-hidden="true" /> What it brings to light
+              </button>
+            )}
           </div>
         )}
         {count === 0 ? (
@@ -189,7 +215,11 @@ export function SheetPanel({ keeper, state, current, onOpen }: Props) {
                       [question.text.wording, question.text.sum, plain(question.shown)].includes(current)
                     }
                     onOpen={() => {
-                      onOpen(lineOfQuestion(question.text));
+                      if (isOfTable(question.text)) {
+                        void navigate(tableAt(ofTable.indexOf(question) + 1));
+                      } else {
+                        onOpen(lineOfQuestion(question.text));
+                      }
                     }}
                     onRemove={() => {
                       edits.remove(question);

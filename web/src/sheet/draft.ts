@@ -24,6 +24,7 @@ export const plainSettings: SheetSettings = {
   layout: 'page',
   aims: [],
   limits: { fives: null, regroups: null, noon: null, midnight: null, unknown: null, hour: null },
+  table: null,
 };
 
 export const noDraft: Draft = { title: '', questions: [], settings: plainSettings, classId: null };
@@ -50,6 +51,9 @@ export const questionOf = (worked: Pick<WorkedSum, 'sum' | 'told'>): QuestionTex
   wording: worked.told?.text ?? '',
 });
 
+/** Whether it is asked about the timetable of its sheet, and no sum. */
+export const isOfTable = (text: QuestionText): boolean => text.sum.startsWith('table ');
+
 /** A question as it is typed: a problem with the sum that stands with its words. */
 export const lineOfQuestion = (text: QuestionText): string =>
   text.wording === '' ? text.sum : withSum(text.wording, text.sum);
@@ -58,7 +62,7 @@ export const lineOfQuestion = (text: QuestionText): string =>
 export const withText = (question: QuestionReply, text: QuestionText): QuestionReply =>
   question.text.sum === text.sum
     ? { ...question, text }
-    : { ...question, text, shown: text.sum, answer: null, problem: null, warnings: [] };
+    : { ...question, text, shown: isOfTable(text) ? '…' : text.sum, answer: null, problem: null, warnings: [] };
 
 /** A question as it is added, before the server has looked at it. */
 export const newQuestion = (

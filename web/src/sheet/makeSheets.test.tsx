@@ -14,6 +14,7 @@ const rung = (id: string, can: string, mistakes: string[]): RungReply => ({
   id,
   can,
   told: false,
+  read: false,
   mistakes: mistakes.map((one) => ({ id: one, may: `may ${one}` })),
 });
 const rungs = [

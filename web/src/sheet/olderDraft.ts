@@ -1,5 +1,5 @@
 import type { QuestionReply, QuestionText, SheetSettings } from '../api/types';
-import { textOf, type Draft } from './draft';
+import { plainSettings, textOf, type Draft } from './draft';
 
 /** A question as windows of an earlier release kept it: what is its text now stood beside its id. */
 type OlderQuestion = Omit<QuestionReply, 'text'> & Omit<QuestionText, 'story'> & { story?: string | null };
@@ -25,7 +25,8 @@ export const asKeptNow = ({
       ? { ...question, text: { ...textOf(question.text.sum), ...question.text } }
       : withItsText(question),
   ),
-  settings,
+  // what came later is as on any sheet
+  settings: { ...plainSettings, ...settings },
   classId: classId ?? once ?? null,
 });
 

@@ -4,7 +4,7 @@ import { ask } from '../api/client';
 import type { OthersReply, OthersRequest, QuestionReply, QuestionText } from '../api/types';
 import { newSeed } from '../ui/newId';
 import { useNotice } from '../ui/notices';
-import { challengesLast, sameQuestion, withText } from './draft';
+import { challengesLast, isOfTable, sameQuestion, withText } from './draft';
 import type { KeeperState, SheetKeeper } from './keeper';
 
 /** All that can be done to the questions of a sheet; what is lost by it comes back with undo. */
@@ -28,6 +28,7 @@ export function useQuestionEdits(keeper: SheetKeeper, state: KeeperState) {
         stories: which.map((question) => question.text.story),
         level: state.draft.settings.level,
         classId: state.draft.classId,
+        table: state.draft.settings.table,
       } satisfies OthersRequest);
       return new Map(
         which.map((question, i) => {
@@ -97,6 +98,18 @@ export function useQuestionEdits(keeper: SheetKeeper, state: KeeperState) {
           one(before.id, () => before);
         });
       }
+    },
+    /** The timetable with all that is asked about it, with undo. */
+    takeTableOff: () => {
+      const before = state.draft;
+      keeper.change((now) => ({
+        ...now,
+        settings: { ...now.settings, table: null },
+        questions: now.questions.filter((question) => !isOfTable(question.text)),
+      }));
+      notice('The timetable and its questions are off the sheet.', () => {
+        keeper.change((now) => ({ ...now, settings: before.settings, questions: before.questions }));
+      });
     },
     lock: (question: QuestionReply) => {
       one(question.id, (now) => ({ ...now, locked: !now.locked }));

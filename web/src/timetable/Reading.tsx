@@ -14,14 +14,18 @@ export function Reading({
   onMove,
   onKind,
   onOther,
+  onSheet,
 }: {
   asked: AskedTableReply;
   kind: string;
   current: number;
   step: number;
   onMove: (question: number, step: number) => void;
-  onKind: (id: string) => void;
-  onOther: () => void;
+  onKind?: (id: string) => void;
+  /** Other questions; without it there are only these. */
+  onOther?: () => void;
+  /** Puts them on a sheet, or on one for each level. */
+  onSheet?: ((levels: boolean) => void) | undefined;
 }) {
   const [covered, setCovered] = useState<ReadonlySet<string>>(new Set());
   const [covering, setCovering] = useState(false);
@@ -40,8 +44,10 @@ export function Reading({
   const another = () => {
     if (at + 1 < questions.length) {
       onMove(at + 1, 0);
-    } else {
+    } else if (onOther) {
       onOther();
+    } else {
+      onMove(0, 0);
     }
   };
   useKeys({
@@ -135,9 +141,11 @@ export function Reading({
       <aside aria-label="Questions" className="min-w-0 bg-desk px-4 py-3">
         <div className="flex items-center justify-between gap-2">
           <h2 className="text-xl font-bold">Questions</h2>
-          <Button onClick={onOther} shortcut="O">
-            Others
-          </Button>
+          {onOther && (
+            <Button onClick={onOther} shortcut="O">
+              Others
+            </Button>
+          )}
         </div>
         {asked.kinds.length > 0 && (
           <label className="mt-2 block">
@@ -146,7 +154,7 @@ export function Reading({
               className="min-h-9 w-full rounded-md border-2 border-ink bg-sheet px-1.5"
               value={kind}
               onChange={(event) => {
-                onKind(event.target.value);
+                onKind?.(event.target.value);
               }}
             >
               <option value="">of every kind</option>
@@ -157,6 +165,24 @@ export function Reading({
               ))}
             </select>
           </label>
+        )}
+        {onSheet && questions.length > 0 && (
+          <div className="mt-2 flex flex-wrap gap-2">
+            <Button
+              onClick={() => {
+                onSheet(false);
+              }}
+            >
+              Put them on a sheet
+            </Button>
+            <Button
+              onClick={() => {
+                onSheet(true);
+              }}
+            >
+              Sheets at three levels
+            </Button>
+          </div>
         )}
         <ol className="mt-2 divide-y divide-hair">
           {questions.map((one, i) => (

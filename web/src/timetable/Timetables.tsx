@@ -1,8 +1,10 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { useSearchParams } from 'react-router';
+import { Link, useNavigate, useSearchParams } from 'react-router';
 import { ask } from '../api/client';
-import type { AskedTableReply, Level } from '../api/types';
+import { shelfQuery, tablesQuery } from '../api/queries';
+import type { AskedTableReply, Level, MadeSheetsReply, TableSheetRequest } from '../api/types';
+import { rememberSheet } from '../sheet/useSheet';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { useKeys } from '../ui/keys';
@@ -11,7 +13,7 @@ import { useTitle } from '../ui/useTitle';
 import { BringTable } from './BringTable';
 import { DayOrder } from './DayOrder';
 import { DayTable } from './DayTable';
-import { askedQuery, tablesQuery } from './queries';
+import { askedQuery, sheetTableQuery } from './queries';
 import { Reading } from './Reading';
 
 const levels: readonly { value: Level; text: string }[] = [
@@ -30,6 +32,41 @@ const dayMark = 'day:';
 
 /** Timetables to be read before the class, with questions and where to look for their answers. */
 export function Timetables() {
+  const [params] = useSearchParams();
+  const sheet = params.get('sheet');
+  return sheet === null ? <AllTimetables /> : <TimetableOfSheet sheet={sheet} />;
+}
+
+/** The timetable of a sheet with the questions of that sheet, as the children have it on paper. */
+function TimetableOfSheet({ sheet }: { sheet: string }) {
+  useTitle('Timetable of the sheet');
+  const [params, setParams] = useSearchParams();
+  const asked = useQuery(sheetTableQuery(sheet));
+  return (
+    <section className="flex min-h-0 flex-1 flex-col overflow-y-auto px-6 py-3" aria-label="Timetable of the sheet">
+      <div className="flex flex-wrap items-center gap-x-6 gap-y-2">
+        <h1 className="text-2xl font-bold">{asked.data?.table.title ?? 'Timetable'}</h1>
+        <Link to={`/prepare?sheet=${sheet}`} className="underline underline-offset-4">
+          Back to the sheet
+        </Link>
+      </div>
+      {asked.data && (
+        <Reading
+          asked={asked.data}
+          kind=""
+          current={(Number(params.get('q')) || 1) - 1}
+          step={Number(params.get('step') ?? '0')}
+          onMove={(q, step) => {
+            setParams({ sheet, q: String(q + 1), step: String(step) }, { replace: true });
+          }}
+        />
+      )}
+      {asked.isError && <p className="mt-4 text-lg">There is no timetable on this sheet any more.</p>}
+    </section>
+  );
+}
+
+function AllTimetables() {
   useTitle('Timetables');
   const [params, setParams] = useSearchParams();
   const put = (parts: Record<string, string | number | null>) => {
@@ -82,6 +119,26 @@ export function Timetables() {
           client.invalidateQueries({ queryKey: tablesQuery.queryKey, exact: true }),
         );
       });
+    },
+    onError: (failure) => {
+      notice(failure.message);
+    },
+  });
+  const navigate = useNavigate();
+  const sheets = useMutation({
+    mutationFn: (wish: readonly Level[]) =>
+      ask<MadeSheetsReply>('POST', '/api/sheets/timetable', {
+        table,
+        levels: [...wish],
+        count: 8,
+        seed: wanted.seed,
+        drawn: wanted.drawn,
+        kinds: wanted.kinds,
+      } satisfies TableSheetRequest),
+    onSuccess: (made) => {
+      made.sheets.forEach(rememberSheet);
+      void client.invalidateQueries(shelfQuery);
+      void navigate(`/prepare?sheet=${made.sheets[0]?.id ?? ''}`);
     },
     onError: (failure) => {
       notice(failure.message);
@@ -199,6 +256,15 @@ export function Timetables() {
             put({ kind: id === '' ? null : id, q: null, step: null });
           }}
           onOther={other}
+          onSheet={
+            table === causeway
+              ? undefined
+              : (all) => {
+                  if (!sheets.isPending) {
+                    sheets.mutate(all ? levels.map((one) => one.value) : [level]);
+                  }
+                }
+          }
         />
       ) : (
         asked.isError && <p className="mt-4 text-lg">{asked.error.message}</p>

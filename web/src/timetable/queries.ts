@@ -1,13 +1,7 @@
 import { keepPreviousData, queryOptions } from '@tanstack/react-query';
 import { ask } from '../api/client';
 import { withStyle } from '../api/queries';
-import type { ActivityReply, AskedTableReply, DayTaleReply, Level, TableListReply } from '../api/types';
-
-export const tablesQuery = queryOptions({
-  queryKey: ['timetables'],
-  queryFn: ({ signal }) => ask<TableListReply>('GET', '/api/timetables', undefined, signal),
-  staleTime: Infinity,
-});
+import type { ActivityReply, AskedTableReply, DayTaleReply, Level } from '../api/types';
 
 /** What is asked of a table: the same always gives the same. */
 export interface Wanted {
@@ -27,6 +21,15 @@ export const askedQuery = (wanted: Wanted) => {
     placeholderData: keepPreviousData,
   });
 };
+
+/** The timetable of a sheet, with what the sheet asks about it. */
+export const sheetTableQuery = (sheet: string) =>
+  queryOptions({
+    queryKey: ['sheet-timetable', sheet],
+    queryFn: ({ signal }) => ask<AskedTableReply>('GET', `/api/sheets/${sheet}/timetable`, undefined, signal),
+    // the sheet may have been changed in between
+    staleTime: 0,
+  });
 
 /** An activity table: the same always gives the same. */
 export interface WantedDay {
