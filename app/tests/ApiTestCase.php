@@ -119,4 +119,10 @@ abstract class ApiTestCase extends WebTestCase
 
         return \is_array($list) ? array_values(array_map(static fn (mixed $one): mixed => self::in($one, $member), $list)) : [];
     }
+
+    /** @param array<mixed> $from */
+    protected static function text(array $from, string $name): string
+    {
+        return \is_string($from[$name] ?? null) ? $from[$name] : self::fail('There is no '.$name.'.');
+    }
 }

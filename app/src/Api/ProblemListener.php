@@ -19,7 +19,7 @@ use Symfony\Component\Validator\Exception\ValidationFailedException;
 
 /**
  * Turns every failure of the API into a problem reply that says nothing of the inside. Of what was not as expected it says
- * what the constraint says whose payload is {@see self::SAY}: words meant for people.
+ * what the constraint says whose payload is {@see self::SAY}, and {@see CannotBeHad} what its message says: words meant for people.
  */
 #[AsEventListener(event: KernelEvents::EXCEPTION, priority: -64)]
 final readonly class ProblemListener
@@ -75,6 +75,9 @@ final readonly class ProblemListener
 
     private function said(\Throwable $thrown): ?string
     {
+        if ($thrown instanceof CannotBeHad) {
+            return $thrown->getMessage();
+        }
         $failed = $thrown->getPrevious();
         foreach ($failed instanceof ValidationFailedException ? $failed->getViolations() : [] as $violation) {
             $constraint = $violation instanceof ConstraintViolation ? $violation->getConstraint() : null;

@@ -9,9 +9,11 @@ use Rostik\Core\Notation\Writer;
 use Rostik\Core\Time\ClockForm;
 use Rostik\Core\Time\StatedTime;
 use Rostik\Core\Time\TimeOfDay;
+use Rostik\Core\Timetable\AnyTable;
 use Rostik\Core\Timetable\Service;
 use Rostik\Core\Timetable\ServiceTable;
 use Rostik\Core\Timetable\TableRow;
+use Rostik\Core\Timetable\TideTable;
 
 /** A timetable as it is printed: in several parts below each other, where it is wider than the paper. */
 final readonly class PrintedTable
@@ -23,14 +25,37 @@ final readonly class PrintedTable
      * @param list<array{names: list<string>, days: list<string>, rows: list<array{name: string, what: string, times: list<?string>}>}> $parts  names and days of the services, none where they have none; times plain
      * @param int                                                                                                                       $across so many columns the widest part has
      */
-    private function __construct(public string $title, public array $parts, public int $across)
+    private function __construct(public string $title, public string $caution, public array $parts, public int $across)
     {
     }
 
-    public static function of(ServiceTable $table, Style $style): self
+    public static function of(AnyTable $table, Style $style): self
     {
         $writer = Writer::plain($style);
         $time = static fn (?int $minutes): ?string => null === $minutes ? null : $writer->time(StatedTime::of(TimeOfDay::ofMinutes($minutes % TimeOfDay::DAY), ClockForm::TwentyFour));
+
+        return match (true) {
+            $table instanceof ServiceTable => self::services($table, $time),
+            $table instanceof TideTable => self::tides($table, $time),
+            default => throw new \LogicException('There is no such table.'),
+        };
+    }
+
+    /** @param \Closure(?int): ?string $time */
+    private static function tides(TideTable $tides, \Closure $time): self
+    {
+        $rows = [];
+        foreach ($tides->byDay() as $day => $high) {
+            $rows[] = ['name' => 'Day '.($day + 1), 'what' => '', 'times' => array_map($time, [$high[0] ?? null, $high[1] ?? null])];
+        }
+
+        // as wide as a table of services, so that it is not drawn apart
+        return new self($tides->title(), $tides->caution(), [['names' => [], 'days' => ['high tide', 'high tide'], 'rows' => $rows]], 6);
+    }
+
+    /** @param \Closure(?int): ?string $time */
+    private static function services(ServiceTable $table, \Closure $time): self
+    {
         $services = \count($table->services);
         // parts of about the same width
         $across = (int) ceil($services / max(1, (int) ceil($services / self::ACROSS)));
@@ -47,6 +72,6 @@ final readonly class PrintedTable
             ];
         }
 
-        return new self($table->title, $parts, $across);
+        return new self($table->title, '', $parts, $across);
     }
 }

@@ -18,8 +18,8 @@ use Rostik\Core\Question\Manner;
 use Rostik\Core\Question\PosedQuestion;
 use Rostik\Core\Question\Posing;
 use Rostik\Core\Sheet\Examples;
+use Rostik\Core\Timetable\AnyTable;
 use Rostik\Core\Timetable\NoSuchQuestion;
-use Rostik\Core\Timetable\ServiceTable;
 use Rostik\Core\Timetable\TableAsking;
 use Rostik\Core\Timetable\TableLine;
 use Rostik\Core\Timetable\TableStep;
@@ -32,11 +32,11 @@ final readonly class QuestionPrinter
     }
 
     /**
-     * @param Manner        $manner of the sheet
-     * @param bool          $worked whether the key shows the working
-     * @param ?ServiceTable $table  the timetable above the questions; null for none
+     * @param Manner    $manner of the sheet
+     * @param bool      $worked whether the key shows the working
+     * @param ?AnyTable $table  the timetable above the questions; null for none
      */
-    public function print(int $number, QuestionText $question, Manner $manner, bool $worked = true, ?ServiceTable $table = null): PrintedQuestion
+    public function print(int $number, QuestionText $question, Manner $manner, bool $worked = true, ?AnyTable $table = null): PrintedQuestion
     {
         if (TableLine::is($question->sum)) {
             return $this->read($number, $question, $manner, $table);
@@ -51,7 +51,7 @@ final readonly class QuestionPrinter
     }
 
     /** A question about the timetable: it is worked by looking, so the key says where. */
-    private function read(int $number, QuestionText $question, Manner $manner, ?ServiceTable $table): PrintedQuestion
+    private function read(int $number, QuestionText $question, Manner $manner, ?AnyTable $table): PrintedQuestion
     {
         try {
             $asked = $this->tables->ask($question->sum, $table, Writer::marked($manner->style));

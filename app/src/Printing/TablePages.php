@@ -67,6 +67,7 @@ final class TablePages
     private static function table(PrintedSheet $sheet): float
     {
         $high = self::BELOW + (\in_array($sheet->table->title ?? '', ['', $sheet->title], true) ? 0 : self::ROW);
+        $high += '' === ($sheet->table->caution ?? '') ? 0 : 2 * self::ROW;
         foreach ($sheet->table->parts ?? [] as $part) {
             $lines = array_sum(array_map(static fn (array $row): int => mb_strlen($row['name'].$row['what']) > 18 ? 2 : 1, $part['rows']));
             $high += self::PART + self::ROW * ($lines + ([] === $part['names'] ? 0 : 1) + ([] === $part['days'] ? 0 : 1));

@@ -29,7 +29,7 @@ use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\Limits;
 use Rostik\Core\Skill\NoSuchRung;
-use Rostik\Core\Timetable\ServiceTable;
+use Rostik\Core\Timetable\AnyTable;
 use Rostik\Core\Timetable\TableAsking;
 use Rostik\Core\Timetable\TableLine;
 use Symfony\Component\Uid\Uuid;
@@ -37,6 +37,9 @@ use Symfony\Component\Uid\Uuid;
 /** Makes sheets from their aims, and other numbers for questions that are there. */
 final readonly class SheetMaking
 {
+    /** So many tables are made to find one that has all that is wanted. */
+    private const TABLES = 12;
+
     private Writer $plain;
 
     public function __construct(
@@ -73,7 +76,7 @@ final readonly class SheetMaking
         $read = array_values(array_filter($aims, fn (Aim $aim): bool => \in_array($aim->rung->id, $this->tables->rungs(), true)));
         $aims = array_values(array_filter($aims, static fn (Aim $aim): bool => !\in_array($aim, $read, true)));
         foreach ($wanted->levels as $level) {
-            $table = [] === $read ? null : SheetTable::forPaper($this->timetables->table($owner, $wanted->table ?? Timetables::MADE, $level, $wanted->seed));
+            [$table, $about, $few] = [] === $read ? [null, [], []] : $this->about($owner, $wanted, $read, $level);
             $made = $this->maker->make($aims, $level, $wanted->seed, $limits, $wanted->mistakes, $wanted->challenge, $class?->style() ?? new Style(), $wishes);
             $all = null === $made->challenge ? $made->questions : [...$made->questions, $made->challenge];
             [$answers, $times] = self::common($made->questions);
@@ -86,7 +89,6 @@ final readonly class SheetMaking
                 $question->challenge,
                 $question->story,
             ), $this->forms->write($question->sum, $this->plain))), $all);
-            [$about, $few] = null === $table ? [[], []] : $this->about($table, $read, $level, $wanted->seed);
             $settings = SheetSettings::forLevel($level, $wanted->layout, $rungs, $limits, $answers ?? Written::TYPE, $times ?? TimesGiven::AsWritten, null === $table ? null : SheetTable::of($table));
             $sheets[] = $this->sheets->new($owner, ucfirst(mb_substr($title, 0, 120)), [...$about, ...$questions], $class, $settings, $family);
             array_push($shortages, ...array_map(static fn (Shortage $s): string => self::said($s, $level, $ladder), [...$few, ...$made->shortages]));
@@ -97,13 +99,33 @@ final readonly class SheetMaking
     }
 
     /**
-     * Questions about a timetable, with what there are too few of.
+     * Questions about a timetable, with what there are too few of. Of made tables that one is taken that has the most.
      *
+     * @param list<Aim> $aims
+     *
+     * @return array{AnyTable, list<QuestionRequest>, list<Shortage>}
+     */
+    private function about(Teacher $owner, MakeSheetsRequest $wanted, array $aims, Level $level): array
+    {
+        $best = null;
+        for ($try = 0; $try < self::TABLES && (null === $best || ([] !== $best[2] && null === $wanted->table)); ++$try) {
+            $seed = $wanted->seed + 104_729 * $try;
+            // a smaller table may have nothing of what is wanted: nobody changes boats on it
+            $large = 2 * $try < self::TABLES ? $level : Level::Stretch;
+            $table = SheetTable::forPaper($this->timetables->table($owner, $wanted->table ?? Timetables::MADE, $large, $seed));
+            $found = [$table, ...$this->readingFor($aims, $table, $level, $seed)];
+            $best = null === $best || \count($found[1]) > \count($best[1]) ? $found : $best;
+        }
+
+        return $best;
+    }
+
+    /**
      * @param list<Aim> $aims
      *
      * @return array{list<QuestionRequest>, list<Shortage>}
      */
-    private function about(ServiceTable $table, array $aims, Level $level, int $seed): array
+    private function readingFor(array $aims, AnyTable $table, Level $level, int $seed): array
     {
         $questions = [];
         $few = [];
@@ -125,11 +147,11 @@ final readonly class SheetMaking
         $class = $this->classrooms->inHand($owner);
         $sheets = [];
         foreach ($wanted->levels as $level) {
-            $table = SheetTable::forPaper($this->timetables->table($owner, $wanted->table, $level, $wanted->drawn));
+            $table = SheetTable::forPaper($this->timetables->any($owner, $wanted->table, $level, $wanted->drawn));
             $lines = $this->tables->draw($table, $level, $wanted->count, $wanted->seed, [] === $wanted->kinds ? null : $wanted->kinds);
             $rungs = array_values(array_unique(array_filter(array_map(fn (TableLine $line): ?string => $this->tables->rung($line->write()), $lines))));
             $settings = SheetSettings::forLevel($level, Layout::Page, $rungs, new Limits(), table: SheetTable::of($table));
-            $sheets[] = $this->sheets->new($owner, mb_substr('' === $table->title ? 'A timetable' : $table->title, 0, 120), array_map(QuestionRequest::aboutATable(...), $lines), $class, $settings, $family);
+            $sheets[] = $this->sheets->new($owner, mb_substr('' === $table->title() ? 'A timetable' : $table->title(), 0, 120), array_map(QuestionRequest::aboutATable(...), $lines), $class, $settings, $family);
         }
         $this->entities->flush();
 

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Rostik\App\Sheet;
 
+use Rostik\App\Api\CannotBeHad;
+use Rostik\Core\Timetable\AnyTable;
 use Rostik\Core\Timetable\CsvTable;
 use Rostik\Core\Timetable\NotATable;
 use Rostik\Core\Timetable\ServiceTable;
+use Rostik\Core\Timetable\TideTable;
 use Rostik\Core\Timetable\Vehicle;
-use Symfony\Component\HttpKernel\Exception\UnprocessableEntityHttpException;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** The timetable of a sheet, kept with it: what is printed stays true, whatever becomes of the timetable. */
@@ -29,24 +31,28 @@ final readonly class SheetTable
     ) {
     }
 
-    public static function of(ServiceTable $table): self
+    public static function of(AnyTable $table): self
     {
-        return new self($table->title, $table->vehicle, CsvTable::write($table));
+        return new self($table->title(), $table instanceof ServiceTable ? $table->vehicle : Vehicle::Service, $table->csv());
     }
 
-    /** @throws UnprocessableEntityHttpException when it is too wide for paper */
-    public static function forPaper(ServiceTable $table): ServiceTable
+    /** @throws CannotBeHad when it is too wide for paper */
+    public static function forPaper(AnyTable $table): AnyTable
     {
-        if (\count($table->services) > self::MOST_SERVICES || \strlen(CsvTable::write($table)) > self::LARGEST) {
-            throw new UnprocessableEntityHttpException(\sprintf('This timetable has %d services; on paper there is room for %d. Bring in a part of the day, or fewer stops.', \count($table->services), self::MOST_SERVICES));
+        if ($table instanceof ServiceTable && (\count($table->services) > self::MOST_SERVICES || \strlen($table->csv()) > self::LARGEST)) {
+            throw new CannotBeHad(\sprintf('This timetable has %d services; on paper there is room for %d. Bring in a part of the day, or fewer stops.', \count($table->services), self::MOST_SERVICES));
         }
 
         return $table;
     }
 
     /** Null where it cannot be read. */
-    public function table(): ?ServiceTable
+    public function table(): ?AnyTable
     {
+        $tides = TideTable::read($this->csv);
+        if (null !== $tides) {
+            return $tides;
+        }
         try {
             return CsvTable::read($this->csv, $this->title, $this->vehicle);
         } catch (NotATable) {

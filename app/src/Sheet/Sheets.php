@@ -18,8 +18,8 @@ use Rostik\Core\Notation\Style;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sheet\Checking;
 use Rostik\Core\Sheet\Warning;
+use Rostik\Core\Timetable\AnyTable;
 use Rostik\Core\Timetable\NoSuchQuestion;
-use Rostik\Core\Timetable\ServiceTable;
 use Rostik\Core\Timetable\TableAsking;
 use Rostik\Core\Timetable\TableLine;
 use Rostik\Core\Work\Workbench;
@@ -211,7 +211,7 @@ final readonly class Sheets
     }
 
     /** @param list<Warning> $warnings */
-    private function question(Question $question, array $warnings, Style $style, ?ServiceTable $table): QuestionReply
+    private function question(Question $question, array $warnings, Style $style, ?AnyTable $table): QuestionReply
     {
         $text = $question->text();
         try {

@@ -7,8 +7,8 @@ namespace Rostik\App\Sheet;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Skill\Dice;
 use Rostik\Core\Skill\Level;
+use Rostik\Core\Timetable\AnyTable;
 use Rostik\Core\Timetable\NoSuchQuestion;
-use Rostik\Core\Timetable\ServiceTable;
 use Rostik\Core\Timetable\TableAsking;
 use Rostik\Core\Timetable\TableLine;
 
@@ -31,7 +31,7 @@ final readonly class TableCopies
     }
 
     /** @param array<int, TableLine> $lines by place */
-    private function others(Sheet $sheet, ServiceTable $table, array $lines, CopiesRequest $wanted): ReadCopies
+    private function others(Sheet $sheet, AnyTable $table, array $lines, CopiesRequest $wanted): ReadCopies
     {
         $level = $sheet->settings()->level ?? Level::Core;
         $taken = [];
@@ -61,7 +61,7 @@ final readonly class TableCopies
      *
      * @param array<int, TableLine> $lines by place
      */
-    private function moved(ServiceTable $table, array $lines, CopiesRequest $wanted): ReadCopies
+    private function moved(AnyTable $table, array $lines, CopiesRequest $wanted): ReadCopies
     {
         $moves = [];
         foreach ((new Dice($wanted->seed))->shuffle($table->moves()) as $by) {
@@ -87,7 +87,7 @@ final readonly class TableCopies
      *
      * @param array<int, TableLine> $lines
      */
-    private function asks(array $lines, ServiceTable $table, int $by): bool
+    private function asks(array $lines, AnyTable $table, int $by): bool
     {
         try {
             $moved = $table->later($by);

@@ -17,6 +17,7 @@ use Rostik\Core\Time\StatedTime;
 use Rostik\Core\Time\TimeOfDay;
 use Rostik\Core\Timetable\ActivityMaker;
 use Rostik\Core\Timetable\ActivityRow;
+use Rostik\Core\Timetable\AnyTable;
 use Rostik\Core\Timetable\CausewayMaker;
 use Rostik\Core\Timetable\CsvTable;
 use Rostik\Core\Timetable\DayTeller;
@@ -30,7 +31,6 @@ use Rostik\Core\Timetable\TableQuestion;
 use Rostik\Core\Timetable\TableRow;
 use Rostik\Core\Timetable\TideTable;
 use Rostik\Core\Timetable\Vehicle;
-use Rostik\Core\Timetable\With;
 
 /** Timetables and the questions about them, as they are shown. */
 final readonly class ShowingTables
@@ -52,9 +52,15 @@ final readonly class ShowingTables
      *
      * @param list<TableQuestion> $questions
      */
-    public function read(ServiceTable $table, array $questions, Style $style): AskedTableReply
+    public function read(AnyTable $table, array $questions, Style $style): AskedTableReply
     {
-        return new AskedTableReply($this->table($table, $style), array_map($this->question(...), $questions), []);
+        $shown = match (true) {
+            $table instanceof ServiceTable => $this->table($table, $style),
+            $table instanceof TideTable => $this->tides($table, $style),
+            default => throw new \LogicException('There is no such table.'),
+        };
+
+        return new AskedTableReply($shown, array_map($this->question(...), $questions), []);
     }
 
     public function table(ServiceTable $table, Style $style = new Style()): TableReply
@@ -109,30 +115,29 @@ final readonly class ShowingTables
     /** The tides of some days, and questions about the causeway; by kind none can be chosen, they take turns. */
     public function causeway(AskTableRequest $wanted): AskedTableReply
     {
-        $writer = Writer::marked($wanted->style);
         $tides = $this->causeways->table($wanted->level, $wanted->drawn);
+
+        return $this->read($tides, $this->causeways->make($tides, $wanted->level, $wanted->count, $wanted->seed, Writer::marked($wanted->style)), $wanted->style);
+    }
+
+    private function tides(TideTable $tides, Style $style): TableReply
+    {
+        $writer = Writer::marked($style);
         $time = static fn (?int $minutes): ?string => null === $minutes ? null : $writer->time(StatedTime::of(TimeOfDay::ofMinutes($minutes), ClockForm::TwentyFour));
         $rows = [];
-        $csv = "Day,High tide,High tide\r\n";
         foreach ($tides->byDay() as $day => $high) {
             $rows[] = new TableRowReply($day, 'Day '.($day + 1), '', array_map($time, [$high[0] ?? null, $high[1] ?? null]));
-            $csv .= \sprintf("Day %d,%s,%s\r\n", $day + 1, isset($high[0]) ? With::clock($high[0]) : '-', isset($high[1]) ? With::clock($high[1]) : '-');
         }
-        $questions = $this->causeways->make($tides, $wanted->level, $wanted->count, $wanted->seed, $writer);
 
-        return new AskedTableReply(
-            new TableReply('High tides at the causeway', Vehicle::Service->value, ['1', '2'], ['high tide', 'high tide'], $rows, $csv, TideTable::CAUTION.' It is open from 3 h 10 min after a high tide until 2 h 50 min before the next.'),
-            array_map(fn (TableQuestion $one): TableQuestionReply => $this->question($one), $questions),
-            [],
-        );
+        return new TableReply($tides->title(), Vehicle::Service->value, ['1', '2'], ['high tide', 'high tide'], $rows, $tides->csv(), $tides->caution());
     }
 
     private function question(TableQuestion $one): TableQuestionReply
     {
         $wrong = [];
         foreach ($one->wrong as $id => $answer) {
-            $may = Misreading::tryFrom($id)?->may() ?? $this->mistakes->mistake($id)->may();
-            $wrong[] = new TableWrongReply(Marked::plain($answer->text), $may);
+            $read = Misreading::tryFrom($id) ?? $this->mistakes->mistake($id);
+            $wrong[] = new TableWrongReply(Marked::plain($answer->text), $read->may(), $read->look());
         }
 
         return new TableQuestionReply($one->kind, $one->text, $one->answer->text, array_map(fn (Sum $sum): string => $this->forms->write($sum, Writer::plain()), $one->sums), $one->steps, $wrong);

@@ -10,8 +10,9 @@ final readonly class TableWrongReply
     /**
      * @param string $text plain
      * @param string $may  beginning with "may"
+     * @param string $look what to look at with the child, in a sentence
      */
-    public function __construct(public string $text, public string $may)
+    public function __construct(public string $text, public string $may, public string $look)
     {
     }
 }

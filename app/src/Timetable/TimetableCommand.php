@@ -9,6 +9,8 @@ use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Sum\Sum;
+use Rostik\Core\Timetable\AnyTable;
+use Rostik\Core\Timetable\CausewayMaker;
 use Rostik\Core\Timetable\CsvTable;
 use Rostik\Core\Timetable\Gtfs\Feed;
 use Rostik\Core\Timetable\Kinds;
@@ -19,6 +21,7 @@ use Rostik\Core\Timetable\TableAnswer;
 use Rostik\Core\Timetable\TableDrawer;
 use Rostik\Core\Timetable\TableFault;
 use Rostik\Core\Timetable\TableQuestion;
+use Rostik\Core\Timetable\TideTable;
 use Rostik\Core\Timetable\Vehicle;
 use Rostik\Core\Timetable\With;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -33,7 +36,7 @@ final class TimetableCommand extends Command
 {
     private const MOST = 20_000;
 
-    public function __construct(private readonly QuestionMaker $maker, private readonly Kinds $kinds, private readonly TableDrawer $drawer, private readonly Forms $forms)
+    public function __construct(private readonly QuestionMaker $maker, private readonly Kinds $kinds, private readonly TableDrawer $drawer, private readonly CausewayMaker $causeways, private readonly Forms $forms)
     {
         parent::__construct();
     }
@@ -42,12 +45,13 @@ final class TimetableCommand extends Command
     {
         $this->addOption('json', null, InputOption::VALUE_NONE, 'one JSON object for each question, for other programs')
             ->addOption('csv', null, InputOption::VALUE_REQUIRED, 'a timetable as CSV: first row services, first column stops')
+            ->addOption('tides', null, InputOption::VALUE_NONE, 'made-up tides and the causeway, in place of a timetable; taken out with --table, they come in again with --csv')
             ->addOption('gtfs', null, InputOption::VALUE_REQUIRED, 'a GTFS feed, a zip or a folder')
             ->addOption('route', null, InputOption::VALUE_REQUIRED, 'route_id in the feed; without it, the routes are listed')
             ->addOption('direction', null, InputOption::VALUE_REQUIRED, '0 or 1, as in the feed')
             ->addOption('day', null, InputOption::VALUE_REQUIRED, 'date for which the table of the feed holds: 2027-03-12')
             ->addOption('vehicle', null, InputOption::VALUE_REQUIRED, 'boat, bus, train, tram or service, for the words', 'service')
-            ->addOption('kind', null, InputOption::VALUE_REQUIRED | InputOption::VALUE_IS_ARRAY, 'only of that kind: '.implode(', ', array_keys($this->kinds->all)))
+            ->addOption('kind', null, InputOption::VALUE_REQUIRED | InputOption::VALUE_IS_ARRAY, 'only of that kind: '.implode(', ', $this->kindIds()))
             ->addOption('level', null, InputOption::VALUE_REQUIRED, 'support, core or stretch', 'core')
             ->addOption('count', null, InputOption::VALUE_REQUIRED, 'how many questions', '8')
             ->addOption('seed', null, InputOption::VALUE_REQUIRED, 'the same seed gives the same questions', '1')
@@ -61,12 +65,12 @@ final class TimetableCommand extends Command
         $seed = filter_var($this->option($input, 'seed'), \FILTER_VALIDATE_INT);
         $vehicle = Vehicle::tryFrom($this->option($input, 'vehicle'));
         $kinds = array_values(array_filter((array) $input->getOption('kind'), is_string(...)));
-        $unknown = array_values(array_filter($kinds, fn (string $kind): bool => null === $this->kinds->kind($kind)));
+        $unknown = array_values(array_filter($kinds, fn (string $kind): bool => !\in_array($kind, $this->kindIds(), true)));
         $wrong = match (true) {
             null === $level => 'A level is support, core or stretch.',
             false === $count || false === $seed => \sprintf('--count takes a number from 1 to %d, --seed a whole number: --count 8 --seed 1', self::MOST),
             null === $vehicle => '--vehicle is boat, bus, train, tram or service.',
-            [] !== $unknown => \sprintf('There is no kind "%s". There are: %s', $unknown[0], implode(', ', array_keys($this->kinds->all))),
+            [] !== $unknown => \sprintf('There is no kind "%s". There are: %s', $unknown[0], implode(', ', $this->kindIds())),
             default => null,
         };
         if (null !== $wrong || null === $level || null === $vehicle || false === $count || false === $seed) {
@@ -81,11 +85,17 @@ final class TimetableCommand extends Command
             return self::SUCCESS;
         }
         if (true === $input->getOption('table')) {
-            $output->write(CsvTable::write($table), false, OutputInterface::OUTPUT_RAW);
+            $output->write($table->csv(), false, OutputInterface::OUTPUT_RAW);
 
             return self::SUCCESS;
         }
-        foreach ($this->maker->make($table, $level, $count, $seed, [] === $kinds ? null : $kinds) as $n => $question) {
+        $wanted = [] === $kinds ? null : $kinds;
+        $questions = match (true) {
+            $table instanceof ServiceTable => $this->maker->make($table, $level, $count, $seed, $wanted),
+            $table instanceof TideTable => $this->causeways->make($table, $level, $count, $seed, null, $wanted),
+            default => [],
+        };
+        foreach ($questions as $n => $question) {
             if (true === $input->getOption('json')) {
                 JsonLines::one($output, $this->line($question));
             } else {
@@ -101,14 +111,19 @@ final class TimetableCommand extends Command
      *
      * @throws NotATable
      */
-    private function table(InputInterface $input, OutputInterface $output, Level $level, int $seed, Vehicle $vehicle): ?ServiceTable
+    private function table(InputInterface $input, OutputInterface $output, Level $level, int $seed, Vehicle $vehicle): ?AnyTable
     {
         $csv = $this->option($input, 'csv');
         $gtfs = $this->option($input, 'gtfs');
         if ('' !== $csv) {
             $text = is_file($csv) ? file_get_contents($csv, false, null, 0, CsvTable::LARGEST + 1) : false;
 
-            return CsvTable::read(false === $text ? throw NotATable::one(basename($csv), 0, 'There is no such file.') : $text, '', $vehicle, basename($csv));
+            $text = false === $text ? throw NotATable::one(basename($csv), 0, 'There is no such file.') : $text;
+
+            return TideTable::read($text) ?? CsvTable::read($text, '', $vehicle, basename($csv));
+        }
+        if (true === $input->getOption('tides')) {
+            return $this->causeways->table($level, $seed);
         }
         if ('' === $gtfs) {
             return $this->drawer->draw($level, $seed);
@@ -161,6 +176,12 @@ final class TimetableCommand extends Command
     private function sums(TableQuestion $question): array
     {
         return array_map(fn (Sum $sum): string => $this->forms->write($sum, Writer::plain()), $question->sums);
+    }
+
+    /** @return list<string> */
+    private function kindIds(): array
+    {
+        return [...array_keys($this->kinds->all), ...CausewayMaker::KINDS];
     }
 
     private function option(InputInterface $input, string $name): string

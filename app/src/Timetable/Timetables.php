@@ -6,8 +6,11 @@ namespace Rostik\App\Timetable;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Rostik\App\Account\Teacher;
+use Rostik\App\Api\CannotBeHad;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Timetable\ActivityMaker;
+use Rostik\Core\Timetable\AnyTable;
+use Rostik\Core\Timetable\CausewayMaker;
 use Rostik\Core\Timetable\CsvTable;
 use Rostik\Core\Timetable\Island;
 use Rostik\Core\Timetable\NotATable;
@@ -15,7 +18,6 @@ use Rostik\Core\Timetable\ServiceTable;
 use Rostik\Core\Timetable\TableDrawer;
 use Rostik\Core\Timetable\Vehicle;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
-use Symfony\Component\HttpKernel\Exception\UnprocessableEntityHttpException;
 use Symfony\Component\Uid\Uuid;
 
 /** The timetables of a teacher: those of the island, made ones, and those that were brought in. */
@@ -29,7 +31,7 @@ final readonly class Timetables
 
     private const MOST = 200;
 
-    public function __construct(private EntityManagerInterface $manager, private Island $island, private TableDrawer $drawer, private ActivityMaker $activities)
+    public function __construct(private EntityManagerInterface $manager, private Island $island, private TableDrawer $drawer, private ActivityMaker $activities, private CausewayMaker $causeways)
     {
     }
 
@@ -48,7 +50,7 @@ final readonly class Timetables
         // as it would go out again: whatever is in the text besides is not kept
         $table = CsvTable::read($csv, $title, $vehicle);
         if ($this->manager->getRepository(Timetable::class)->count(['owner' => $teacher]) >= self::MOST) {
-            throw new UnprocessableEntityHttpException(\sprintf('There are %d timetables already. Remove one that is not needed any more.', self::MOST));
+            throw new CannotBeHad(\sprintf('There are %d timetables already. Remove one that is not needed any more.', self::MOST));
         }
         $kept = new Timetable($teacher, $title, $vehicle, CsvTable::write($table));
         $this->manager->persist($kept);
@@ -75,6 +77,16 @@ final readonly class Timetables
             \in_array($id, $this->island->ids(), true) => $this->island->table($id),
             default => $this->own($teacher, $id)->table(),
         };
+    }
+
+    /**
+     * The same; {@see CAUSEWAY} for the tides drawn from the seed.
+     *
+     * @throws NotFoundHttpException
+     */
+    public function any(Teacher $teacher, string $id, Level $level, int $seed): AnyTable
+    {
+        return self::CAUSEWAY === $id ? $this->causeways->table($level, $seed) : $this->table($teacher, $id, $level, $seed);
     }
 
     /** @throws NotFoundHttpException for what there is not, and for what is another teacher's, which is the same to her */

@@ -22,7 +22,7 @@ final class SheetTest extends ApiTestCase
         $sheet = $this->ask('POST', '/api/sheets', ['title' => '  Seal count  ', 'questions' => [$this->question('1:50 pm + 3½ hours')]]);
         self::assertSame(201, $this->code());
         self::assertSame('Seal count', $sheet['title']);
-        $path = '/api/sheets/'.$this->text($sheet['id']);
+        $path = '/api/sheets/'.$this->string($sheet['id']);
         self::assertSame(['{h:5}:{m:20} {x:p.m.}'], array_column($this->questions($sheet), 'answer'));
 
         // add, rename, reorder
@@ -59,10 +59,10 @@ final class SheetTest extends ApiTestCase
     public function testTheIdentityOfAQuestionHasNoCase(): void
     {
         $question = $this->question('2 h + 3 h');
-        $upper = ['id' => strtoupper($this->text($question['id'])), 'text' => ['sum' => '2 h + 4 h']];
+        $upper = ['id' => strtoupper($this->string($question['id'])), 'text' => ['sum' => '2 h + 4 h']];
         $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Ferry', 'questions' => [$upper]]);
         self::assertSame(201, $this->code());
-        $path = '/api/sheets/'.$this->text($sheet['id']);
+        $path = '/api/sheets/'.$this->string($sheet['id']);
         foreach ([$upper, $question, $upper] as $one) {
             $sheet = $this->ask('PUT', $path, ['version' => $sheet['version'], 'title' => 'Ferry', 'questions' => [$one]]);
             self::assertSame(200, $this->code());
@@ -75,7 +75,7 @@ final class SheetTest extends ApiTestCase
     public function testTwoWindowsDoNotOverwriteEachOther(): void
     {
         $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Ferry', 'questions' => []]);
-        $path = '/api/sheets/'.$this->text($sheet['id']);
+        $path = '/api/sheets/'.$this->string($sheet['id']);
         $mine = $this->ask('PUT', $path, ['version' => $sheet['version'], 'title' => 'Mine', 'questions' => []]);
         self::assertSame(200, $this->code());
         $problem = $this->ask('PUT', $path, ['version' => $sheet['version'], 'title' => 'Theirs', 'questions' => [$this->question('2 h + 3 h')]]);
@@ -89,7 +89,7 @@ final class SheetTest extends ApiTestCase
     {
         $question = $this->question('2 h + 3 h');
         $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Ferry', 'questions' => [$question]]);
-        $path = '/api/sheets/'.$this->text($sheet['id']);
+        $path = '/api/sheets/'.$this->string($sheet['id']);
         $after = $this->ask('PUT', $path, ['version' => $sheet['version'], 'title' => 'Ferry', 'questions' => [['text' => ['sum' => '2 h + 4 h']] + $question]]);
         self::assertGreaterThan($sheet['version'], $after['version']);
         $this->ask('PUT', $path, ['version' => $sheet['version'], 'title' => 'Ferry', 'questions' => []]);
@@ -117,7 +117,7 @@ final class SheetTest extends ApiTestCase
     public function testAnotherTeachersSheetIsNotFound(): void
     {
         $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Private', 'questions' => []]);
-        $path = $this->text($sheet['id']);
+        $path = $this->string($sheet['id']);
         $other = new Teacher('somebody@ombrel.example', 'Somebody', 'Ombrel Island School');
         $other->changePassword('x');
         $this->entities()->persist($other);
@@ -160,7 +160,7 @@ final class SheetTest extends ApiTestCase
     {
         $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Tide <&> ferry', 'questions' => [$this->question('6 h 10 min - 3 h 45 min')]]);
         $page = function (string $part) use ($sheet): string {
-            $this->browser->request('GET', '/print/sheets/'.$this->text($sheet['id']).'?paper=letter&part='.$part);
+            $this->browser->request('GET', '/print/sheets/'.$this->string($sheet['id']).'?paper=letter&part='.$part);
             self::assertSame(200, $this->code());
 
             return $this->printed();
@@ -176,7 +176,7 @@ final class SheetTest extends ApiTestCase
     public function testThePdfIsOne(): void
     {
         $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Noël', 'questions' => [$this->question('6 h 10 min - 3 h 45 min')]]);
-        $this->browser->request('GET', '/print/sheets/'.$this->text($sheet['id']).'.pdf?part=key');
+        $this->browser->request('GET', '/print/sheets/'.$this->string($sheet['id']).'.pdf?part=key');
         self::assertSame(200, $this->code());
         self::assertStringStartsWith('%PDF-', (string) $this->browser->getResponse()->getContent());
         self::assertStringContainsString('noel-key.pdf', (string) $this->browser->getResponse()->headers->get('Content-Disposition'));
@@ -200,7 +200,7 @@ final class SheetTest extends ApiTestCase
         return array_values(array_filter($sheet['questions'], is_array(...)));
     }
 
-    private function text(mixed $value): string
+    private function string(mixed $value): string
     {
         self::assertIsString($value);
 

@@ -179,10 +179,4 @@ final class TimetableTest extends ApiTestCase
     {
         return self::text((array) json_decode((string) $this->browser->getResponse()->getContent(), true), 'detail');
     }
-
-    /** @param array<mixed> $from */
-    private static function text(array $from, string $name): string
-    {
-        return \is_string($from[$name] ?? null) ? $from[$name] : self::fail('There is no '.$name.'.');
-    }
 }

@@ -4,18 +4,13 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Timetable;
 
-use Rostik\Core\Time\TimeOfDay;
-
 /** A timetable: stops down, services across, each in the order in which it stands there. */
-final readonly class ServiceTable
+final readonly class ServiceTable implements AnyTable
 {
     /** More than this many columns are no table that anybody reads. */
     public const MOST_SERVICES = 300;
 
     public const MOST_STOPS = 200;
-
-    /** So many minutes a table is moved at most to give another. */
-    private const FURTHEST = 100;
 
     /**
      * @param string                  $title    may be empty
@@ -154,22 +149,26 @@ final readonly class ServiceTable
         return [] === $services || \count($names) < 2 || \count($services) > self::MOST_SERVICES ? null : self::of($this->title, $this->vehicle, $names, $services);
     }
 
-    /**
-     * The same with every time so many minutes later, or earlier.
-     *
-     * @throws \InvalidArgumentException where a time would lie before its day begins
-     */
+    public function title(): string
+    {
+        return $this->title;
+    }
+
+    public function caution(): string
+    {
+        return '';
+    }
+
+    public function csv(): string
+    {
+        return CsvTable::write($this);
+    }
+
     public function later(int $minutes): self
     {
         return new self($this->title, $this->vehicle, $this->stops, array_map(static fn (Service $service): Service => $service->later($minutes), $this->services));
     }
 
-    /**
-     * By how much all of its times can be moved so that all stay on their day, and every time that was on the quarter of
-     * an hour, or on the five minutes, is so again.
-     *
-     * @return list<int> minutes, never 0; the smallest moves first
-     */
     public function moves(): array
     {
         $times = [];
@@ -178,18 +177,7 @@ final readonly class ServiceTable
                 array_push($times, $call->arrive, $call->leave);
             }
         }
-        // what runs over midnight moves to no other side of it
-        $sides = array_map(static fn (int $time): int => intdiv($time, TimeOfDay::DAY), $times);
-        $step = [] === array_filter($times, static fn (int $time): bool => 0 !== $time % 5) ? 5 : 1;
-        $moves = [];
-        for ($by = $step; $by <= self::FURTHEST; $by += $step) {
-            foreach ([$by, -$by] as $move) {
-                if (array_map(static fn (int $time): int => $time + $move < 0 ? -1 : intdiv($time + $move, TimeOfDay::DAY), $times) === $sides) {
-                    $moves[] = $move;
-                }
-            }
-        }
 
-        return $moves;
+        return Moves::of($times);
     }
 }

@@ -10,20 +10,23 @@ use Rostik\Core\Skill\Level;
 /** Questions about a timetable that were made before: asked again, or others in their place. */
 final readonly class TableAsking
 {
-    public function __construct(private Kinds $kinds, private QuestionMaker $maker)
+    public function __construct(private Kinds $kinds, private QuestionMaker $maker, private CausewayMaker $causeways)
     {
     }
 
     /**
-     * @param string        $text  as {@see TableLine} is kept
-     * @param ?ServiceTable $table null where there is none
+     * @param string    $text  as {@see TableLine} is kept
+     * @param ?AnyTable $table null where there is none
      *
      * @throws NoSuchQuestion with what is missing, in a sentence
      */
-    public function ask(string $text, ?ServiceTable $table, Writer $writer): TableQuestion
+    public function ask(string $text, ?AnyTable $table, Writer $writer): TableQuestion
     {
         $line = TableLine::read($text) ?? throw NoSuchQuestion::unreadable();
-        if (null === $table) {
+        if ($table instanceof TideTable) {
+            return $this->causeways->pose($line->kind, $table, $line->with, $writer);
+        }
+        if (!$table instanceof ServiceTable) {
             throw NoSuchQuestion::noTable();
         }
         $kind = $this->kinds->kind($line->kind) ?? throw NoSuchQuestion::noKind($line->kind);
@@ -50,7 +53,7 @@ final readonly class TableAsking
      *
      * @return list<TableLine> at most so many; fewer where the table has no more
      */
-    public function others(TableLine $line, ServiceTable $table, Level $level, int $count, int $seed, array $taken): array
+    public function others(TableLine $line, AnyTable $table, Level $level, int $count, int $seed, array $taken): array
     {
         // only those of the kind could be drawn again
         return $this->draw($table, $level, $count, $seed, [$line->kind], array_filter($taken, static fn (string $other): bool => $line->kind === TableLine::read($other)?->kind, \ARRAY_FILTER_USE_KEY));
@@ -61,7 +64,7 @@ final readonly class TableAsking
      *
      * @return list<TableLine> at most so many
      */
-    public function forRung(string $rung, ServiceTable $table, Level $level, int $count, int $seed): array
+    public function forRung(string $rung, AnyTable $table, Level $level, int $count, int $seed): array
     {
         $of = array_filter($this->kinds->all, static fn (Kind $kind): bool => $kind->rung() === $rung);
         $at = array_filter($of, static fn (Kind $kind): bool => \in_array($level, $kind->levels(), true));
@@ -75,9 +78,15 @@ final readonly class TableAsking
      *
      * @return list<TableLine> at most so many; fewer where the table has no more
      */
-    public function draw(ServiceTable $table, Level $level, int $count, int $seed, ?array $kinds, array $taken = []): array
+    public function draw(AnyTable $table, Level $level, int $count, int $seed, ?array $kinds, array $taken = []): array
     {
-        $lines = array_map(TableLine::of(...), $this->maker->make($table, $level, $count + \count($taken), $seed, $kinds));
+        $wanted = $count + \count($taken);
+        $made = match (true) {
+            $table instanceof ServiceTable => $this->maker->make($table, $level, $wanted, $seed, $kinds),
+            $table instanceof TideTable => $this->causeways->make($table, $level, $wanted, $seed, null, $kinds),
+            default => [],
+        };
+        $lines = array_map(TableLine::of(...), $made);
 
         return \array_slice(array_values(array_filter($lines, static fn (TableLine $line): bool => !isset($taken[$line->write()]))), 0, $count);
     }

@@ -11,8 +11,14 @@ use Rostik\Core\Time\TimeOfDay;
  * High tides of some days, and when they leave the causeway of the island open: from 3 h 10 min after a high tide to
  * 2 h 50 min before the next. Made up, and no more than a sum: real crossings go by the local safe-crossing times.
  */
-final readonly class TideTable
+final readonly class TideTable implements AnyTable
 {
+    public const TITLE = 'High tides at the causeway';
+
+    private const RULE = 'It is open from 3 h 10 min after a high tide until 2 h 50 min before the next.';
+
+    private const HEAD = 'Day,High tide,High tide';
+
     public const CAUTION = 'These tides are made up. At a real causeway go by the safe crossing times that are put up there, never by a sum.';
 
     /** Minutes after a high tide until one may cross. */
@@ -55,6 +61,59 @@ final readonly class TideTable
         }
 
         return self::of($days, $tides);
+    }
+
+    /** As {@see csv()} writes it; null for anything else. */
+    public static function read(string $csv): ?self
+    {
+        $lines = preg_split('/\r?\n/', trim($csv)) ?: [];
+        if (self::HEAD !== array_shift($lines)) {
+            return null;
+        }
+        $tides = [];
+        foreach ($lines as $day => $line) {
+            foreach (\array_slice(explode(',', $line), 1) as $cell) {
+                if (1 === preg_match('/^(\d\d):([0-5]\d)$/', $cell, $m)) {
+                    $tides[] = $day * TimeOfDay::DAY + 60 * (int) $m[1] + (int) $m[2];
+                }
+            }
+        }
+        try {
+            return self::of(\count($lines), $tides);
+        } catch (\InvalidArgumentException) {
+            return null;
+        }
+    }
+
+    public function title(): string
+    {
+        return self::TITLE;
+    }
+
+    public function caution(): string
+    {
+        return self::CAUTION.' '.self::RULE;
+    }
+
+    public function csv(): string
+    {
+        $csv = self::HEAD."\r\n";
+        foreach ($this->byDay() as $day => $high) {
+            $cells = array_map(static fn (int $tide): string => With::clock($tide), $high);
+            $csv .= \sprintf("Day %d,%s,%s\r\n", $day + 1, $cells[0] ?? '-', $cells[1] ?? '-');
+        }
+
+        return $csv;
+    }
+
+    public function later(int $minutes): self
+    {
+        return self::of($this->days, array_map(static fn (int $tide): int => $tide + $minutes, $this->tides));
+    }
+
+    public function moves(): array
+    {
+        return Moves::of($this->tides);
     }
 
     /** @return list<OpenWindow> when the causeway is open between two of its tides */

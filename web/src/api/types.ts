@@ -808,6 +808,7 @@ export interface TableStep {
 export interface TableWrongReply {
   text: string;
   may: string;
+  look: string;
 }
 
 export type TimesGiven = 'as-written' | '24h' | 'words' | 'clocks' | 'roman-clocks';

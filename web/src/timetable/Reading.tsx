@@ -213,7 +213,7 @@ function Wrong({ question }: { question: TableQuestionReply }) {
       <ul className="mt-1 text-lg">
         {question.wrong.map((one) => (
           <li key={one.may}>
-            <strong>{one.text}</strong>: whoever writes it {one.may}.
+            <strong>{one.text}</strong>: whoever writes it {one.may}. <span className="text-soft">{one.look}</span>
           </li>
         ))}
       </ul>

@@ -256,15 +256,11 @@ function AllTimetables() {
             put({ kind: id === '' ? null : id, q: null, step: null });
           }}
           onOther={other}
-          onSheet={
-            table === causeway
-              ? undefined
-              : (all) => {
-                  if (!sheets.isPending) {
-                    sheets.mutate(all ? levels.map((one) => one.value) : [level]);
-                  }
-                }
-          }
+          onSheet={(all) => {
+            if (!sheets.isPending) {
+              sheets.mutate(all ? levels.map((one) => one.value) : [level]);
+            }
+          }}
         />
       ) : (
         asked.isError && <p className="mt-4 text-lg">{asked.error.message}</p>
