@@ -94,3 +94,32 @@ test('a day is completed at three levels: on the screen, on sheets, on paper', a
   await page.keyboard.press('a');
   await expect(page.getByTestId('in-place')).toContainText('That is the order of the day.');
 });
+
+test('questions about a timetable go on sheets, on the board from there, on paper, and into copies', async ({
+  desk,
+  page,
+}) => {
+  await page.goto('/timetables?table=pintail-summer-out&level=core&seed=3');
+  const first = await page.getByTestId('question').innerText();
+  await page.getByRole('button', { name: 'Sheets at three levels' }).click();
+  await expect(page).toHaveURL(/\/prepare\?sheet=/);
+  await page.getByRole('navigation', { name: 'Levels of this sheet' }).getByRole('link', { name: 'Core' }).click();
+  const question = page.getByRole('button', { name: /^Question 1:/ });
+  await expect(question).toContainText(first.replaceAll(/\s+/g, ' ').slice(0, 40));
+  await desk.hasNoBarriers();
+  await question.click();
+  await expect(page.getByRole('region', { name: 'Timetable of the sheet' }).getByTestId('question')).toHaveText(first);
+  await page.keyboard.press('a');
+  await expect(page.getByTestId('answer')).not.toBeEmpty();
+  await desk.hasNoBarriers();
+  await page.getByRole('link', { name: 'Back to the sheet' }).click();
+  await page.getByRole('link', { name: /Print/ }).click();
+  await expect(desk.paper.getByRole('rowheader', { name: 'Cormorant Steps' }).first()).toBeVisible();
+  await expect(desk.paper.getByText('How long').first()).toBeVisible();
+  await page.getByRole('radio', { name: 'the same questions, other times in the timetable' }).check();
+  await page.getByRole('button', { name: 'for neighbours' }).click();
+  await expect(page.getByRole('button', { name: /^2 copies/ })).toBeVisible();
+  await expect(desk.paper.locator('.child .code')).toHaveCount(2);
+  const tables = await desk.paper.locator('.timetable').allInnerTexts();
+  expect(new Set(tables).size).toBe(2);
+});

@@ -15,7 +15,7 @@ final readonly class TideTable implements AnyTable
 {
     public const TITLE = 'High tides at the causeway';
 
-    private const RULE = 'It is open from 3 h 10 min after a high tide until 2 h 50 min before the next.';
+    private const RULE = 'The causeway is open from 3 h 10 min after a high tide until 2 h 50 min before the next.';
 
     private const HEAD = 'Day,High tide,High tide';
 
@@ -92,7 +92,7 @@ final readonly class TideTable implements AnyTable
 
     public function caution(): string
     {
-        return self::CAUTION.' '.self::RULE;
+        return self::RULE.' '.self::CAUTION;
     }
 
     public function csv(): string

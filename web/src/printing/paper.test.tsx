@@ -124,6 +124,21 @@ describe('copies with other numbers', () => {
     expect(sent()[0]?.[2]).toMatchObject({ count: 4, children: [] });
   });
 
+  it('of a sheet with a timetable have other questions about it, or other times in it', async () => {
+    asked.mockImplementation((method, path) =>
+      Promise.resolve(path === '/api/classes' ? [kittiwakes] : method === 'GET' ? [] : set),
+    );
+    show(<Copies sheetId="s" classId={null} reads={true} ready={true} shown={null} onShow={vi.fn()} />);
+    const neighbours = screen.getByRole('button', { name: 'for neighbours' });
+    await userEvent.click(neighbours);
+    await userEvent.click(screen.getByRole('radio', { name: /other times in the timetable/ }));
+    await userEvent.click(neighbours);
+    await waitFor(() => {
+      expect(sent()).toHaveLength(2);
+    });
+    expect(sent().map(([, , body]) => (body as { moved: boolean }).moved)).toEqual([false, true]);
+  });
+
   it('are no fewer than two and no more than sixty', async () => {
     copies();
     const field = screen.getByLabelText('How many different copies');

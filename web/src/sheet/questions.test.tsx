@@ -284,4 +284,34 @@ describe('the questions of the sheet in hand', () => {
     expect(screen.queryByRole('link', { name: 'To the board' })).toBeNull();
     expect(screen.getByRole('link', { name: 'have a sheet made' }).getAttribute('href')).toBe('/sheets/make');
   });
+
+  it('about a timetable are asked on the board with it, renewed from it, and go when it goes', async () => {
+    const line = 'table next {"stop":"Little Sand","at":"10:07"}';
+    const { keeper, opened, sums } = panel([
+      question('a', line, { shown: 'You get to Little Sand at {h:10}:{m:07}. When does the next boat leave?' }),
+      question('b', '4 h - 1 h'),
+    ]);
+    const table = { title: 'The Pintail', vehicle: 'boat' as const, csv: 'Stop,1' };
+    keeper.change((now) => ({ ...now, settings: { ...now.settings, table } }));
+    expect(await screen.findByText('The Pintail')).toBeTruthy();
+    // it has no numbers to be typed
+    expect(screen.queryByRole('button', { name: 'Change question 1' })).toBeNull();
+    expect(screen.getByRole('link', { name: 'To the board' }).getAttribute('href')).not.toContain('table');
+    expect(screen.getByRole('link', { name: 'On the board' }).getAttribute('href')).toBe('/timetables?sheet=s&q=1');
+    await userEvent.click(screen.getByRole('button', { name: /^Question 1:/ }));
+    expect(opened).not.toHaveBeenCalled();
+    asked.mockResolvedValueOnce({ sums: ['table next {"stop":"Fell Harbour","at":"11:00"}'], wordings: [''] });
+    await press('Another in place of question 1');
+    await waitFor(() => {
+      expect(sums()[0]).toContain('Fell Harbour');
+    });
+    expect(asked.mock.lastCall?.[2]).toMatchObject({ sums: [line], table });
+    await press('Take it off');
+    expect(sums()).toEqual(['4 h - 1 h']);
+    expect(keeper.snapshot().draft.settings.table).toBeNull();
+    // the last notice is that of the timetable
+    await userEvent.click(screen.getAllByRole('button', { name: 'Undo' }).at(-1) ?? screen.getByRole('status'));
+    expect(sums()).toHaveLength(2);
+    expect(keeper.snapshot().draft.settings.table).toEqual(table);
+  });
 });
