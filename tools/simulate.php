@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 /*
  * Simulated classes, diagnosed: prints how often a mistake is found where a child has it, and seen where it has not.
- * The children's rules are stated apart from the catalogue (core/tests/Mistake/Child.php).
+ * The children's rules are stated apart from the catalogue (core/tests/Weighing/Child.php, RealPupils.php).
  * Usage: php tools/simulate.php [children a mistake and rung]
  */
 
+use Rostik\Core\Tests\Weighing\RealPupils;
 use Rostik\Core\Tests\Weighing\Simulation;
 
 require __DIR__.'/../vendor/autoload.php';
@@ -35,3 +36,8 @@ printf("Secure children who slip in 1 of 10: %d, called mistaken %s   (at most 3
 printf("Children with two mistakes, sixteen chosen sums: both showed in %d, both found in %s   (80 %% is wanted)\n", $both, $share($found, $both));
 [$chosen, $by, $of] = (new Simulation(1, 1))->separated(8);
 printf("Pairs of mistakes told apart by eight sums: chosen %d, random %d, of %d that can be\n", $chosen, $by, $of);
+
+echo "Children more like real ones\n";
+foreach ((new RealPupils(77))->table(25 * $children) as $what => $figure) {
+    printf("  %-46s %s\n", $what, str_contains($what, 'off by') ? sprintf('%.3f', $figure) : sprintf('%5.1f %%', 100 * $figure));
+}

@@ -94,12 +94,17 @@ final class DiagnoseCommand extends Command
                 'expected' => $j->expected?->text(),
                 'fits' => $j->fits,
             ] + ($j->slip ? ['slip' => true] : []), $diagnosis->judgements),
-            'secure' => round($diagnosis->secure, 4),
+            'secure' => null === $diagnosis->secure ? null : round($diagnosis->secure, 4),
+            'somethingElse' => round($diagnosis->somethingElse, 4),
+            'answered' => $diagnosis->answered,
+            'unexplained' => $diagnosis->unexplained,
             'findings' => array_map(static fn (Finding $f): array => [
                 'mistake' => $f->mistake,
                 'probability' => round($f->probability, 4),
                 'evidence' => $f->evidence,
                 'against' => $f->against,
+                'perhaps' => $f->perhaps,
+                'lately' => $f->lately,
             ], $diagnosis->findings),
             'undecided' => $diagnosis->undecided,
         ];

@@ -12,6 +12,7 @@ use Rostik\Core\Notation\TimeReading;
 use Rostik\Core\Notation\TypedLine;
 use Rostik\Core\Notation\UnitWords;
 use Rostik\Core\Sum\Answered;
+use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\DateOrder;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Time\Amount;
@@ -31,7 +32,7 @@ use Rostik\Core\Time\Weekday;
 final readonly class GivenReader
 {
     /** What counts as nothing written. */
-    private const BLANK = ['', '-', '–', '—', '_', '?', '...', '…', '/', 'x'];
+    private const BLANK = '~^[\s?._…/\x{2013}\x{2014}-]*$|^x$|^(?:idk|dk|dunno|i ?do?n.?t know|don.?t know|no idea|pass|skip)\W*$~iu';
 
     private const HALF = '(?:\s*([ap])\.?\s?m\.?)?';
 
@@ -44,21 +45,50 @@ final readonly class GivenReader
     /** Whether nothing is written, or nothing that was left to stand. */
     public function isBlank(string $written): bool
     {
-        return \in_array(trim($this->left($written)), self::BLANK, true);
+        // what is no text at all is not nothing
+        return mb_check_encoding($written, 'UTF-8') && 1 === preg_match(self::BLANK, trim($this->left($written)));
     }
 
     /** @return ?Given null where it cannot be read, or is blank */
     public function read(string $written, Sum $sum): ?Given
     {
-        $text = trim($this->evened($this->left($written)));
-        if (\in_array($text, self::BLANK, true) || mb_strlen($text, 'UTF-8') > 400) {
-            return null;
-        }
+        return $this->readings($written, $sum)[0] ?? null;
+    }
+
+    /**
+     * Every way in which it can be read, the plainest first: 6.25 h is six hours and a quarter, or 6 h 25 min in the words of
+     * somebody who writes the point for the hour; 625 is a number, or 6 and 25.
+     *
+     * @return list<Given> none where it cannot be read, or is blank
+     */
+    public function readings(string $written, Sum $sum): array
+    {
         $plain = $sum->plain();
+        $left = preg_replace('~→|⇒|➔|➜|⟶|[-=]>~u', Answered::Order === $plain->answered() ? ' then ' : ' = ', $this->left($written)) ?? '';
+        $text = trim($this->evened($left));
+        if (1 === preg_match(self::BLANK, $text) || mb_strlen($text, 'UTF-8') > 400) {
+            return [];
+        }
+        $given = $this->one($text, $plain);
+        $bare = $text;
+        $less = null === $given ? Garb::off($text) : [];
+        foreach ($less as $bare) {
+            $given = $this->one($bare, $plain);
+            if (null !== $given) {
+                break;
+            }
+        }
+        $given ??= $this->another($less[\count($less) - 1] ?? $text, $plain);
+
+        return null === $given ? [] : [$given, ...(Answered::Length === $plain->answered() && !$plain instanceof Conversion ? self::otherwise($bare) : [])];
+    }
+
+    private function one(string $text, Sum $sum): ?Given
+    {
         try {
-            return match ($plain->answered()) {
-                Answered::Sign => $this->sign($text),
-                Answered::Order => $this->order($text, $plain),
+            return match ($sum->answered()) {
+                Answered::Sign => $this->sign($text, $sum),
+                Answered::Order => $this->order($text, $sum),
                 Answered::Time => $this->time($text),
                 Answered::Times => $this->times($text),
                 Answered::Length => $this->length($text),
@@ -68,6 +98,32 @@ final readonly class GivenReader
         } catch (TooLong) {
             return null;
         }
+    }
+
+    /** A time where it is asked how long, a length where it is asked when: read, and wrong. */
+    private function another(string $text, Sum $sum): ?Given
+    {
+        try {
+            return match (true) {
+                Answered::Length === $sum->answered() && 1 === preg_match('~[ap]\.?m\.?$|clock~i', $text) => $this->time($text),
+                Answered::Time === $sum->answered() => $this->length($text),
+                default => null,
+            };
+        } catch (TooLong) {
+            return null;
+        }
+    }
+
+    /**
+     * Two numbers where one stands: 6.85 h, 685.
+     *
+     * @return list<GivenNumbers>
+     */
+    private static function otherwise(string $text): array
+    {
+        return 1 === preg_match('~^(\d{1,2})[.,](\d{2})\s*(?:h|hrs?|hours?)\.?$~i', $text, $m) || 1 === preg_match('~^(\d{1,2})(0[1-9]|[1-9]\d)$~', $text, $m)
+            ? [new GivenNumbers([(int) $m[1], (int) $m[2]], $text)]
+            : [];
     }
 
     private function left(string $written): string
@@ -81,14 +137,58 @@ final readonly class GivenReader
         return 1 === preg_match('/[^\x20-\x7e]/', $text) ? Evened::answer($text) : $text;
     }
 
-    private function sign(string $text): ?GivenSign
+    /** The sign, the word for it, or the whole statement, whichever way round it is made: 40 h < 2 days. */
+    private function sign(string $text, Sum $sum): ?GivenSign
     {
-        return match (mb_strtolower(trim($text, " .\t"), 'UTF-8')) {
-            '<', 'less', 'less than', 'shorter', 'shorter than', 'is less than', 'earlier', 'earlier than', 'before', 'sooner' => new GivenSign('<'),
-            '>', 'more', 'more than', 'longer', 'longer than', 'greater', 'greater than', 'is more than', 'later', 'later than', 'after' => new GivenSign('>'),
-            '=', 'equal', 'same', 'the same', 'the same as', 'the same time', 'same time', 'exactly', 'equals', 'as long as' => new GivenSign('='),
+        $even = mb_strtolower(trim($text, " .!\t"), 'UTF-8');
+        $sign = self::signOf($even);
+        if (null !== $sign) {
+            return new GivenSign($sign);
+        }
+        if (1 !== preg_match('~^(.*?)\s*(<|>|=|\bis\b|\bare\b)\s*(.*)$~u', $even, $m)) {
+            return null;
+        }
+        $sign = \in_array($m[2], ['<', '>', '='], true) ? $m[2] : self::signOf(trim(preg_replace('~\b(?:the|than|as|much|a|bit|lot)\b.*$~u', '', $m[3]) ?? ''));
+        $sign ??= 1 === preg_match('~^the same~', $m[3]) ? '=' : null;
+        if (null === $sign) {
+            return null;
+        }
+        $things = self::things($sum);
+        $second = $this->same($m[1], $things[1] ?? null);
+        if (!$second && !$this->same($m[1], $things[0] ?? null)) {
+            return null;
+        }
+
+        return new GivenSign(match (true) {
+            !$second, '=' === $sign => $sign,
+            '<' === $sign => '>',
+            default => '<',
+        });
+    }
+
+    /** @return '<'|'>'|'='|null */
+    private static function signOf(string $word): ?string
+    {
+        return match ($word) {
+            '<', 'less', 'less than', 'shorter', 'shorter than', 'is less than', 'is shorter', 'is shorter than', 'smaller', 'smaller than', 'is smaller', 'fewer', 'earlier', 'earlier than', 'before', 'sooner', 'under' => '<',
+            '>', 'more', 'more than', 'longer', 'longer than', 'is longer', 'is longer than', 'bigger', 'bigger than', 'is bigger', 'larger', 'larger than', 'greater', 'greater than', 'is greater than', 'is more than', 'later', 'later than', 'after', 'over' => '>',
+            '=', '==', 'equal', 'equal to', 'is equal', 'same', 'the same', 'the same as', 'the same time', 'same time', 'exactly', 'equals', 'as long as', 'even' => '=',
             default => null,
         };
+    }
+
+    /** Whether what is written is that thing. */
+    private function same(string $written, StatedTime|StatedDate|Amount|null $thing): bool
+    {
+        try {
+            return match (true) {
+                $thing instanceof StatedTime => ($given = $this->time($written)) instanceof GivenTime && GivenTime::stated($thing)->says($given),
+                $thing instanceof Amount => ($given = $this->length($written)) instanceof GivenLength && $given->isOtherFormOf(GivenLength::amount($thing)),
+                default => false,
+            };
+        } catch (TooLong) {
+            return false;
+        }
     }
 
     private function time(string $text): ?Given
@@ -102,7 +202,7 @@ final readonly class GivenReader
         // digits first: what was written, whether a clock shows it or not
         if (1 === preg_match('~^(\d{1,2})\s*(?:[:.,h]\s*|\s)(\d{1,3})(?:\s*min(?:ute)?s?)?'.self::HALF.'(?:\s*h(?:ou)?rs?)?$~', $lower, $m)
             || 1 === preg_match('~^(\d{1,2})(\d\d)'.self::HALF.'$~', $lower, $m)
-            || 1 === preg_match('~^(\d{1,2})()\s*(?:o.?clock)?'.self::HALF.'$~u', $lower, $m)) {
+            || 1 === preg_match('~^(\d{1,2})()'.self::HALF.'$~u', $lower, $m)) {
             $half = match ($m[3] ?? '') {
                 'a' => HalfOfDay::Am,
                 'p' => HalfOfDay::Pm,
@@ -113,8 +213,13 @@ final readonly class GivenReader
 
             return $by24 ? GivenTime::of24($hour, (int) $m[2]) : GivenTime::of12($hour, (int) $m[2], $half);
         }
-        $line = new TypedLine($text, $this->times, $this->lengths);
+        $line = new TypedLine(preg_replace('~\bo.?\s?clock\b~iu', "o'clock", $text) ?? $text, $this->times, $this->lengths);
         $readings = array_values(array_filter($line->times(0), static fn (TimeReading $r): bool => $line->endsAt($r->next)));
+
+        if ([] === $readings && 1 === preg_match('~^((?:\d{1,2}|[a-z]+(?:[ -][a-z]+)?)) (to|past) ~i', $text, $m) && !str_contains($lower, 'minute')) {
+            // 23 to 9
+            return $this->time($m[1].' minutes '.substr($text, \strlen($m[1]) + 1));
+        }
 
         return isset($readings[0]) ? GivenTime::stated($readings[0]->time, 1 === preg_match('/past|to|after|clock|noon|night|midday/', $lower)) : null;
     }
@@ -129,7 +234,7 @@ final readonly class GivenReader
             $even = $m[2];
         }
         $month = DateReader::monthPattern();
-        if (1 === preg_match('/^(?:the )?(\d{1,2})(?:st|nd|rd|th)?(?: of)? ?('.$month.'),?(?: (\d{4}))?$/', $even, $m)) {
+        if (1 === preg_match('/^(?:the )?(\d{1,2})(?:st|nd|rd|th|\.)?(?: of)? ?('.$month.'),?(?: (\d{4}))?$/', $even, $m)) {
             return new GivenDate((int) $m[1], DateReader::month($m[2]), isset($m[3]) ? (int) $m[3] : null, $weekday);
         }
         if (1 === preg_match('/^('.$month.') ?(?:the )?(\d{1,2})(?:st|nd|rd|th)?(?:,? (\d{4}))?$/', $even, $m)) {
@@ -238,9 +343,14 @@ final readonly class GivenReader
     {
         $things = self::things($sum);
         $count = \count($things);
-        $pieces = preg_split('~\s*(?:,|;|<|→|->|\bthen\b)\s*~u', $text) ?: [];
-        if (\count($pieces) !== $count) {
-            $pieces = preg_split('~[\s,]+~', trim($text)) ?: [];
+        $text = trim($text, " .!\t");
+        $pieces = [];
+        // with commas and the like; with spaces; things beside each other; letters or digits without anything between them
+        foreach (['~\s*(?:,|;|<|→|->|\bthen\b|\band\b)\s*~iu', '~[\s,]+~', '~(?<=[a-z.])\s+(?=\d)~i', '~\s*[-–/]\s*~u', 1 === preg_match('~^(?:[a-z]+|\d+)$~i', $text) ? '~(?!^)(?!$)~' : '~,~'] as $between) {
+            $pieces = array_values(array_filter(preg_split($between, $text) ?: [], static fn (string $piece): bool => '' !== $piece));
+            if (\count($pieces) === $count) {
+                break;
+            }
         }
         if (\count($pieces) !== $count) {
             return null;

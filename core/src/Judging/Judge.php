@@ -37,24 +37,43 @@ final readonly class Judge
         }
         // what is said of the day belongs to a time on the clock; beside anything else it is part of the answer
         $said = $expected instanceof GivenTime ? DaySaid::in($written) : null;
-        $given = $this->reader->read($said->time ?? $written, $plain);
-        if (null === $given || null === $expected) {
-            return new Judgement(Verdict::Unreadable, $given, $expected, [], false, $predicted);
+        $readings = $this->reader->readings($said->time ?? $written, $plain);
+        if ([] === $readings || null === $expected) {
+            return new Judgement(Verdict::Unreadable, $readings[0] ?? null, $expected, [], false, $predicted);
         }
-        $verdict = $this->verdict($plain, $given, $expected);
+        [$given, $verdict, $fits] = $this->best($plain, $readings, $expected, $predicted);
         if (null !== $said?->days && $said->days !== $this->dayOffset($plain)) {
             $verdict = Verdict::Wrong;
         }
-        $fits = [];
-        if (Verdict::Wrong === $verdict) {
-            foreach ($predicted as $id => $prediction) {
-                if ($prediction->says($given)) {
-                    $fits[] = $id;
-                }
+        $near = Verdict::Wrong === $verdict && $this->isSlip($given, $expected);
+
+        return new Judgement($verdict, $given, $expected, $fits, $near && [] === $fits, $predicted, $near, $plain->kind()->value);
+    }
+
+    /**
+     * The reading that is right; otherwise the one that some mistake leads to; otherwise the plainest.
+     *
+     * @param non-empty-list<Given> $readings  the plainest first
+     * @param array<string, Given>  $predicted
+     *
+     * @return array{Given, Verdict, list<string>} with the mistakes that lead to it
+     */
+    private function best(Sum $sum, array $readings, Given $expected, array $predicted): array
+    {
+        $wrong = null;
+        foreach ($readings as $i => $given) {
+            $verdict = $this->verdict($sum, $given, $expected);
+            if (Verdict::Wrong !== $verdict) {
+                // a reading that is not the plainest is right as far as it goes
+                return [$given, $i > 0 ? Verdict::Incomplete : $verdict, []];
+            }
+            $fits = array_keys(array_filter($predicted, static fn (Given $prediction): bool => $prediction->says($given) || ($prediction instanceof GivenLength && $given instanceof GivenLength && !$prediction->overflows() && $given->isOtherFormOf($prediction))));
+            if (null === $wrong || ([] === $wrong[2] && [] !== $fits)) {
+                $wrong = [$given, $verdict, $fits];
             }
         }
 
-        return new Judgement($verdict, $given, $expected, $fits, Verdict::Wrong === $verdict && [] === $fits && $this->isSlip($given, $expected), $predicted);
+        return $wrong;
     }
 
     /** Days after that of the start on which the answer is. */
@@ -110,8 +129,8 @@ final readonly class Judge
             return $given->isOpen() && !$expected->isOpen() ? Verdict::Incomplete : Verdict::OtherForm;
         }
         if ($sum instanceof Rewrite && TimeForm::TwentyFour === $sum->as && !$given->by24) {
-            // 10:05 may be either; 1:20 p.m. is not what was asked for
-            return $given->isOpen() && $this->sameDigits($given, $expected) ? Verdict::Right : Verdict::Wrong;
+            // 10:05 may be either, 9:40 leaves out the nought; 1:20 p.m. is not what was asked for
+            return $given->isOpen() && $given->hour === $expected->hour && $given->minute === $expected->minute ? Verdict::Right : Verdict::Wrong;
         }
         if ($sum instanceof Rewrite && TimeForm::Twelve === $sum->as && $given->by24) {
             return Verdict::Wrong;
@@ -144,8 +163,15 @@ final readonly class Judge
             // 75 for 1 h 15 min: all of it in the smaller unit, without saying so
             $smallest = $expected->parts[\count($expected->parts) - 1]->unit;
             $all = $given->in($smallest) ?? (Unit::Tenth === $smallest ? $given->in(Unit::Second, $smallest) : null) ?? $given->in($expected->parts[0]->unit, $expected->parts[0]->unit->smaller() ?? Unit::Second);
+            // 60 for 1 h; but in a conversion the unit is what is asked for
+            $below = $sum instanceof Conversion ? null : $given->in($smallest->smaller() ?? $smallest);
+            foreach ([$all, $below] as $one) {
+                if (null !== $one && !$one->overflows() && $one->count() === $expected->count()) {
+                    return Verdict::Incomplete;
+                }
+            }
 
-            return null !== $all && !$all->overflows() && $all->count() === $expected->count() ? Verdict::Incomplete : Verdict::Wrong;
+            return Verdict::Wrong;
         }
         if ($given->says($expected)) {
             return Verdict::Right;

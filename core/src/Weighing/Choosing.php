@@ -34,6 +34,17 @@ final readonly class Choosing
     /** Of problems in words, which take longer to draw; about one of each story. */
     private const TOLD = 60;
 
+    /** What a next answer is expected to be, of an ordinary child in each state ({@see Model}): right where nothing shows, where a mistake shows, of one who does something else; that of the mistake; that of a mistake by a slip, or by chance. */
+    private const RIGHT = 0.9;
+    private const RIGHT_THOUGH = 0.1;
+    private const RIGHT_ELSE = 0.3;
+    private const SHOWN = 0.8;
+    private const SLIPPED = 0.001;
+    private const BY_CHANCE = 0.2;
+
+    /** The state of a child that does something else. */
+    private const ELSE = '?';
+
     private Writer $plain;
 
     public function __construct(
@@ -41,7 +52,6 @@ final readonly class Choosing
         private Forms $forms,
         private MistakeBook $book,
         private Weighing $weighing,
-        private Model $model,
     ) {
         $this->plain = Writer::plain();
     }
@@ -125,10 +135,11 @@ final readonly class Choosing
     {
         $pool = $this->predicted($this->questions($rung, $level, $seed));
         $mistakes = $this->shown($rung, $pool);
-        $states = $this->weighing->posterior($sofar);
+        $known = $this->weighing->states($sofar, array_fill_keys($mistakes, true));
+        $states = ['' => $known->secureNow(), self::ELSE => $known->else, ...$known->now];
         // mistakes that no answer could yet have shown are as likely as at first
         foreach ($mistakes as $id) {
-            $states[$id] ??= (1 - $this->model->secure) / max(1, \count($mistakes));
+            $states[$id] ??= Model::ONE / max(1, \count($mistakes));
         }
         $sum = array_sum($states);
         $best = -1.0;
@@ -164,7 +175,7 @@ final readonly class Choosing
         foreach ($states as $state => $weight) {
             $probability = $weight / $sum;
             $shows = [];
-            foreach ('' === $state ? [] : explode('+', $state) as $id) {
+            foreach (\in_array($state, ['', self::ELSE], true) ? [] : explode('+', $state) as $id) {
                 if (isset($predicted[$id])) {
                     $shows[$predicted[$id]->text()] = true;
                 }
@@ -173,9 +184,14 @@ final readonly class Choosing
             foreach ($outcomes as $outcome) {
                 $p = match (true) {
                     'other' === $outcome => max(0.0, $rest),
-                    'right' === $outcome => [] === $shows ? 1 - $this->model->slip : $this->model->lucky,
-                    isset($shows[$outcome]) => $this->model->consistent / \count($shows),
-                    default => $this->model->slip * (1 - $this->model->nearSlip) / $this->model->otherKinds,
+                    'right' === $outcome => match (true) {
+                        self::ELSE === $state => self::RIGHT_ELSE,
+                        [] === $shows => self::RIGHT,
+                        default => self::RIGHT_THOUGH,
+                    },
+                    self::ELSE === $state => self::BY_CHANCE / \count($answers),
+                    isset($shows[$outcome]) => self::SHOWN / \count($shows),
+                    default => self::SLIPPED,
                 };
                 $rest -= $p;
                 $joint[$state][$outcome] = $p;

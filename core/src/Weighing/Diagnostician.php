@@ -9,6 +9,8 @@ use Rostik\Core\Judging\Judge;
 use Rostik\Core\Judging\Judgement;
 use Rostik\Core\Mistake\MistakeBook;
 use Rostik\Core\Notation\NotUnderstood;
+use Rostik\Core\Skill\Ladder;
+use Rostik\Core\Sum\InTurn;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Work\Understanding;
 
@@ -18,7 +20,7 @@ final class Diagnostician
     /** Sums kept in mind at the most. */
     private const MOST = 5000;
 
-    /** @var array<string, array{Sum, array<string, Given>}> by text */
+    /** @var array<string, array{Sum, array<string, Given>, array<string, true>}> by text: the sum, what mistakes lead to, and which are looked for on its rungs */
     private array $sums = [];
 
     public function __construct(
@@ -26,6 +28,7 @@ final class Diagnostician
         private readonly MistakeBook $book,
         private readonly Judge $judge,
         private readonly Weighing $weighing,
+        private readonly Ladder $ladder,
     ) {
     }
 
@@ -36,7 +39,14 @@ final class Diagnostician
      */
     public function diagnose(array $answers): Diagnosis
     {
-        return $this->weighing->weigh(array_map(fn (array $answer): Judgement => $this->judge($answer[0], $answer[1]), $answers));
+        $judgements = [];
+        $usual = [];
+        foreach ($answers as [$sum, $written]) {
+            $judgements[] = $this->judge($sum, $written);
+            $usual += $this->sums[$sum][2] ?? [];
+        }
+
+        return $this->weighing->weigh($judgements, $usual);
     }
 
     /** @throws NotUnderstood when the sum cannot be read */
@@ -48,10 +58,21 @@ final class Diagnostician
             }
             $understood = $this->understanding->of($text);
             $sum = $understood->read->sum;
-            $this->sums[$text] = [$sum, $this->book->predict($sum, words: $understood->told->text ?? '')];
+            $this->sums[$text] = [$sum, $this->book->predict($sum, words: $understood->told->text ?? ''), $this->usual($sum, null !== $understood->told)];
         }
         [$sum, $predicted] = $this->sums[$text];
 
         return $this->judge->judge($sum, $written, $predicted);
+    }
+
+    /** @return array<string, true> */
+    private function usual(Sum $sum, bool $told): array
+    {
+        $usual = [];
+        foreach ([...$this->ladder->exercisedBy($sum), ...($told ? [$sum instanceof InTurn ? 'two-step-problem' : 'one-step-problem'] : [])] as $rung) {
+            $usual += array_fill_keys($this->ladder->rung($rung)->mistakes, true);
+        }
+
+        return $usual;
     }
 }

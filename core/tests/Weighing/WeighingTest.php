@@ -83,18 +83,98 @@ final class WeighingTest extends TestCase
         self::assertSame([], $this->ids($found), 'an hour too few, once, while three others were carried');
         self::assertGreaterThan(0.8, $found->secure);
         // nothing to go by
-        self::assertSame([1.0, [], []], [$this->diagnose([])->secure, $this->diagnose([])->findings, $this->diagnose([['1 h + 2 h', '']])->findings]);
+        self::assertSame([null, [], []], [$this->diagnose([])->secure, $this->diagnose([])->findings, $this->diagnose([['1 h + 2 h', '']])->findings]);
+        self::assertNull($this->diagnose([['1 h + 2 h', ''], ['2 h + 2 h', 'zzz']])->secure, 'a blank paper is not secure');
+    }
+
+    public function testWhatWasLostIsOfEarlier(): void
+    {
+        $found = $this->diagnose([
+            ['2 h 30 min + 4 h 45 min', '6 h 75 min'],
+            ['3 h 40 min + 2 h 35 min', '5 h 75 min'],
+            ['1 h 55 min + 2 h 50 min', '3 h 105 min'],
+            ['4 h 55 min + 1 h 25 min', '6 h 20 min'],
+            ['2 h 45 min + 1 h 40 min', '4 h 25 min'],
+            ['5 h 35 min + 2 h 50 min', '8 h 25 min'],
+            ['1 h 20 min + 3 h 55 min', '5 h 15 min'],
+        ]);
+        self::assertSame(['leaves-over-sixty'], $this->ids($found));
+        self::assertSame([false, [0, 1, 2]], [$found->findings[0]->lately, $found->findings[0]->evidence]);
+        self::assertGreaterThan(0.7, $found->secure, 'now');
+        // the other way round it is there still
+        $found = $this->diagnose([
+            ['4 h 55 min + 1 h 25 min', '6 h 20 min'],
+            ['2 h 45 min + 1 h 40 min', '4 h 25 min'],
+            ['2 h 30 min + 4 h 45 min', '6 h 75 min'],
+            ['3 h 40 min + 2 h 35 min', '5 h 75 min'],
+            ['1 h 55 min + 2 h 50 min', '3 h 105 min'],
+        ]);
+        self::assertSame([['leaves-over-sixty'], true], [$this->ids($found), $found->findings[0]->lately]);
+    }
+
+    public function testWhatFitsNothingIsSomethingElse(): void
+    {
+        $found = $this->diagnose([
+            ['2 h 30 min + 4 h 45 min', '9 h 12 min'],
+            ['3 h 40 min + 2 h 35 min', '1 h 3 min'],
+            ['1 h 55 min + 2 h 50 min', '7 h 22 min'],
+            ['4 h 55 min + 1 h 25 min', '2 h 44 min'],
+            ['1 h 10 min + 2 h 5 min', ''],
+        ]);
+        self::assertSame([], $found->findings);
+        self::assertGreaterThan(0.9, $found->somethingElse);
+        self::assertLessThan(0.05, $found->secure);
+        self::assertSame([4, [0, 1, 2, 3]], [$found->answered, $found->unexplained]);
+    }
+
+    public function testThreeMistakesInOneChild(): void
+    {
+        $found = $this->diagnose([
+            ['2 h 30 min + 4 h 45 min', '6 h 15 min'],
+            ['3 h 40 min + 2 h 35 min', '5 h 15 min'],
+            ['6 h 10 min - 3 h 45 min', '3 h 35 min'],
+            ['4 h 10 min - 1 h 25 min', '3 h 15 min'],
+            ['9:00 am to 4:00 pm', '5 h'],
+            ['10:00 am to 3:00 pm', '7 h'],
+        ]);
+        self::assertEqualsCanonicalizing(['drops-the-carry', 'smaller-from-larger', 'ignores-am-pm'], $this->ids($found));
+    }
+
+    /** Children more like real ones ({@see RealPupils}), with the figures that are wanted. */
+    public function testRealisticPupils(): void
+    {
+        foreach ((new RealPupils(2027))->table(160) as $what => $share) {
+            match (true) {
+                str_starts_with($what, 'another belief: a cause') => self::assertLessThanOrEqual(0.08, $share, $what),
+                str_starts_with($what, 'another belief: called') => self::assertLessThanOrEqual(0.15, $share, $what),
+                str_starts_with($what, 'guesses'), str_starts_with($what, 'combines') => self::assertLessThanOrEqual(0.03, $share, $what),
+                str_starts_with($what, 'learned: still') => self::assertLessThanOrEqual(0.05, $share, $what),
+                str_starts_with($what, 'learned: said') => self::assertGreaterThanOrEqual(0.9, $share, $what),
+                str_contains($what, 'false of') => self::assertLessThanOrEqual(0.04, $share, $what),
+                // of so few children; of many it is below 0.03
+                str_contains($what, 'off by') => self::assertLessThanOrEqual(0.05, $share, $what),
+                str_starts_with($what, 'secure, one') => self::assertLessThanOrEqual(0.02, $share, $what),
+                str_starts_with($what, 'shown in') => self::assertGreaterThanOrEqual(0.87, $share, $what),
+                default => self::fail($what),
+            };
+        }
     }
 
     /** The posterior by hand: two states, one answer, Bayes' theorem. */
     public function testTheArithmeticIsBayesTheorem(): void
     {
         $found = $this->diagnose([['3 days ? 70 h', '<']]);
-        // one mistake can show; prior 0.65 against 0.35 x 0.88; the answer by slip 0.1 x 0.3 / 40, by the mistake 0.85
-        $secure = 0.65 * 0.1 * 0.3 / 40;
-        $mistaken = 0.35 * 0.88 * 0.85;
-        self::assertEqualsWithDelta($mistaken / ($secure + $mistaken), $found->findings[0]->probability, 1e-9);
-        self::assertEqualsWithDelta($secure / ($secure + $mistaken), $found->secure, 1e-9);
+        // by a slip, of three sorts of secure children, one other wrong answer of forty
+        $slipped = (0.45 * 0.04 + 0.45 * 0.12 + 0.1 * 0.25) * 0.3 / 40;
+        // two mistakes are looked for where lengths are compared, and one of them can show: in 95, 80 or 60 of 100 chances
+        $mistaken = 0.25 / 2 * (0.3 * 0.95 + 0.4 * 0.8 + 0.3 * 0.6);
+        $hidden = 0.25 / 2 * 0.4 * $slipped;
+        $else = 0.1 * (0.3 * 0.98 * 0.08 + 0.25 * 0.98 * 0.4 + 0.15 * 0.7 * 0.08 + 0.1 * 0.7 * 0.35 + 0.12 * 0.4 * 0.08 + 0.08 * 0.4 * 0.35);
+        $all = 0.6 * $slipped + $mistaken + $hidden + $else;
+        self::assertEqualsWithDelta($mistaken / $all, $found->findings[0]->probability, 1e-9);
+        self::assertEqualsWithDelta(0.6 * $slipped / $all, $found->secure, 1e-9);
+        self::assertEqualsWithDelta($else / $all, $found->somethingElse, 1e-9);
+        self::assertSame([true, true, 1, []], [$found->findings[0]->perhaps, $found->findings[0]->lately, $found->answered, $found->unexplained]);
     }
 
     /** Simulated classes whose rules are stated apart from the catalogue ({@see Child}); the figures wanted of it. */
@@ -106,7 +186,7 @@ final class WeighingTest extends TestCase
         self::assertGreaterThan(1000, $showed);
         self::assertGreaterThanOrEqual(0.95, array_sum(array_column($one, 1)) / $showed, 'the true mistake comes first');
         foreach ($one as $mistake => [$s, $first]) {
-            self::assertGreaterThanOrEqual(0.9, $first / $s, $mistake);
+            self::assertGreaterThanOrEqual(0.85, $first / $s, $mistake);
         }
         $secure = (new Simulation(12, 1440))->secure(8);
         self::assertLessThanOrEqual(0.03, array_sum(array_column($secure, 1)) / array_sum(array_column($secure, 0)), 'secure children called mistaken');
