@@ -28,6 +28,7 @@ final class HouseRules
         'Timetable' => ['Judging', 'Mistake', 'Notation', 'Skill', 'Sum', 'Time'],
         'Work' => ['Judging', 'Method', 'Mistake', 'Notation', 'Picture', 'Problem', 'Skill', 'Sum', 'Time'],
         'Weighing' => ['Judging', 'Mistake', 'Notation', 'Question', 'Skill', 'Sum', 'Time', 'Work'],
+        'Marking' => ['Judging', 'Mistake', 'Notation', 'Question', 'Sum', 'Time', 'Timetable'],
         'Sheet' => ['Judging', 'Notation', 'Picture', 'Problem', 'Question', 'Skill', 'Sum', 'Time', 'Weighing', 'Work'],
         'Board' => ['Method', 'Notation', 'Picture', 'Problem', 'Sum', 'Time', 'Work'],
     ];
@@ -46,6 +47,7 @@ final class HouseRules
         'Classroom' => ['Account', 'Api', 'Storage'],
         'Sheet' => ['Account', 'Api', 'Classroom', 'Storage', 'Timetable'],
         'Printing' => ['Api', 'Classroom', 'Sheet'],
+        'Marking' => ['Account', 'Api', 'Classroom', 'Sheet', 'Storage'],
         'Demo' => ['Account', 'Classroom', 'Sheet'],
     ];
 

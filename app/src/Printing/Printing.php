@@ -74,14 +74,9 @@ final readonly class Printing
         // a sheet that is for no class in particular is for the one in hand
         $class = $sheet->classroom() ?? $this->classrooms->inHand($sheet->owner());
         $manner = $settings->manner($class?->methods() ?? [], $class?->style() ?? new Style());
-        // what stands apart stands at the end
-        usort($questions, static fn (QuestionText $a, QuestionText $b): int => $a->challenge <=> $b->challenge);
         $table = $settings->table?->table()?->later($copy?->moved() ?? 0);
         $plain = array_filter($questions, static fn (QuestionText $q): bool => !$q->challenge);
-        $room = $settings->layout->room();
-        if (null !== $room) {
-            $questions = \array_slice($questions, 0, $room);
-        }
+        $questions = $settings->printed($questions);
         $lines = [];
         foreach ($questions as $i => $question) {
             $lines[] = $this->printer->print($i + 1, $question, $manner, PrintPart::Worked === $how->part, $table);

@@ -7,7 +7,6 @@ namespace Rostik\App\Sheet;
 use Doctrine\ORM\Mapping as ORM;
 use Rostik\App\Account\Teacher;
 use Rostik\App\Classroom\Child;
-use Rostik\Core\Question\TimesGiven;
 use Rostik\Core\Sheet\Code;
 use Symfony\Component\Uid\Uuid;
 
@@ -64,7 +63,7 @@ class Copy
         private int $moved = 0,
     ) {
         $this->id = Uuid::v7();
-        $this->questions = array_map(self::kept(...), $questions);
+        $this->questions = array_map(static fn (QuestionText $text): array => $text->kept(), $questions);
         $this->owner = $sheet->owner();
         $this->code = (string) $code;
     }
@@ -113,7 +112,7 @@ class Copy
     /** @return list<QuestionText> */
     public function questions(): array
     {
-        return array_map(self::text(...), $this->questions);
+        return array_map(QuestionText::ofKept(...), $this->questions);
     }
 
     /** By so many minutes the timetable of the sheet is later in it, or earlier. */
@@ -135,18 +134,5 @@ class Copy
     public function delete(?\DateTimeImmutable $at): void
     {
         $this->deletedAt = $at;
-    }
-
-    /** @return array{sum: string, wording: string, challenge: bool, answers?: string, times?: string, story?: string} */
-    private static function kept(QuestionText $text): array
-    {
-        return ['sum' => $text->sum, 'wording' => $text->wording, 'challenge' => $text->challenge]
-            + array_filter(['answers' => $text->answers, 'times' => $text->times?->value, 'story' => $text->story]);
-    }
-
-    /** @param array{sum: string, wording: string, challenge: bool, answers?: string, times?: string, story?: string} $kept */
-    private static function text(array $kept): QuestionText
-    {
-        return new QuestionText($kept['sum'], $kept['wording'], $kept['challenge'], $kept['answers'] ?? null, TimesGiven::tryFrom($kept['times'] ?? ''), $kept['story'] ?? null);
     }
 }

@@ -53,6 +53,19 @@ final readonly class QuestionText
         return new self($sum, $question->wording, $question->challenge, $question->answers, $question->times, $question->story);
     }
 
+    /** @return array{sum: string, wording: string, challenge: bool, answers?: string, times?: string, story?: string} as it is kept where it is no row of its own */
+    public function kept(): array
+    {
+        return ['sum' => $this->sum, 'wording' => $this->wording, 'challenge' => $this->challenge]
+            + array_filter(['answers' => $this->answers, 'times' => $this->times?->value, 'story' => $this->story]);
+    }
+
+    /** @param array{sum: string, wording: string, challenge: bool, answers?: string, times?: string, story?: string} $kept */
+    public static function ofKept(array $kept): self
+    {
+        return new self($kept['sum'], $kept['wording'], $kept['challenge'], $kept['answers'] ?? null, TimesGiven::tryFrom($kept['times'] ?? ''), $kept['story'] ?? null);
+    }
+
     /** As it is typed in one line: the words of a problem, with the sum that is meant by them in brackets. */
     public function line(): string
     {

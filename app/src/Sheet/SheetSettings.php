@@ -81,6 +81,21 @@ final readonly class SheetSettings
     }
 
     /**
+     * The questions in the order in which they are printed, as many as there is room for.
+     *
+     * @param list<QuestionText> $questions
+     *
+     * @return list<QuestionText>
+     */
+    public function printed(array $questions): array
+    {
+        // what stands apart stands at the end
+        usort($questions, static fn (QuestionText $a, QuestionText $b): int => $a->challenge <=> $b->challenge);
+
+        return \array_slice($questions, 0, $this->layout->room());
+    }
+
+    /**
      * How its questions are put, where they do not say it themselves.
      *
      * @param array<string, string> $methods ids of the class's own methods, by kind of sum

@@ -16,8 +16,7 @@ final class RoutesTest extends ApiTestCase
     /** Enough for each request that has a body; what it does not know is passed over. */
     private const BODY = [
         'version' => 1, 'title' => 'Taken', 'questions' => [], 'count' => 2, 'name' => 'Terns', 'sums' => ['1 h + 2 h'], 'text' => '1 h + 2 h',
-        'aims' => [['rung' => 'add-plain', 'count' => 1]], 'levels' => ['core'], 'kind' => 'total', 'method' => 'column',
-    ];
+        'aims' => [['rung' => 'add-plain', 'count' => 1]], 'levels' => ['core'], 'kind' => 'total', 'method' => 'column', 'cells' => []];
 
     /** What is worked out for anybody: nothing in it belongs to a teacher. */
     private const FOR_ALL = ['/api/me', '/api/sign-in', '/api/empty', '/api/work', '/api/board', '/api/mistakes', '/{path}'];
@@ -63,6 +62,7 @@ final class RoutesTest extends ApiTestCase
         self::assertIsString($sheet['id']);
         $set = $this->ask('POST', '/api/sheets/'.$sheet['id'].'/sets', ['count' => 2]);
         self::assertIsString($set['id']);
+        $pile = $this->ask('POST', '/api/piles', ['sheetId' => $sheet['id']]);
         $classes = $this->ask('GET', '/api/classes');
         self::assertIsArray($classes[0]);
         self::assertIsString($classes[0]['id']);
@@ -75,8 +75,12 @@ final class RoutesTest extends ApiTestCase
             if (!str_contains($path, '{id}')) {
                 continue;
             }
-            $own = str_starts_with($path, '/api/classes') ? $classes[0]['id'] : $sheet['id'];
-            $at = static fn (string $id): string => strtr($path, ['{id}' => $id, '{set}' => $set['id'], '{format}' => 'text']);
+            $own = match (true) {
+                str_starts_with($path, '/api/classes') => $classes[0]['id'],
+                str_starts_with($path, '/api/piles') => self::text($pile, 'id'),
+                default => $sheet['id'],
+            };
+            $at = static fn (string $id): string => strtr($path, ['{id}' => $id, '{set}' => $set['id'], '{format}' => 'text', '{paper}' => Uuid::v7()->toRfc4122()]);
             $there = $this->ask($method, $at($own), 'GET' === $method ? null : self::BODY);
             self::assertSame(404, $this->code(), $method.' '.$path);
             if ('/api/classes/{id}' !== $path || 'PUT' !== $method) {
@@ -89,6 +93,7 @@ final class RoutesTest extends ApiTestCase
         $this->signIn();
         self::assertSame($sheet, $this->ask('GET', '/api/sheets/'.$sheet['id']), 'nothing has become of it');
         self::assertSame($classes, $this->ask('GET', '/api/classes'));
+        self::assertSame($pile, $this->ask('GET', '/api/piles/'.self::text($pile, 'id')));
     }
 
     /** A request that comes from a page of another address is not carried out, whoever is signed in. */

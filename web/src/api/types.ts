@@ -81,6 +81,15 @@ export interface AskedTableReply {
   kinds: TableKindReply[];
 }
 
+export interface BeginPileRequest {
+  sheetId?: string | null;
+  set?: string | null;
+  questions?: string[];
+  title?: string;
+  on?: string | null;
+  count?: number;
+}
+
 export interface BlurredReply {
   one: string;
   other: string;
@@ -102,9 +111,47 @@ export interface BoardSum {
   asked: Asked[];
 }
 
+export interface CauseReply {
+  id: string;
+  may: string;
+  look: string;
+}
+
 export interface Cell {
   stop: number | null;
   service: number | null;
+}
+
+export interface CellReply {
+  paper: string;
+  question: number;
+  given: string;
+  sign: Sign | null;
+  over: boolean | null;
+  counts: Counts | null;
+  verdict: Verdict | null;
+  read: string;
+  fits: string[];
+  slip: boolean;
+  followed: boolean;
+}
+
+export interface CellRequest {
+  paper: string;
+  question: number;
+  given?: string;
+  sign?: Sign | null;
+  over?: boolean | null;
+}
+
+export interface CellsReply {
+  revision: number;
+  cells: CellReply[];
+}
+
+export interface CellsRequest {
+  cells: CellRequest[];
+  since?: number;
 }
 
 export interface Change {
@@ -244,6 +291,8 @@ export interface CopySetReply {
   copies: CopyReply[];
   notes: string[];
 }
+
+export type Counts = 'right' | 'nearly' | 'wrong' | 'blank' | 'unreadable';
 
 export type Crossing = 'hour' | 'noon' | 'midnight';
 
@@ -483,9 +532,61 @@ export interface OthersRequest {
 
 export type Paper = 'a4' | 'letter';
 
+export interface PaperReply {
+  id: string;
+  name: string;
+  childId: string | null;
+  code: string;
+  part: number;
+  absent: boolean;
+  own: ToMarkReply[] | null;
+}
+
+export interface PaperRequest {
+  absent?: boolean | null;
+  part?: number | null;
+}
+
 export type PastWord = 'past' | 'after';
 
 export type Picture = ClockPicture | ColumnsPicture | DayPicture | LinePicture | MonthPicture | SetOutPicture | TablePicture | WrittenPicture;
+
+export interface PileLineReply {
+  id: string;
+  title: string;
+  on: string;
+  className: string;
+  papers: number;
+  marked: number;
+}
+
+export interface PilePartReply {
+  name: string;
+  sheetId: string | null;
+  questions: ToMarkReply[];
+}
+
+export interface PileReply {
+  id: string;
+  title: string;
+  on: string;
+  className: string;
+  classId: string | null;
+  byChildren: boolean;
+  nearlyCounts: boolean;
+  revision: number;
+  parts: PilePartReply[];
+  papers: PaperReply[];
+  cells: CellReply[];
+  causes: CauseReply[];
+}
+
+export interface PileRequest {
+  title?: string | null;
+  on?: string | null;
+  byChildren?: boolean | null;
+  nearlyCounts?: boolean | null;
+}
 
 export type PinRole = 'start' | 'end' | 'time';
 
@@ -678,6 +779,8 @@ export interface ShelfReply {
   rungs: string[];
 }
 
+export type Sign = 'right' | 'wrong' | 'blank' | 'unreadable';
+
 export interface Step {
   say: string;
   picture: Picture;
@@ -813,6 +916,14 @@ export interface TableWrongReply {
 
 export type TimesGiven = 'as-written' | '24h' | 'words' | 'clocks' | 'roman-clocks';
 
+export interface ToMarkReply {
+  asked: string;
+  answer: string;
+  usual: UsualAnswer[];
+  choices: string[];
+  drawn: boolean;
+}
+
 export interface ToldFact {
   text: string;
   at: number;
@@ -844,6 +955,11 @@ export interface ToldSum {
 export type TypeSize = 'small' | 'usual' | 'large';
 
 export type Unknown = 'end' | 'start' | 'length' | 'answer';
+
+export interface UsualAnswer {
+  text: string;
+  fits: string[];
+}
 
 export type Vehicle = 'boat' | 'bus' | 'train' | 'tram' | 'service';
 

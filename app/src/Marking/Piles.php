@@ -1,0 +1,188 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Marking;
+
+use Doctrine\DBAL\LockMode;
+use Doctrine\ORM\EntityManagerInterface;
+use Psr\Clock\ClockInterface;
+use Rostik\App\Account\Teacher;
+use Rostik\App\Api\CannotBeHad;
+use Rostik\App\Classroom\Child;
+use Rostik\App\Classroom\Classroom;
+use Rostik\App\Classroom\Classrooms;
+use Rostik\App\Sheet\CopySets;
+use Rostik\App\Sheet\Question;
+use Rostik\App\Sheet\QuestionText;
+use Rostik\App\Sheet\Sheet;
+use Rostik\App\Sheet\SheetRepository;
+use Rostik\App\Sheet\Sheets;
+use Rostik\App\Sheet\SheetSettings;
+use Rostik\Core\Marking\Written;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Symfony\Component\Uid\Uuid;
+
+/** The piles of a teacher: begun, marked, put away and brought back. */
+final readonly class Piles
+{
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private ClockInterface $clock,
+        private Classrooms $classrooms,
+        private Sheets $sheets,
+        private SheetRepository $repository,
+        private CopySets $sets,
+        private PileJudging $judging,
+    ) {
+    }
+
+    /** @return list<PileLineReply> those of the teacher and of her classes, the last written first */
+    public function all(Teacher $teacher): array
+    {
+        $classes = array_map(static fn (Classroom $class): string => $class->id()->toBinary(), $this->classrooms->of($teacher));
+        $query = $this->entities->createQueryBuilder()
+            ->select('p', 'c', 'k')
+            ->from(Pile::class, 'p')
+            ->leftJoin('p.classroom', 'c')
+            ->leftJoin('p.papers', 'k')
+            ->where('p.deletedAt IS NULL')
+            ->andWhere([] === $classes ? 'p.owner = :teacher' : 'p.owner = :teacher OR p.classroom IN (:classes)')
+            ->setParameter('teacher', $teacher->id(), 'uuid')
+            ->orderBy('p.onDay', 'DESC')
+            ->addOrderBy('p.id', 'DESC')
+            ->addOrderBy('k.position', 'ASC');
+        if ([] !== $classes) {
+            $query->setParameter('classes', $classes, \Doctrine\DBAL\ArrayParameterType::BINARY);
+        }
+        /** @var list<Pile> $piles */
+        $piles = $query->getQuery()->getResult();
+
+        return array_map(static function (Pile $pile): PileLineReply {
+            $there = array_filter($pile->papers(), static fn (Paper $paper): bool => !$paper->isAbsent());
+
+            return new PileLineReply(
+                $pile->id()->toRfc4122(),
+                $pile->title(),
+                $pile->onDay()->format('Y-m-d'),
+                $pile->classroom()?->name() ?? '',
+                \count($there),
+                \count(array_filter($there, static fn (Paper $paper): bool => [] !== $paper->marks())),
+            );
+        }, $piles);
+    }
+
+    /** @throws NotFoundHttpException for what there is not, and for what is somebody else's, which is the same */
+    public function get(Teacher $teacher, string $id, bool $evenDeleted = false): Pile
+    {
+        $pile = Uuid::isValid($id) ? $this->entities->find(Pile::class, Uuid::fromString($id)) : null;
+        if (null === $pile || !$pile->isFor($teacher) || ($pile->isDeleted() && !$evenDeleted)) {
+            throw new NotFoundHttpException();
+        }
+        $this->classrooms->load(array_map(static fn (Paper $paper): ?Child => $paper->child(), $pile->papers()));
+
+        return $pile;
+    }
+
+    public function begin(Teacher $teacher, BeginPileRequest $wanted): Pile
+    {
+        $sheet = null === $wanted->sheetId ? null : $this->sheets->get($wanted->sheetId, evenDeleted: null !== $wanted->set);
+        $class = $sheet?->classroom() ?? $this->classrooms->inHand($teacher);
+        $now = $this->clock->now();
+        $title = trim($wanted->title);
+        $pile = new Pile($teacher, $class, '' === $title ? $sheet?->title() ?? 'Read out' : $title, null === $wanted->on ? $now : new \DateTimeImmutable($wanted->on), $now);
+        $sheets = null === $sheet ? [] : (null === $wanted->set ? $this->repository->family($sheet) : [$sheet]);
+        foreach ([] === $sheets && null !== $sheet ? [$sheet] : $sheets as $i => $one) {
+            $pile->add(new PilePart($pile, $i, $one->id(), $one->settings(), $one->settings()->printed(array_map(static fn (Question $q): QuestionText => $q->text(), $one->questions()))));
+        }
+        if (null === $sheet) {
+            $lines = array_values(array_filter(array_map(trim(...), $wanted->questions), static fn (string $line): bool => '' !== $line));
+            $pile->add(new PilePart($pile, 0, null, new SheetSettings(), array_map(self::line(...), $lines)));
+        }
+        if ([] === array_merge(...array_map(static fn (PilePart $part): array => $part->questions(), $pile->parts()))) {
+            throw new CannotBeHad('There are no questions to mark yet. Put some on the sheet, or type those that were read out.');
+        }
+        $this->layPapers($pile, $sheet, $wanted, $class);
+        $this->entities->persist($pile);
+        $this->entities->flush();
+
+        return $pile;
+    }
+
+    /** A problem in words has its sum behind it in brackets. */
+    private static function line(string $line): QuestionText
+    {
+        return 1 === preg_match('/^(.*[a-z].*\S)\s*\[([^\[\]]{1,300})\]\s*$/is', $line, $apart) ? new QuestionText($apart[2], $apart[1]) : new QuestionText(mb_substr($line, 0, 300));
+    }
+
+    /** A paper for each copy; for each child of the class; or so many with numbers. */
+    private function layPapers(Pile $pile, ?Sheet $sheet, BeginPileRequest $wanted, ?Classroom $class): void
+    {
+        if (null !== $wanted->set && null !== $sheet) {
+            foreach ($this->sets->copies($sheet, $wanted->set) as $i => $copy) {
+                $pile->lay(new Paper($pile, $i, $copy->child(), $copy->code(), 0, $sheet->settings()->printed($copy->questions()), $copy->moved()));
+            }
+
+            return;
+        }
+        $children = $class?->children() ?? [];
+        for ($i = 0; $i < (\count($children) ?: $wanted->count); ++$i) {
+            $pile->lay(new Paper($pile, $i, $children[$i] ?? null));
+        }
+    }
+
+    /**
+     * Keeps marks: all of them, or none.
+     *
+     * @return CellsReply with what was marked since the sender's revision, by whomever
+     *
+     * @throws NotFoundHttpException when a paper is none of this pile
+     */
+    public function mark(Pile $pile, CellsRequest $wanted): CellsReply
+    {
+        return $this->entities->wrapInTransaction(function () use ($pile, $wanted): CellsReply {
+            // one at a time: two windows on one pile lose nothing of each other
+            $this->entities->lock($pile, LockMode::PESSIMISTIC_WRITE);
+            $this->entities->refresh($pile);
+            $papers = [];
+            foreach ($pile->papers() as $paper) {
+                $this->entities->refresh($paper);
+                $papers[$paper->id()->toRfc4122()] = $paper;
+            }
+            $revision = [] === $wanted->cells ? $pile->revision() : $pile->revise();
+            foreach ($wanted->cells as $cell) {
+                $paper = $papers[strtolower($cell->paper)] ?? throw new NotFoundHttpException();
+                $paper->mark($cell->question, new Written(trim($cell->given), $cell->sign, $cell->over), $revision);
+            }
+            $this->entities->flush();
+
+            return new CellsReply($revision, $this->judging->cellsSince($pile, $wanted->since));
+        });
+    }
+
+    public function change(Pile $pile, PileRequest $wanted): void
+    {
+        $pile->set(null === $wanted->title ? null : trim($wanted->title), null === $wanted->on ? null : new \DateTimeImmutable($wanted->on), $wanted->byChildren, $wanted->nearlyCounts);
+        $this->entities->flush();
+    }
+
+    /** @throws NotFoundHttpException */
+    public function changePaper(Pile $pile, string $id, PaperRequest $wanted): void
+    {
+        foreach ($pile->papers() as $paper) {
+            if ($paper->id()->toRfc4122() === strtolower($id)) {
+                $paper->set($wanted->absent, null !== $wanted->part && isset($pile->parts()[$wanted->part]) ? $wanted->part : null);
+                $this->entities->flush();
+
+                return;
+            }
+        }
+        throw new NotFoundHttpException();
+    }
+
+    public function delete(Pile $pile, bool $away): void
+    {
+        $pile->delete($away ? $this->clock->now() : null);
+        $this->entities->flush();
+    }
+}
