@@ -11,6 +11,7 @@ const rooms = {
   account: ['api', 'ui'],
   mistake: ['api', 'ui'],
   sheet: ['api', 'classroom', 'models', 'ui'],
+  marking: ['api', 'ui'],
   printing: ['api', 'classroom', 'sheet', 'ui'],
   timetable: ['api', 'models', 'sheet', 'ui'],
   work: ['api', 'models', 'sheet', 'ui'],

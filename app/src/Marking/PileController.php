@@ -47,6 +47,13 @@ final readonly class PileController
         return new JsonResponse($this->piles->mark($this->piles->get($teacher, $id), $wanted));
     }
 
+    /** What is to be said of an answer while it is typed; nothing is kept. */
+    #[Route('/{id}/judge', methods: ['POST'])]
+    public function judge(#[CurrentUser] Teacher $teacher, string $id, #[MapRequestPayload] CellsRequest $wanted): Response
+    {
+        return new JsonResponse(new CellsReply(0, $this->judging->said($this->piles->get($teacher, $id), $wanted->cells)));
+    }
+
     #[Route('/{id}', methods: ['PATCH'])]
     public function change(#[CurrentUser] Teacher $teacher, string $id, #[MapRequestPayload] PileRequest $wanted): Response
     {

@@ -17,7 +17,6 @@ use Rostik\Core\Notation\Writer;
 use Rostik\Core\Question\Form\Hands;
 use Rostik\Core\Question\Form\OneOfFour;
 use Rostik\Core\Question\Form\OnTheLine;
-use Rostik\Core\Timetable\AnyTable;
 use Rostik\Core\Timetable\Misreading;
 use Rostik\Core\Timetable\NoSuchQuestion;
 use Rostik\Core\Timetable\TableAsking;
@@ -92,6 +91,32 @@ final readonly class PileJudging
         return $cells;
     }
 
+    /**
+     * What is to be said of answers that are not kept.
+     *
+     * @param list<CellRequest> $cells
+     *
+     * @return list<CellReply>
+     */
+    public function said(Pile $pile, array $cells): array
+    {
+        $said = [];
+        foreach ($pile->papers() as $paper) {
+            foreach ($cells as $cell) {
+                if (strtolower($cell->paper) !== $paper->id()->toRfc4122()) {
+                    continue;
+                }
+                $part = $pile->parts()[$paper->part()] ?? null;
+                $own = $paper->own();
+                $text = ($own ?? $part?->questions() ?? [])[$cell->question] ?? null;
+                $toMark = null === $text || null === $part ? null : $this->one($text, $part->settings(), $pile, $paper->moved(), $cell->question);
+                $said[] = $this->cell($paper, $cell->question, new Written(trim($cell->given), $cell->sign, $cell->over), $toMark, self::style($pile));
+            }
+        }
+
+        return $said;
+    }
+
     /** @return ?list<ToMark> null where it has no questions of its own */
     public function ownOf(Paper $paper): ?array
     {
@@ -109,20 +134,20 @@ final readonly class PileJudging
      */
     public function toMark(array $questions, SheetSettings $settings, Pile $pile, int $moved): array
     {
-        $manner = $settings->manner($pile->classroom()?->methods() ?? [], self::style($pile));
-        $table = $settings->table?->table()?->later($moved);
-        $made = [];
-        foreach ($questions as $i => $text) {
-            try {
-                $made[] = TableLine::is($text->sum)
-                    ? $this->marker->read($this->tables->ask($text->sum, $table instanceof AnyTable ? $table : null, Writer::marked($manner->style)))
-                    : $this->marker->question($text->read($this->reader), $manner, $i + 1);
-            } catch (NotUnderstood|NoSuchQuestion) {
-                $made[] = new ToMark('' === $text->wording ? $text->sum : $text->wording, null, null, '', []);
-            }
-        }
+        return array_map(fn (QuestionText $text, int $i): ToMark => $this->one($text, $settings, $pile, $moved, $i), $questions, array_keys($questions));
+    }
 
-        return $made;
+    /** @param int $place of the question, from 0 */
+    private function one(QuestionText $text, SheetSettings $settings, Pile $pile, int $moved, int $place): ToMark
+    {
+        $manner = $settings->manner($pile->classroom()?->methods() ?? [], self::style($pile));
+        try {
+            return TableLine::is($text->sum)
+                ? $this->marker->read($this->tables->ask($text->sum, $settings->table?->table()?->later($moved), Writer::marked($manner->style)))
+                : $this->marker->question($text->read($this->reader), $manner, $place + 1);
+        } catch (NotUnderstood|NoSuchQuestion) {
+            return new ToMark('' === $text->wording ? $text->sum : $text->wording, null, null, '', []);
+        }
     }
 
     private function cell(Paper $paper, int $place, Written $written, ?ToMark $question, Style $style): CellReply

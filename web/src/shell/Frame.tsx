@@ -151,6 +151,9 @@ export function Frame({ me }: { me: MeReply }) {
               <NavLink to="/timetables" className={look}>
                 Timetables
               </NavLink>
+              <NavLink to="/mark" className={look}>
+                Mark
+              </NavLink>
             </nav>
             <div className="ml-auto flex min-w-0 flex-1 items-center justify-end gap-3 py-1.5 max-lg:basis-full">
               <SumLine

@@ -15,6 +15,8 @@ const places = {
   make: () => import('../sheet/MakeSheets'),
   print: () => import('../printing/PrintPreview'),
   tables: () => import('../timetable/Timetables'),
+  piles: () => import('../marking/Piles'),
+  marking: () => import('../marking/Marking'),
   classes: () => import('../classroom/Classes'),
   again: () => import('../account/SignInAgain'),
   sheet: () => import('../sheet/SheetPanel'),
@@ -34,6 +36,8 @@ const Shelf = part(() => places.shelf().then((it) => it.Shelf));
 const MakeSheets = part(() => places.make().then((it) => it.MakeSheets));
 const PrintPreview = part(() => places.print().then((it) => it.PrintPreview));
 const Timetables = part(() => places.tables().then((it) => it.Timetables));
+const Piles = part(() => places.piles().then((it) => it.Piles));
+const Marking = part(() => places.marking().then((it) => it.Marking));
 const Classes = part(() => places.classes().then((it) => it.Classes));
 const SignInAgain = part(() => places.again().then((it) => it.SignInAgain));
 
@@ -57,6 +61,8 @@ export function Places({ who, signedOut }: { who: MeReply; signedOut: boolean })
             <Route path="/sheets" element={<Shelf />} />
             <Route path="/sheets/make" element={<MakeSheets />} />
             <Route path="/timetables" element={<Timetables />} />
+            <Route path="/mark" element={<Piles />} />
+            <Route path="/mark/:id" element={<Marking />} />
             <Route path="/classes" element={<Classes />} />
             <Route path="/sheets/:id/print" element={<PrintPreview />} />
             <Route path="*" element={<Navigate to="/prepare" replace />} />

@@ -1,0 +1,103 @@
+import { expect, test } from './desk.js';
+
+test('a class of 24 is marked by keys alone, interrupted twice, and nothing is lost', async ({
+  desk,
+  page,
+  context,
+}) => {
+  test.setTimeout(120_000);
+  await page.goto('/mark');
+  await expect(page.getByRole('heading', { name: 'Mark', exact: true })).toBeVisible();
+  await desk.hasNoBarriers();
+  await page.getByLabel('The sheet that was written').selectOption({ label: 'The tide and the ferry' });
+  await page.getByRole('button', { name: 'Lay them out' }).click();
+  await expect(page).toHaveURL(/\/mark\/.+/);
+  const grid = page.getByRole('region', { name: 'Papers and questions' });
+  await expect(grid.getByRole('rowheader')).toHaveCount(24);
+  // question by question: Enter where it is right, otherwise what is written; two of three are right
+  let presses = 0;
+  const press = async (text: string) => {
+    if (text !== '') {
+      await page.keyboard.type(text);
+    }
+    await page.keyboard.press('Enter');
+    presses += 1;
+  };
+  for (let child = 0; child < 24; child += 1) {
+    await press(child % 3 === 2 ? '3h25' : '');
+  }
+  // the usual answer has its cause in the moment of typing
+  await page.keyboard.type('4:80 pm');
+  await expect(page.getByTestId('said')).toContainText('may ');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('status').first()).toHaveText('Saved');
+  await expect(page.getByLabel('Esme, question 1: right')).toBeVisible();
+  await expect(page.getByLabel('Cleo, question 1: 3h25 (wrong)')).toBeVisible();
+  await page.getByLabel('Cleo, question 1: 3h25 (wrong)').click();
+  await expect(page.getByRole('region', { name: 'So far' })).toContainText('So far, 24 papers');
+  await expect(page.getByRole('region', { name: 'So far' })).toContainText('✕ 3 h 25 min');
+  await desk.hasNoBarriers();
+  // the connection is lost, and marking goes on
+  await context.setOffline(true);
+  await page.getByLabel('Bram, question 2').click();
+  for (let child = 1; child < 6; child += 1) {
+    await press('');
+  }
+  await expect(page.getByRole('status').first()).toContainText('no connection');
+  // the tab is closed meanwhile; what was marked waits in this browser
+  const address = page.url();
+  await context.setOffline(false);
+  await page.close();
+  const again = await context.newPage();
+  await again.goto(address);
+  await expect(again.getByLabel('Farid, question 2: right')).toBeVisible();
+  await expect(again.getByRole('status').first()).toHaveText('Saved');
+  // another window sees it, marks beside it, and neither loses anything
+  const other = await context.newPage();
+  await other.goto(address);
+  await other.getByLabel('Yusuf, question 6').click();
+  await other.keyboard.type('40');
+  await other.keyboard.press('Enter');
+  await expect(other.getByLabel('Yusuf, question 6: 40 (right)')).toBeVisible();
+  await again.bringToFront();
+  await again.getByLabel('Anouk, question 6').click();
+  await again.keyboard.press('Enter');
+  await expect(again.getByLabel('Yusuf, question 6: 40 (right)')).toBeVisible();
+  expect(presses).toBeLessThan(1.3 * 30);
+  await other.close();
+  await again.goto('/mark');
+  await expect(again.getByText(/24 of 24 papers begun/)).toBeVisible();
+  await again.getByRole('button', { name: /^Put away The tide and the ferry/ }).click();
+  await expect(again.getByText(/24 of 24 papers begun/)).toHaveCount(0);
+  await again.getByRole('button', { name: 'Undo' }).click();
+  await expect(again.getByText(/24 of 24 papers begun/)).toBeVisible();
+});
+
+test('a verdict is overruled and stays so; what is taken back is taken back; absent children are passed over', async ({
+  desk,
+  page,
+}) => {
+  await page.goto('/mark');
+  await page.getByLabel('Or what was read out, one to a line').fill('45 min + 50 min\n2 h - 35 min');
+  await page.getByRole('button', { name: 'Mark these' }).click();
+  await expect(page.getByTestId('key')).toHaveText('= 1 h 35 min');
+  await page.keyboard.type('1h40');
+  await expect(page.getByTestId('said')).toContainText('Only a little off.');
+  await page.keyboard.press('!');
+  await expect(page.getByTestId('said')).toContainText('counted as right by you');
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('-');
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Bram, question 1: blank')).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(page.getByLabel('Bram, question 1', { exact: true })).toBeFocused();
+  await page.getByLabel('was not there').check();
+  await expect(page.getByRole('cell', { name: 'absent' })).toBeVisible();
+  await page.reload();
+  await expect(page.getByLabel('Anouk, question 1: 1h40 (right)')).toBeVisible();
+  await page.getByRole('radio', { name: 'by child' }).click();
+  await page.getByLabel('Anouk, question 2').click();
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Cleo, question 1', { exact: true })).toBeFocused();
+  await desk.hasNoBarriers();
+});

@@ -1,0 +1,177 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { ask } from '../api/client';
+import { setsQuery, shelfQuery } from '../api/queries';
+import type { BeginPileRequest, PileReply } from '../api/types';
+import { Button } from '../ui/Button';
+import { useNotice } from '../ui/notices';
+import { useTitle } from '../ui/useTitle';
+import { pilesQuery } from './usePile';
+
+const day = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'long' });
+
+/** Piles that are being marked, and the way to a new one: from a sheet, its copies, or what was read out. */
+export function Piles() {
+  useTitle('Mark');
+  const piles = useQuery(pilesQuery);
+  const shelf = useQuery(shelfQuery);
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const notice = useNotice();
+  const [sheet, setSheet] = useState('');
+  const sets = useQuery({ ...setsQuery(sheet), enabled: sheet !== '' });
+  const [set, setSet] = useState('');
+  const [spoken, setSpoken] = useState('');
+  const begin = useMutation({
+    mutationFn: (wanted: BeginPileRequest) => ask<PileReply>('POST', '/api/piles', wanted),
+    onSuccess: (pile) => {
+      void client.invalidateQueries(pilesQuery);
+      void navigate(`/mark/${pile.id}`);
+    },
+    onError: (failure) => {
+      notice(failure.message);
+    },
+  });
+  const restore = useMutation({
+    mutationFn: (id: string) => ask<null>('POST', `/api/piles/${id}/restore`),
+    onSuccess: () => client.invalidateQueries(pilesQuery),
+  });
+  const remove = useMutation({
+    mutationFn: (id: string) => ask<null>('DELETE', `/api/piles/${id}`),
+    onSuccess: (_, id) => {
+      void client.invalidateQueries(pilesQuery);
+      notice('The pile is put away.', () => {
+        restore.mutate(id);
+      });
+    },
+    onError: (failure) => {
+      notice(failure.message);
+    },
+  });
+  const lines = spoken
+    .split('\n')
+    .map((line) => line.trim())
+    .filter((line) => line !== '');
+  const field = 'mt-1 block min-h-10 w-full rounded-md border-2 border-ink bg-sheet px-2 text-lg';
+  return (
+    <div className="grid min-h-0 flex-1 gap-x-10 gap-y-8 overflow-y-auto px-6 py-5 lg:grid-cols-[minmax(0,7fr)_minmax(0,5fr)]">
+      <section aria-label="Piles">
+        <h1 className="text-3xl font-bold">Mark</h1>
+        {piles.data?.length === 0 && (
+          <p className="mt-3 text-lg">No pile yet. Choose the sheet that was written, and the class lies before you.</p>
+        )}
+        <ul className="mt-3">
+          {piles.data?.map((pile) => (
+            <li key={pile.id} className="flex items-center gap-3 border-b border-hair">
+              <Link to={`/mark/${pile.id}`} className="min-w-0 flex-1 py-3 text-xl hover:underline">
+                <span className="font-bold">{pile.title}</span>
+                <span className="block text-base text-soft">
+                  {day.format(new Date(pile.on))}
+                  {pile.className === '' ? '' : `, ${pile.className}`}, {pile.marked} of {pile.papers} papers begun
+                </span>
+              </Link>
+              <button
+                type="button"
+                className="grid size-10 place-items-center text-soft hover:text-ink"
+                aria-label={`Put away ${pile.title} of ${day.format(new Date(pile.on))}`}
+                onClick={() => {
+                  remove.mutate(pile.id);
+                }}
+              >
+                <Trash2 size={18} aria-hidden="true" />
+              </button>
+            </li>
+          ))}
+        </ul>
+      </section>
+      <section aria-label="A new pile" className="bg-desk px-5 py-4">
+        <h2 className="text-xl font-bold">A new pile</h2>
+        <form
+          className="mt-2"
+          onSubmit={(event) => {
+            event.preventDefault();
+            if (sheet !== '' && !begin.isPending) {
+              begin.mutate({ sheetId: sheet, set: set === '' ? null : set });
+            }
+          }}
+        >
+          <label className="block text-lg">
+            The sheet that was written
+            <select
+              className={field}
+              value={sheet}
+              onChange={(event) => {
+                setSheet(event.target.value);
+                setSet('');
+              }}
+            >
+              <option value="">choose one</option>
+              {shelf.data
+                ?.filter((one) => !one.archived && one.questions > 0)
+                // levels that were made together are one pile
+                .filter(
+                  (one, i, all) => one.family === null || all.findIndex((other) => other.family === one.family) === i,
+                )
+                .map((one) => (
+                  <option key={one.id} value={one.id}>
+                    {one.title}
+                    {one.family === null ? '' : ' (all its levels)'}
+                  </option>
+                ))}
+            </select>
+          </label>
+          {sheet !== '' && (sets.data?.length ?? 0) > 0 && (
+            <label className="mt-3 block text-lg">
+              As it was handed out
+              <select
+                className={field}
+                value={set}
+                onChange={(event) => {
+                  setSet(event.target.value);
+                }}
+              >
+                <option value="">the same for all</option>
+                {sets.data?.map((one) => (
+                  <option key={one.id} value={one.id}>
+                    {one.copies.length} copies of {day.format(new Date(one.madeAt))}
+                  </option>
+                ))}
+              </select>
+            </label>
+          )}
+          <Button type="submit" look="strong" className="mt-4" aria-disabled={sheet === '' || begin.isPending}>
+            Lay them out
+          </Button>
+        </form>
+        <form
+          className="mt-7 border-t-2 border-hair pt-4"
+          onSubmit={(event) => {
+            event.preventDefault();
+            if (lines.length > 0 && !begin.isPending) {
+              begin.mutate({ questions: lines, title: 'Read out' });
+            }
+          }}
+        >
+          <label className="block text-lg">
+            Or what was read out, one to a line
+            <textarea
+              rows={4}
+              maxLength={20000}
+              className={`${field} py-1.5`}
+              placeholder={'3 h 40 min + 2 h 45 min\n10:15 am - 35 min'}
+              value={spoken}
+              onChange={(event) => {
+                setSpoken(event.target.value);
+              }}
+            />
+          </label>
+          <Button type="submit" className="mt-3" aria-disabled={lines.length === 0 || begin.isPending}>
+            Mark these
+          </Button>
+        </form>
+      </section>
+    </div>
+  );
+}
