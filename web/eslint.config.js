@@ -12,6 +12,7 @@ const rooms = {
   mistake: ['api', 'ui'],
   sheet: ['api', 'classroom', 'models', 'ui'],
   marking: ['api', 'ui'],
+  evidence: ['api', 'classroom', 'ui'],
   printing: ['api', 'classroom', 'sheet', 'ui'],
   timetable: ['api', 'models', 'sheet', 'ui'],
   work: ['api', 'models', 'sheet', 'ui'],

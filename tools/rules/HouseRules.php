@@ -29,6 +29,7 @@ final class HouseRules
         'Work' => ['Judging', 'Method', 'Mistake', 'Notation', 'Picture', 'Problem', 'Skill', 'Sum', 'Time'],
         'Weighing' => ['Judging', 'Mistake', 'Notation', 'Question', 'Skill', 'Sum', 'Time', 'Work'],
         'Marking' => ['Judging', 'Mistake', 'Notation', 'Question', 'Sum', 'Time', 'Timetable'],
+        'Evidence' => ['Judging', 'Mistake', 'Notation', 'Skill', 'Sum', 'Weighing', 'Work'],
         'Sheet' => ['Judging', 'Notation', 'Picture', 'Problem', 'Question', 'Skill', 'Sum', 'Time', 'Weighing', 'Work'],
         'Board' => ['Method', 'Notation', 'Picture', 'Problem', 'Sum', 'Time', 'Work'],
     ];
@@ -48,7 +49,8 @@ final class HouseRules
         'Sheet' => ['Account', 'Api', 'Classroom', 'Storage', 'Timetable'],
         'Printing' => ['Api', 'Classroom', 'Sheet'],
         'Marking' => ['Account', 'Api', 'Classroom', 'Sheet', 'Storage'],
-        'Demo' => ['Account', 'Classroom', 'Sheet'],
+        'Evidence' => ['Account', 'Api', 'Classroom', 'Marking', 'Sheet'],
+        'Demo' => ['Account', 'Classroom', 'Marking', 'Sheet'],
     ];
 
     /** The core is the subject alone: no framework, no database, no HTTP. */

@@ -13,6 +13,7 @@ use Rostik\App\Sheet\Sheets;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
 use Symfony\Component\Uid\Uuid;
@@ -28,8 +29,14 @@ final class DemoCommand extends Command
         private readonly EntityManagerInterface $entities,
         private readonly UserPasswordHasherInterface $hasher,
         private readonly Sheets $sheets,
+        private readonly DemoPapers $papers,
     ) {
         parent::__construct();
+    }
+
+    protected function configure(): void
+    {
+        $this->addOption('marked', null, InputOption::VALUE_NONE, 'with papers that are marked');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -46,8 +53,12 @@ final class DemoCommand extends Command
         $this->entities->persist($class);
         // the ids of questions are given by whoever adds them
         $question = static fn (string $sum): QuestionRequest => new QuestionRequest(Uuid::v4()->toRfc4122(), new QuestionText($sum));
+        $sheet = null;
         foreach (self::sheets() as $title => $sums) {
-            $this->sheets->new($teacher, $title, array_map($question, $sums), $class);
+            $sheet = $this->sheets->new($teacher, $title, array_map($question, $sums), $class);
+        }
+        foreach (true === $input->getOption('marked') && null !== $sheet ? $this->papers->of($teacher, $sheet) : [] as $pile) {
+            $this->entities->persist($pile);
         }
         $this->entities->flush();
         $output->writeln('The demonstration classroom is loaded.');

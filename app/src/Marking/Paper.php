@@ -116,6 +116,12 @@ class Paper
         $this->part = $part ?? $this->part;
     }
 
+    /** Takes all marks off, as if nothing had been marked. */
+    public function wipe(): void
+    {
+        $this->marks = [];
+    }
+
     public function mark(int $question, Written $written, int $revision): void
     {
         $this->marks[$question] = array_filter(['given' => $written->given, 'sign' => $written->sign?->value], static fn (?string $one): bool => null !== $one && '' !== $one)

@@ -16,7 +16,7 @@ final class RoutesTest extends ApiTestCase
     /** Enough for each request that has a body; what it does not know is passed over. */
     private const BODY = [
         'version' => 1, 'title' => 'Taken', 'questions' => [], 'count' => 2, 'name' => 'Terns', 'sums' => ['1 h + 2 h'], 'text' => '1 h + 2 h',
-        'aims' => [['rung' => 'add-plain', 'count' => 1]], 'levels' => ['core'], 'kind' => 'total', 'method' => 'column', 'cells' => []];
+        'aims' => [['rung' => 'add-plain', 'count' => 1]], 'levels' => ['core'], 'kind' => 'total', 'method' => 'column', 'cells' => [], 'groups' => [], 'standing' => 'secure'];
 
     /** What is worked out for anybody: nothing in it belongs to a teacher. */
     private const FOR_ALL = ['/api/me', '/api/sign-in', '/api/empty', '/api/work', '/api/board', '/api/mistakes', '/{path}'];
@@ -76,11 +76,12 @@ final class RoutesTest extends ApiTestCase
                 continue;
             }
             $own = match (true) {
-                str_starts_with($path, '/api/classes') => $classes[0]['id'],
+                str_starts_with($path, '/api/children') || str_starts_with($path, '/print/children') => self::text((array) self::in($classes, 0, 'children', 0), 'id'),
+                str_starts_with($path, '/api/classes') || str_starts_with($path, '/print/classes') => $classes[0]['id'],
                 str_starts_with($path, '/api/piles') => self::text($pile, 'id'),
                 default => $sheet['id'],
             };
-            $at = static fn (string $id): string => strtr($path, ['{id}' => $id, '{set}' => $set['id'], '{format}' => 'text', '{paper}' => Uuid::v7()->toRfc4122()]);
+            $at = static fn (string $id): string => strtr($path, ['{id}' => $id, '{set}' => $set['id'], '{format}' => 'text', '{paper}' => Uuid::v7()->toRfc4122(), '{rung}' => 'add-regroup']);
             $there = $this->ask($method, $at($own), 'GET' === $method ? null : self::BODY);
             self::assertSame(404, $this->code(), $method.' '.$path);
             if ('/api/classes/{id}' !== $path || 'PUT' !== $method) {

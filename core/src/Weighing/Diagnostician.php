@@ -43,10 +43,22 @@ final class Diagnostician
         $usual = [];
         foreach ($answers as [$sum, $written]) {
             $judgements[] = $this->judge($sum, $written);
-            $usual += $this->sums[$sum][2] ?? [];
+            $usual += $this->usual($sum);
         }
 
         return $this->weighing->weigh($judgements, $usual);
+    }
+
+    /**
+     * The judgement of the right answer, where a tick is all that is known; null where the sum has no one answer.
+     *
+     * @throws NotUnderstood when the sum cannot be read
+     */
+    public function ticked(string $text): ?Judgement
+    {
+        $right = $this->judge($text, '')->expected?->text();
+
+        return null === $right ? null : $this->judge($text, $right);
     }
 
     /** @throws NotUnderstood when the sum cannot be read */
@@ -58,15 +70,25 @@ final class Diagnostician
             }
             $understood = $this->understanding->of($text);
             $sum = $understood->read->sum;
-            $this->sums[$text] = [$sum, $this->book->predict($sum, words: $understood->told->text ?? ''), $this->usual($sum, null !== $understood->told)];
+            $this->sums[$text] = [$sum, $this->book->predict($sum, words: $understood->told->text ?? ''), $this->lookedFor($sum, null !== $understood->told)];
         }
         [$sum, $predicted] = $this->sums[$text];
 
         return $this->judge->judge($sum, $written, $predicted);
     }
 
+    /**
+     * @param string $text of a sum that has been judged
+     *
+     * @return array<string, true> mistakes that are looked for where such sums are learned
+     */
+    public function usual(string $text): array
+    {
+        return $this->sums[$text][2] ?? [];
+    }
+
     /** @return array<string, true> */
-    private function usual(Sum $sum, bool $told): array
+    private function lookedFor(Sum $sum, bool $told): array
     {
         $usual = [];
         foreach ([...$this->ladder->exercisedBy($sum), ...($told ? [$sum instanceof InTurn ? 'two-step-problem' : 'one-step-problem'] : [])] as $rung) {

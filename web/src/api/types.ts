@@ -58,6 +58,14 @@ export interface AnswerRequest {
   style?: Style;
 }
 
+export interface AnswerSeenReply {
+  on: string;
+  from: string;
+  asked: string;
+  given: string;
+  right: boolean | null;
+}
+
 export interface AskTableRequest {
   table: string;
   level?: Level;
@@ -117,6 +125,16 @@ export interface CauseReply {
   look: string;
 }
 
+export interface CauseSeenReply {
+  id: string;
+  may: string;
+  look: string;
+  perhaps: boolean;
+  lately: boolean;
+  evidence: number[];
+  against: number[];
+}
+
 export interface Cell {
   stop: number | null;
   service: number | null;
@@ -171,6 +189,15 @@ export interface Changed {
 export interface ChildEntry {
   id: string;
   name: string;
+}
+
+export interface ChildSeenReply {
+  id: string;
+  name: string;
+  answers: AnswerSeenReply[];
+  rungs: RungSeenReply[];
+  causes: CauseSeenReply[];
+  next: string | null;
 }
 
 export interface ChooseRequest {
@@ -359,6 +386,16 @@ export interface FeedReply {
   table: TableReply | null;
 }
 
+export interface FollowUpReply {
+  classId: string;
+  className: string;
+  groups: GroupText[];
+  kept: boolean;
+  children: ChildSeenReply[];
+  tell: string[];
+  from: string;
+}
+
 export interface FoundCopyReply {
   code: string;
   name: string;
@@ -371,6 +408,21 @@ export interface GivenLine {
   name: string;
   value: string;
   told: string;
+}
+
+export type GroupKind = 'cause' | 'rung' | 'next' | 'unsure';
+
+export interface GroupText {
+  kind: GroupKind;
+  cause: string | null;
+  rung: string | null;
+  reason: string;
+  look: string;
+  children: string[];
+}
+
+export interface GroupsRequest {
+  groups: GroupText[];
 }
 
 export type HalfOfDay = 'a.m.' | 'p.m.';
@@ -684,6 +736,16 @@ export interface RungReply {
   read: boolean;
 }
 
+export interface RungSeenReply {
+  rung: string;
+  can: string;
+  by: Standing;
+  word: Standing | null;
+  wordOn: string;
+  days: number;
+  answers: number[];
+}
+
 export type Scaffold = 'full' | 'outline' | 'none';
 
 export interface SeparatingMistakeReply {
@@ -780,6 +842,12 @@ export interface ShelfReply {
 }
 
 export type Sign = 'right' | 'wrong' | 'blank' | 'unreadable';
+
+export type Standing = 'secure' | 'on-the-way' | 'not-yet' | 'not-seen';
+
+export interface StandingRequest {
+  standing: Standing;
+}
 
 export interface Step {
   say: string;

@@ -85,7 +85,7 @@ export function Grid({ state, at, typed, onType, onKey, onGo }: Props) {
                         maxLength={200}
                         autoComplete="off"
                         spellCheck={false}
-                        placeholder={cell ? inWords(cell) : ''}
+                        placeholder={cell ? (cell.given === '' ? inWords(cell) : cell.given) : ''}
                         aria-label={`${paper.name}, question ${i + 1}${cell ? `: ${inWords(cell)}` : ''}`}
                         onChange={(event) => {
                           onType(event.target.value);

@@ -431,6 +431,13 @@ function Pile({ keeper, state }: { keeper: PileKeeper; state: PileState }) {
             </label>
             <BoardLink state={state} />
           </p>
+          {pile.classId !== null && (
+            <p className="mt-2">
+              <Link to="/follow-up" className="font-bold underline underline-offset-4">
+                Follow up: groups for tomorrow
+              </Link>
+            </p>
+          )}
           <Button className="mt-2" onClick={undo} aria-disabled={!state.canUndo}>
             Take back
           </Button>

@@ -154,6 +154,9 @@ export function Frame({ me }: { me: MeReply }) {
               <NavLink to="/mark" className={look}>
                 Mark
               </NavLink>
+              <NavLink to="/follow-up" className={look}>
+                Follow up
+              </NavLink>
             </nav>
             <div className="ml-auto flex min-w-0 flex-1 items-center justify-end gap-3 py-1.5 max-lg:basis-full">
               <SumLine

@@ -17,6 +17,7 @@ const places = {
   tables: () => import('../timetable/Timetables'),
   piles: () => import('../marking/Piles'),
   marking: () => import('../marking/Marking'),
+  follow: () => import('../evidence/FollowUp'),
   classes: () => import('../classroom/Classes'),
   again: () => import('../account/SignInAgain'),
   sheet: () => import('../sheet/SheetPanel'),
@@ -38,6 +39,7 @@ const PrintPreview = part(() => places.print().then((it) => it.PrintPreview));
 const Timetables = part(() => places.tables().then((it) => it.Timetables));
 const Piles = part(() => places.piles().then((it) => it.Piles));
 const Marking = part(() => places.marking().then((it) => it.Marking));
+const FollowUp = part(() => places.follow().then((it) => it.FollowUp));
 const Classes = part(() => places.classes().then((it) => it.Classes));
 const SignInAgain = part(() => places.again().then((it) => it.SignInAgain));
 
@@ -63,6 +65,7 @@ export function Places({ who, signedOut }: { who: MeReply; signedOut: boolean })
             <Route path="/timetables" element={<Timetables />} />
             <Route path="/mark" element={<Piles />} />
             <Route path="/mark/:id" element={<Marking />} />
+            <Route path="/follow-up" element={<FollowUp />} />
             <Route path="/classes" element={<Classes />} />
             <Route path="/sheets/:id/print" element={<PrintPreview />} />
             <Route path="*" element={<Navigate to="/prepare" replace />} />

@@ -1,0 +1,307 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Evidence;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Psr\Clock\ClockInterface;
+use Rostik\App\Classroom\Child;
+use Rostik\App\Classroom\Classroom;
+use Rostik\App\Marking\Paper;
+use Rostik\App\Sheet\QuestionText;
+use Rostik\Core\Evidence\Answered;
+use Rostik\Core\Evidence\Grouping;
+use Rostik\Core\Evidence\GroupKind;
+use Rostik\Core\Evidence\Picture;
+use Rostik\Core\Evidence\Pictures;
+use Rostik\Core\Evidence\Pupil;
+use Rostik\Core\Evidence\Standing;
+use Rostik\Core\Marking\Sign;
+use Rostik\Core\Marking\Written;
+use Rostik\Core\Mistake\MistakeBook;
+use Rostik\Core\Skill\Ladder;
+use Rostik\Core\Skill\Level;
+use Rostik\Core\Weighing\Choosing;
+use Rostik\Core\Weighing\Finding;
+
+/** What the answers of a class show: gathered from its piles, put together child by child, and into groups. */
+final readonly class ClassEvidence
+{
+    /** Questions that would tell most. */
+    private const TELL = 3;
+
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private ClockInterface $clock,
+        private Pictures $pictures,
+        private Grouping $grouping,
+        private Ladder $ladder,
+        private MistakeBook $book,
+        private Choosing $choosing,
+    ) {
+    }
+
+    public function followUp(Classroom $class): FollowUpReply
+    {
+        $seen = $this->seen($class);
+        $words = $this->words($class);
+        $pictures = [];
+        foreach ($seen as $id => [$picture]) {
+            $pictures[$id] = $picture->said(array_map(static fn (RungWord $word): Standing => $word->standing(), $words[$id] ?? []));
+        }
+        $kept = $this->kept($class);
+        $groups = null === $kept ? array_map(GroupText::of(...), $this->grouping->of(array_values($pictures))) : $this->upToDate($kept, $class);
+        $unsure = [] !== array_filter($groups, static fn (GroupText $group): bool => GroupKind::Unsure === $group->kind && [] !== $group->children);
+
+        return new FollowUpReply(
+            $class->id()->toRfc4122(),
+            $class->name(),
+            $groups,
+            null !== $kept,
+            array_map(fn (Child $child): ChildSeenReply => $this->reply($child, $seen[$child->id()->toRfc4122()], $words[$child->id()->toRfc4122()] ?? []), $class->children()),
+            $unsure ? $this->tell($pictures) : [],
+            $this->from($seen),
+        );
+    }
+
+    public function child(Child $child): ChildSeenReply
+    {
+        $id = $child->id()->toRfc4122();
+
+        return $this->reply($child, $this->seen($child->classroom())[$id], $this->words($child->classroom())[$id] ?? []);
+    }
+
+    /** @param ?Standing $standing null takes the word back */
+    public function say(Child $child, string $rung, ?Standing $standing): void
+    {
+        $word = $this->entities->getRepository(RungWord::class)->findOneBy(['child' => $child, 'rung' => $rung]);
+        if (null === $standing) {
+            if (null !== $word) {
+                $this->entities->remove($word);
+            }
+        } elseif (null !== $word) {
+            $word->say($standing, $this->clock->now());
+        } else {
+            $this->entities->persist(new RungWord($child, $this->ladder->rung($rung)->id, $standing, $this->clock->now()));
+        }
+        $this->entities->flush();
+    }
+
+    /** @param ?GroupsRequest $wanted null for those that are computed */
+    public function keep(Classroom $class, ?GroupsRequest $wanted): void
+    {
+        $kept = $this->kept($class);
+        if (null === $wanted) {
+            if (null !== $kept) {
+                $this->entities->remove($kept);
+            }
+        } else {
+            $groups = array_map(static fn (GroupText $group): array => $group->kept(), $wanted->groups);
+            null === $kept ? $this->entities->persist(new KeptGroups($class, $groups, $this->clock->now())) : $kept->keep($groups, $this->clock->now());
+        }
+        $this->entities->flush();
+    }
+
+    public function erase(Child $child): void
+    {
+        foreach ([Paper::class, RungWord::class] as $what) {
+            foreach ($this->entities->getRepository($what)->findBy(['child' => $child]) as $one) {
+                $one instanceof Paper ? $one->wipe() : $this->entities->remove($one);
+            }
+        }
+        $this->entities->flush();
+    }
+
+    /** Children down, rungs across; the teacher's word where there is one. */
+    public function csv(Classroom $class): string
+    {
+        $all = $this->followUp($class)->children;
+        $rungs = array_values(array_filter($this->ladder->rungs(), static fn ($rung): bool => [] !== array_filter($all, static fn (ChildSeenReply $child): bool => [] !== array_filter($child->rungs, static fn (RungSeenReply $one): bool => $one->rung === $rung->id))));
+        $rows = [['child', ...array_map(static fn ($rung): string => $rung->can, $rungs)]];
+        foreach ($all as $child) {
+            $by = [];
+            foreach ($child->rungs as $one) {
+                $by[$one->rung] = ($one->word ?? $one->by)->said();
+            }
+            $rows[] = [$child->name, ...array_map(static fn ($rung): string => $by[$rung->id] ?? Standing::NotSeen->said(), $rungs)];
+        }
+
+        return implode('', array_map(static fn (array $row): string => implode(',', array_map(static fn (string $field): string => 1 === preg_match('/[",;\r\n]/', $field) ? '"'.str_replace('"', '""', $field).'"' : (1 === preg_match('/^[=+@\t]/', $field) ? "'".$field : $field), $row))."\r\n", $rows));
+    }
+
+    private function kept(Classroom $class): ?KeptGroups
+    {
+        return $this->entities->getRepository(KeptGroups::class)->findOneBy(['classroom' => $class]);
+    }
+
+    /**
+     * Who has left is in none of them; who is new is in the last.
+     *
+     * @return list<GroupText>
+     */
+    private function upToDate(KeptGroups $kept, Classroom $class): array
+    {
+        $there = array_map(static fn (Child $child): string => $child->id()->toRfc4122(), $class->children());
+        $placed = [];
+        $groups = [];
+        foreach (array_map(GroupText::ofKept(...), $kept->groups()) as $group) {
+            $children = array_values(array_filter($group->children, static fn (string $id): bool => \in_array($id, $there, true) && !isset($placed[$id])));
+            $placed += array_flip($children);
+            if ([] !== $children) {
+                $groups[] = $group->with($children);
+            }
+        }
+        $new = array_values(array_filter($there, static fn (string $id): bool => !isset($placed[$id])));
+
+        return [] === $new ? $groups : [...$groups, new GroupText(GroupKind::Unsure, null, null, 'Not in a group yet.', '', $new)];
+    }
+
+    /**
+     * By child: what its answers show, and the answers themselves.
+     *
+     * @return array<string, array{Picture, list<AnswerSeenReply>}>
+     */
+    private function seen(Classroom $class): array
+    {
+        /** @var list<Paper> $papers */
+        $papers = $this->entities->createQueryBuilder()
+            ->select('k', 'p', 'c')
+            ->from(Paper::class, 'k')
+            ->join('k.pile', 'p')
+            ->join('k.child', 'c')
+            ->where('c.classroom = :class')
+            ->andWhere('p.deletedAt IS NULL')
+            ->setParameter('class', $class->id(), 'uuid')
+            ->orderBy('p.onDay', 'ASC')
+            ->addOrderBy('p.id', 'ASC')
+            ->getQuery()
+            ->getResult();
+        $answers = [];
+        $replies = [];
+        foreach ($papers as $paper) {
+            $id = $paper->child()?->id()->toRfc4122() ?? '';
+            $questions = $paper->own() ?? ($paper->pile()->parts()[$paper->part()] ?? null)?->questions() ?? [];
+            $day = $paper->pile()->onDay()->format('Y-m-d');
+            foreach ($paper->isAbsent() ? [] : $paper->marks() as $place => $written) {
+                $text = $questions[$place] ?? null;
+                $right = self::right($written);
+                if (null === $text || (null === $right && '' === $written->given)) {
+                    continue;
+                }
+                $answers[$id][] = new Answered($text->line(), $written->given, $day, $right);
+                $replies[$id][] = new AnswerSeenReply($day, $paper->pile()->title(), self::asked($text), $written->given, $right);
+            }
+        }
+        $seen = [];
+        foreach ($class->children() as $child) {
+            $id = $child->id()->toRfc4122();
+            $picture = $this->pictures->of(new Pupil($id, $answers[$id] ?? []));
+            $seen[$id] = [$picture, array_map(static fn (AnswerSeenReply $one, Answered $of): AnswerSeenReply => null !== $one->right ? $one : new AnswerSeenReply($one->on, $one->from, $one->asked, $one->given, $picture->isRight($of)), $replies[$id] ?? [], $answers[$id] ?? [])];
+        }
+
+        return $seen;
+    }
+
+    /** As the teacher says it, with a sign or a word of her own; null where it is to be judged, or says nothing. */
+    private static function right(Written $written): ?bool
+    {
+        return $written->over ?? match ($written->sign) {
+            Sign::Right => true,
+            Sign::Wrong => false,
+            Sign::Blank, Sign::Unreadable, null => null,
+        };
+    }
+
+    private static function asked(QuestionText $text): string
+    {
+        return '' === $text->wording ? $text->sum : $text->wording;
+    }
+
+    /**
+     * @param array{Picture, list<AnswerSeenReply>} $seen
+     * @param array<string, RungWord>               $words by rung
+     */
+    private function reply(Child $child, array $seen, array $words): ChildSeenReply
+    {
+        [$picture, $answers] = $seen;
+        $rungs = [];
+        foreach ($this->ladder->rungs() as $rung) {
+            $learnt = $picture->rungs[$rung->id] ?? null;
+            $word = $words[$rung->id] ?? null;
+            if (null !== $learnt || null !== $word) {
+                $rungs[] = new RungSeenReply($rung->id, $rung->can, $learnt->standing ?? Standing::NotSeen, $word?->standing(), $word?->saidAt()->format('Y-m-d') ?? '', $learnt->days ?? 0, $picture->answers[$rung->id] ?? []);
+            }
+        }
+        $style = $child->classroom()->style();
+        $next = $this->grouping->tryNext($picture);
+
+        return new ChildSeenReply(
+            $child->id()->toRfc4122(),
+            $child->name(),
+            $answers,
+            $rungs,
+            array_map(fn (Finding $one): CauseSeenReply => new CauseSeenReply($one->mistake, $style->signs($this->book->mistake($one->mistake)->may()), $style->signs($this->book->mistake($one->mistake)->look()), $one->perhaps, $one->lately, $picture->placesOf($one->evidence), $picture->placesOf($one->against)), $picture->diagnosis->findings),
+            null === $next ? null : $this->ladder->rung($next)->can,
+        );
+    }
+
+    /** @return array<string, array<string, RungWord>> by child and rung */
+    private function words(Classroom $class): array
+    {
+        /** @var list<RungWord> $all */
+        $all = $this->entities->createQueryBuilder()
+            ->select('w')
+            ->from(RungWord::class, 'w')
+            ->join('w.child', 'c')
+            ->where('c.classroom = :class')
+            ->setParameter('class', $class->id(), 'uuid')
+            ->getQuery()
+            ->getResult();
+        $words = [];
+        foreach ($all as $word) {
+            $words[$word->child()->id()->toRfc4122()][$word->rung()] = $word;
+        }
+
+        return $words;
+    }
+
+    /**
+     * The questions that would tell most, on the rung that was asked for most.
+     *
+     * @param array<string, Picture> $pictures
+     *
+     * @return list<string>
+     */
+    private function tell(array $pictures): array
+    {
+        $times = [];
+        foreach ($pictures as $picture) {
+            foreach ($picture->rungs as $rung => $learnt) {
+                $times[$rung] = ($times[$rung] ?? 0) + $learnt->answers;
+            }
+        }
+        arsort($times);
+        $rung = array_key_first($times);
+
+        return null === $rung ? [] : $this->choosing->choose($this->ladder->rung((string) $rung), Level::Core, self::TELL, 1)->sums;
+    }
+
+    /** @param array<string, array{Picture, list<AnswerSeenReply>}> $seen */
+    private function from(array $seen): string
+    {
+        $from = [];
+        foreach ($seen as [, $answers]) {
+            foreach ($answers as $answer) {
+                $from[$answer->on.' '.$answer->from] = true;
+            }
+        }
+        $papers = \count($from);
+
+        return match (true) {
+            0 === $papers => '',
+            1 === $papers => 'from one pile of papers',
+            default => \sprintf('from %d piles of papers', $papers),
+        };
+    }
+}

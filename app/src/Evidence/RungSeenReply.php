@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Evidence;
+
+use Rostik\Core\Evidence\Standing;
+
+/** How a child stands on a rung, with the answers behind it. */
+final readonly class RungSeenReply
+{
+    /**
+     * @param string    $can     "I can …"
+     * @param Standing  $by      its answers
+     * @param ?Standing $word    the teacher's own, over it
+     * @param string    $wordOn  day on which it was said, 2027-03-11; empty for none
+     * @param list<int> $answers places of the answers behind it
+     */
+    public function __construct(public string $rung, public string $can, public Standing $by, public ?Standing $word, public string $wordOn, public int $days, public array $answers)
+    {
+    }
+}

@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Tests\Marking;
+
+use Rostik\App\Account\Teacher;
+use Rostik\App\Tests\ApiTestCase;
+use Symfony\Component\Uid\Uuid;
+
+/** What marked papers say of children: groups for tomorrow, a child's page, the teacher's own word, sheets for all groups. */
+final class FollowUpTest extends ApiTestCase
+{
+    private const SUMS = ['2 h 30 min + 4 h 45 min', '1 h 55 min + 2 h 50 min', '3 h 40 min + 2 h 35 min', '6 h 10 min - 3 h 45 min', '4 h 10 min - 1 h 25 min', '7 h 5 min - 2 h 40 min'];
+    /** Never regrouped; smaller from larger; all right. */
+    private const WRITTEN = [['6h75', '3h105', '5h75', '', '', ''], ['', '', '', '3h35', '3h15', '5h35'], ['', '', '', '', '', '']];
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->signIn();
+    }
+
+    /** Two days of papers: four children of each sort, six absent, six with a mark or two. */
+    private function marked(): void
+    {
+        foreach (['2027-03-10', '2027-03-11'] as $day) {
+            $sheet = self::text($this->ask('POST', '/api/sheets', ['title' => 'Tide', 'questions' => array_map(static fn (string $sum): array => ['id' => Uuid::v4()->toRfc4122(), 'text' => ['sum' => $sum]], self::SUMS)]), 'id');
+            $pile = $this->ask('POST', '/api/piles', ['sheetId' => $sheet, 'on' => $day]);
+            $cells = [];
+            for ($child = 0; $child < 18; ++$child) {
+                foreach (self::WRITTEN[$child % 3] as $place => $written) {
+                    $cells[] = ['paper' => self::in($pile, 'papers', $child, 'id'), 'question' => $place, 'given' => $written, 'sign' => '' === $written ? 'right' : null];
+                }
+            }
+            $this->ask('POST', '/api/piles/'.self::text($pile, 'id').'/cells', ['cells' => $cells]);
+            self::assertSame(200, $this->code());
+        }
+    }
+
+    /** @return array<mixed> */
+    private function followUp(): array
+    {
+        $reply = $this->ask('GET', '/api/classes/'.$this->classId().'/follow-up');
+        self::assertSame(200, $this->code());
+
+        return $reply;
+    }
+
+    public function testGroupsShareWhatMayBeBehindTheirAnswers(): void
+    {
+        $this->marked();
+        $reply = $this->followUp();
+        self::assertSame(['cause', 'cause', 'next', 'unsure'], self::column('kind', $reply, 'groups'));
+        self::assertEqualsCanonicalizing(['leaves-over-sixty', 'smaller-from-larger'], \array_slice(self::column('cause', $reply, 'groups'), 0, 2));
+        self::assertSame([6, 6, 6, 6], array_map(static fn (mixed $children): int => \count((array) $children), self::column('children', $reply, 'groups')));
+        self::assertSame('from 2 piles of papers', $reply['from']);
+        self::assertCount(3, (array) $reply['tell']);
+        // the answers behind it
+        $anouk = (array) self::in($reply, 'children', 0);
+        self::assertSame(['Anouk', 12], [$anouk['name'], \count((array) $anouk['answers'])]);
+        self::assertSame(['leaves-over-sixty'], self::column('id', $anouk, 'causes'));
+        self::assertSame([0, 1, 2, 6, 7, 8], self::in($anouk, 'causes', 0, 'evidence'));
+        self::assertSame([false, true], [self::in($anouk, 'answers', 0, 'right'), self::in($anouk, 'answers', 3, 'right')]);
+        self::assertSame([['add-regroup', 'not-yet'], ['subtract-regroup', 'secure']], array_map(static fn (mixed $rung): array => [self::in($rung, 'rung'), self::in($rung, 'by')], (array) $anouk['rungs']));
+    }
+
+    public function testTheTeachersWordStandsOverTheAnswersAndIsTakenBack(): void
+    {
+        $this->marked();
+        $id = (string) array_key_first($this->children());
+        $said = $this->ask('PUT', '/api/children/'.$id.'/rungs/add-regroup', ['standing' => 'secure']);
+        self::assertSame(['not-yet', 'secure'], [self::in($said, 'rungs', 0, 'by'), self::in($said, 'rungs', 0, 'word')]);
+        self::assertNotSame('', self::in($said, 'rungs', 0, 'wordOn'));
+        $said = $this->ask('PUT', '/api/children/'.$id.'/rungs/across-midnight', ['standing' => 'on-the-way']);
+        self::assertSame('on-the-way', self::in($said, 'rungs', 2, 'word'));
+        $back = $this->ask('DELETE', '/api/children/'.$id.'/rungs/add-regroup');
+        self::assertNull(self::in($back, 'rungs', 0, 'word'));
+        foreach ([['PUT', '/api/children/'.$id.'/rungs/juggling'], ['DELETE', '/api/children/'.$id.'/rungs/juggling'], ['GET', '/api/children/'.Uuid::v4()->toRfc4122()], ['GET', '/api/children/nobody']] as [$method, $path]) {
+            $this->ask($method, $path, 'PUT' === $method ? ['standing' => 'secure'] : null);
+            self::assertSame(404, $this->code(), $path);
+        }
+    }
+
+    public function testGroupsAreKeptAsTheyWerePutTogether(): void
+    {
+        $this->marked();
+        $groups = (array) $this->followUp()['groups'];
+        // one child from the first group to the second
+        /** @var list<array{children: list<string>}> $groups */
+        $moved = $groups[0]['children'][0] ?? '';
+        $groups[0]['children'] = \array_slice($groups[0]['children'], 1);
+        $groups[1]['children'][] = $moved;
+        $class = $this->classId();
+        $this->ask('PUT', '/api/classes/'.$class.'/groups', ['groups' => $groups]);
+        self::assertSame(204, $this->code());
+        $kept = $this->followUp();
+        self::assertTrue($kept['kept']);
+        self::assertSame([5, 7, 6, 6], array_map(static fn (mixed $children): int => \count((array) $children), self::column('children', $kept, 'groups')));
+        // sheets for all of them on one press, that belong together
+        $made = $this->ask('POST', '/api/classes/'.$class.'/groups/sheets', ['groups' => $groups]);
+        self::assertSame(201, $this->code());
+        self::assertCount(3, (array) $made['sheets']);
+        self::assertStringStartsWith('Group 1: ', self::text((array) self::in($made, 'sheets', 0), 'title'));
+        self::assertCount(6, (array) self::in($made, 'sheets', 0, 'questions'));
+        self::assertCount(3, (array) self::in($made, 'sheets', 0, 'levels'));
+        $this->browser->request('GET', '/print/sheets/'.self::text((array) self::in($made, 'sheets', 0), 'id').'?levels=1&part=both');
+        self::assertSame(3, substr_count($this->printed(), 'aria-label="Answer key'));
+        $this->ask('DELETE', '/api/classes/'.$class.'/groups');
+        self::assertFalse($this->followUp()['kept']);
+    }
+
+    public function testWhoHasLeftIsInNoGroupAndWhatWasSeenGoesWithTheChild(): void
+    {
+        $this->marked();
+        $class = $this->classId();
+        $this->ask('PUT', '/api/classes/'.$class.'/groups', ['groups' => $this->followUp()['groups']]);
+        $id = (string) array_key_first($this->children());
+        $this->ask('PUT', '/api/children/'.$id.'/rungs/add-regroup', ['standing' => 'secure']);
+        $own = (array) self::in($this->ask('GET', '/api/classes'), 0);
+        $own['children'] = [...\array_slice((array) $own['children'], 1), ['id' => Uuid::v4()->toRfc4122(), 'name' => 'Zora']];
+        $this->ask('PUT', '/api/classes/'.$class, array_intersect_key($own, ['name' => 1, 'children' => 1, 'taught' => 1, 'style' => 1]));
+        self::assertSame(200, $this->code());
+        $this->entities()->clear();
+        $reply = $this->followUp();
+        self::assertStringNotContainsString($id, (string) json_encode($reply));
+        self::assertSame('Not in a group yet.', self::in((array) $reply['groups'], \count((array) $reply['groups']) - 1, 'reason'));
+        self::assertSame([], self::in($reply, 'children', 23, 'answers'));
+        $this->ask('GET', '/api/children/'.$id);
+        self::assertSame(404, $this->code());
+    }
+
+    public function testNobodyElseSeesIt(): void
+    {
+        $class = $this->classId();
+        $child = (string) array_key_first($this->children());
+        $other = new Teacher('bell@ombrel.example', 'Corin Bell', 'Ombrel Island School');
+        $other->changePassword('no password');
+        $this->entities()->persist($other);
+        $this->entities()->flush();
+        $this->signIn('bell@ombrel.example');
+        foreach ([['GET', '/api/classes/'.$class.'/follow-up'], ['PUT', '/api/classes/'.$class.'/groups'], ['DELETE', '/api/classes/'.$class.'/groups'], ['POST', '/api/classes/'.$class.'/groups/sheets'], ['GET', '/api/children/'.$child], ['PUT', '/api/children/'.$child.'/rungs/add-regroup'], ['DELETE', '/api/children/'.$child.'/rungs/add-regroup']] as [$method, $path]) {
+            $this->ask($method, $path, \in_array($method, ['PUT', 'POST'], true) ? ['groups' => [], 'standing' => 'secure'] : null);
+            self::assertSame(404, $this->code(), $method.' '.$path);
+        }
+    }
+}

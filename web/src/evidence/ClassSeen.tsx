@@ -1,0 +1,75 @@
+import type { FollowUpReply, Standing } from '../api/types';
+import { said, standingOf } from './standings';
+
+/** One sign each, so that a whole class is seen at a glance, in black and white. */
+const signs: Record<Standing, string> = { secure: '■', 'on-the-way': '◧', 'not-yet': '□', 'not-seen': '·' };
+
+/** Rungs by children: from "what does this child need" to "who is ready for this". */
+export function ClassSeen({ reply, onChild }: { reply: FollowUpReply; onChild: (id: string) => void }) {
+  const rungs = [
+    ...new Map(reply.children.flatMap((child) => child.rungs.map((rung) => [rung.rung, rung.can]))).entries(),
+  ];
+  return (
+    <>
+      <p className="mt-2 flex flex-wrap gap-x-5">
+        {(Object.keys(signs) as Standing[]).map((one) => (
+          <span key={one}>
+            <span aria-hidden="true">{signs[one]}</span> {said[one]}
+          </span>
+        ))}
+        <a
+          href={`/api/classes/${reply.classId}/evidence.csv`}
+          download
+          className="ml-auto underline underline-offset-4"
+        >
+          CSV
+        </a>
+      </p>
+      <div className="mt-2 overflow-x-auto" role="region" aria-label="Rungs and children" tabIndex={0}>
+        <table className="border-separate border-spacing-0">
+          <thead>
+            <tr>
+              <td className="sticky left-0 bg-paper" />
+              {rungs.map(([id, can]) => (
+                <th
+                  key={id}
+                  scope="col"
+                  className="max-w-40 border-b-2 border-ink px-2 pb-1 text-left align-bottom text-base font-normal"
+                >
+                  {can.replace(/^I can /, '').replace(/\.$/, '')}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {reply.children.map((child) => (
+              <tr key={child.id}>
+                <th scope="row" className="sticky left-0 border-b border-hair bg-paper pr-3 text-left">
+                  <button
+                    type="button"
+                    className="min-h-8 text-lg underline decoration-1 underline-offset-4"
+                    onClick={() => {
+                      onChild(child.id);
+                    }}
+                  >
+                    {child.name}
+                  </button>
+                </th>
+                {rungs.map(([id]) => {
+                  const rung = child.rungs.find((one) => one.rung === id);
+                  const standing = rung ? standingOf(rung) : 'not-seen';
+                  return (
+                    <td key={id} className="border-b border-hair px-2 text-xl">
+                      <span aria-hidden="true">{signs[standing]}</span>
+                      <span className="sr-only">{said[standing]}</span>
+                    </td>
+                  );
+                })}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </>
+  );
+}

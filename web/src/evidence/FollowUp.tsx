@@ -1,0 +1,361 @@
+import { DndContext, PointerSensor, useDraggable, useDroppable, useSensor, useSensors } from '@dnd-kit/core';
+import { CSS } from '@dnd-kit/utilities';
+import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import type { ReactNode } from 'react';
+import { Link, useNavigate, useSearchParams } from 'react-router';
+import { ask } from '../api/client';
+import { shelfQuery } from '../api/queries';
+import type { ChildSeenReply, FollowUpReply, GroupText, GroupsRequest, MadeSheetsReply } from '../api/types';
+import { useClasses } from '../classroom/useClasses';
+import { Button } from '../ui/Button';
+import { Choice } from '../ui/Choice';
+import { useNotice } from '../ui/notices';
+import { useTitle } from '../ui/useTitle';
+import { ChildSeen } from './ChildSeen';
+import { ClassSeen } from './ClassSeen';
+
+export const followUpQuery = (classId: string) =>
+  queryOptions({
+    queryKey: ['follow-up', classId],
+    queryFn: ({ signal }) => ask<FollowUpReply>('GET', `/api/classes/${classId}/follow-up`, undefined, signal),
+    enabled: classId !== '',
+  });
+
+const views = [
+  { value: 'groups', text: 'Groups' },
+  { value: 'class', text: 'What they can do' },
+] as const;
+
+/** What marked papers lead to: groups for tomorrow, each with its sheet, and how each child stands. */
+export function FollowUp() {
+  useTitle('Follow up');
+  const { inHand } = useClasses();
+  const classId = inHand?.id ?? '';
+  const query = useQuery(followUpQuery(classId));
+  const [params, setParams] = useSearchParams();
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const notice = useNotice();
+  const view = params.get('view') === 'class' ? 'class' : 'groups';
+  const put = (parts: Record<string, string | null>) => {
+    setParams(
+      (now) => {
+        for (const [name, value] of Object.entries(parts)) {
+          if (value === null) {
+            now.delete(name);
+          } else {
+            now.set(name, value);
+          }
+        }
+        return now;
+      },
+      { replace: true },
+    );
+  };
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
+  const again = () => client.invalidateQueries(followUpQuery(classId));
+  const keep = useMutation({
+    mutationFn: (groups: GroupText[]) =>
+      ask<null>('PUT', `/api/classes/${classId}/groups`, { groups } satisfies GroupsRequest),
+    onError: (failure) => {
+      notice(failure.message);
+      void again();
+    },
+  });
+  const forget = useMutation({
+    mutationFn: () => ask<null>('DELETE', `/api/classes/${classId}/groups`),
+    onSuccess: again,
+    onError: (failure) => {
+      notice(failure.message);
+    },
+  });
+  const sheets = useMutation({
+    mutationFn: (groups: GroupText[]) =>
+      ask<MadeSheetsReply>('POST', `/api/classes/${classId}/groups/sheets`, { groups } satisfies GroupsRequest),
+    onSuccess: (made) => {
+      void client.invalidateQueries(shelfQuery);
+      const [first] = made.sheets;
+      if (first) {
+        void navigate(`/sheets/${first.id}/print?levels=1`);
+      } else {
+        notice('None of these groups has something to work on yet.');
+      }
+    },
+    onError: (failure) => {
+      notice(failure.message);
+    },
+  });
+  const reply = query.data;
+  if (!reply) {
+    return query.isError ? (
+      <p className="px-6 py-5 text-lg">{query.error.message}</p>
+    ) : classId === '' ? (
+      <p className="px-6 py-5 text-xl">
+        <Link to="/classes" className="underline underline-offset-4">
+          Write down a class
+        </Link>{' '}
+        first; then its papers can be marked, and its groups made.
+      </p>
+    ) : null;
+  }
+  const { groups } = reply;
+  const child = reply.children.find((one) => one.id === params.get('child'));
+  const show = (next: GroupText[]) => {
+    const before = groups;
+    client.setQueryData(followUpQuery(classId).queryKey, { ...reply, groups: next, kept: true });
+    keep.mutate(next);
+    notice('The groups are kept as you put them.', () => {
+      client.setQueryData(followUpQuery(classId).queryKey, { ...reply, groups: before });
+      if (reply.kept) {
+        keep.mutate(before);
+      } else {
+        forget.mutate();
+      }
+    });
+  };
+  const move = (id: string, to: number) => {
+    const from = groups.findIndex((group) => group.children.includes(id));
+    if (from === to || from < 0 || !groups[to]) {
+      return;
+    }
+    show(
+      groups.map((group, i) =>
+        i === from
+          ? { ...group, children: group.children.filter((one) => one !== id) }
+          : i === to
+            ? { ...group, children: [...group.children, id] }
+            : group,
+      ),
+    );
+  };
+  const seen = reply.children.some((one) => one.answers.length > 0);
+  return (
+    <div className="grid min-h-0 flex-1 lg:grid-cols-[minmax(0,1fr)_23rem]">
+      <section aria-label="Follow up" className="min-h-0 overflow-y-auto px-6 py-4">
+        <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
+          <h1 className="text-3xl font-bold">{view === 'groups' ? 'Groups for tomorrow' : 'What they can do'}</h1>
+          <span className="text-lg text-soft">
+            {reply.className}
+            {reply.from === '' ? '' : `, ${reply.from}`}
+          </span>
+          <span className="ml-auto">
+            <Choice
+              label="What is shown"
+              value={view}
+              options={views}
+              onChange={(value) => {
+                put({ view: value === 'class' ? value : null });
+              }}
+            />
+          </span>
+        </div>
+        {!seen ? (
+          <p className="mt-4 text-xl">
+            Nothing has been marked yet.{' '}
+            <Link to="/mark" className="underline underline-offset-4">
+              Mark a pile of papers
+            </Link>
+            , and the groups are here.
+          </p>
+        ) : view === 'class' ? (
+          <ClassSeen
+            reply={reply}
+            onChild={(id) => {
+              put({ child: id });
+            }}
+          />
+        ) : (
+          <>
+            <DndContext
+              sensors={sensors}
+              onDragEnd={({ active, over }) => {
+                if (over) {
+                  move(String(active.id), Number(over.id));
+                }
+              }}
+            >
+              {groups.map((group, i) => (
+                <Place key={i} id={i}>
+                  <GroupLine
+                    group={group}
+                    number={i + 1}
+                    names={reply.children}
+                    current={child?.id ?? null}
+                    tell={group.kind === 'unsure' ? reply.tell : []}
+                    onChild={(id) => {
+                      put({ child: id });
+                    }}
+                    onSheet={() => {
+                      if (!sheets.isPending) {
+                        sheets.mutate([group]);
+                      }
+                    }}
+                  />
+                </Place>
+              ))}
+            </DndContext>
+            <div className="mt-4 flex flex-wrap gap-2.5">
+              <Button
+                look="strong"
+                aria-disabled={sheets.isPending}
+                onClick={() => {
+                  if (!sheets.isPending) {
+                    sheets.mutate(groups);
+                  }
+                }}
+              >
+                {sheets.isPending ? 'Making…' : 'Sheets and keys for all groups'}
+              </Button>
+              {reply.kept && (
+                <Button
+                  onClick={() => {
+                    forget.mutate();
+                  }}
+                >
+                  As the answers say
+                </Button>
+              )}
+            </div>
+            <p className="mt-3 text-base text-soft">
+              What may be behind answers is a hint for a conversation with the child, not an assessment of it.
+            </p>
+          </>
+        )}
+      </section>
+      <aside aria-label="A child" className="min-h-0 overflow-y-auto border-ink bg-desk px-5 py-4 lg:border-l-2">
+        {child ? (
+          <ChildSeen
+            key={child.id}
+            child={child}
+            groups={view === 'groups' ? groups : []}
+            onMove={(to) => {
+              move(child.id, to);
+            }}
+            onChanged={() => {
+              void again();
+            }}
+          />
+        ) : (
+          <p className="text-lg">Choose a child to see what was seen of it.</p>
+        )}
+      </aside>
+    </div>
+  );
+}
+
+/** Where a child can be put down. */
+function Place({ id, children }: { id: number; children: ReactNode }) {
+  const { setNodeRef, isOver } = useDroppable({ id });
+  return (
+    <div ref={setNodeRef} className={`border-t-2 border-ink ${isOver ? 'bg-wash' : ''}`}>
+      {children}
+    </div>
+  );
+}
+
+const titles = {
+  cause: 'They share something',
+  rung: 'Still to come',
+  next: 'Ready for the next',
+  unsure: 'Not enough to tell',
+} as const;
+
+function GroupLine({
+  group,
+  number,
+  names,
+  current,
+  tell,
+  onChild,
+  onSheet,
+}: {
+  group: GroupText;
+  number: number;
+  names: readonly ChildSeenReply[];
+  current: string | null;
+  tell: readonly string[];
+  onChild: (id: string) => void;
+  onSheet: () => void;
+}) {
+  const [sum, ...queue] = tell;
+  return (
+    <section
+      aria-label={`Group ${number}`}
+      className="grid gap-x-5 gap-y-1 py-3 md:grid-cols-[15rem_minmax(0,1fr)_auto]"
+    >
+      <div>
+        <h2 className="text-xl font-bold">
+          {number}. {titles[group.kind]}
+        </h2>
+        {group.kind !== 'unsure' && (
+          <p className="text-base text-soft">{group.reason.replace(/^Ready for the next: /, '')}</p>
+        )}
+      </div>
+      <div>
+        <ul className="flex flex-wrap gap-2">
+          {group.children.map((id) => (
+            <li key={id}>
+              <Chip
+                id={id}
+                name={names.find((one) => one.id === id)?.name ?? ''}
+                isCurrent={id === current}
+                onChild={onChild}
+              />
+            </li>
+          ))}
+        </ul>
+        {group.children.length === 0 && <p className="text-soft">Nobody is left in it.</p>}
+        {group.look !== '' && (
+          <p className="mt-2">
+            <strong>Look at:</strong> {group.look}
+          </p>
+        )}
+        {sum !== undefined && (
+          <p className="mt-2">
+            {tell.join(' · ')}{' '}
+            <Link
+              to={`/teach?${new URLSearchParams({ sum, ...(queue.length > 0 ? { queue: queue.join('|') } : {}) }).toString()}`}
+              className="underline underline-offset-4"
+            >
+              would tell most
+            </Link>
+          </p>
+        )}
+      </div>
+      {group.rung !== null && group.children.length > 0 && (
+        <button type="button" className="self-start py-1 underline underline-offset-4" onClick={onSheet}>
+          Its sheet
+        </button>
+      )}
+    </section>
+  );
+}
+
+function Chip({
+  id,
+  name,
+  isCurrent,
+  onChild,
+}: {
+  id: string;
+  name: string;
+  isCurrent: boolean;
+  onChild: (id: string) => void;
+}) {
+  const { setNodeRef, listeners, transform, isDragging } = useDraggable({ id });
+  return (
+    <button
+      ref={setNodeRef}
+      type="button"
+      {...listeners}
+      aria-pressed={isCurrent}
+      style={{ transform: CSS.Translate.toString(transform) }}
+      className={`min-h-10 touch-none rounded-full border-2 border-ink px-4 text-lg ${isCurrent ? 'bg-ink text-paper' : 'bg-sheet hover:bg-wash'} ${isDragging ? 'relative z-20' : ''}`}
+      onClick={() => {
+        onChild(id);
+      }}
+    >
+      {name}
+    </button>
+  );
+}
