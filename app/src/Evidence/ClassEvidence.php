@@ -13,15 +13,18 @@ use Rostik\App\Sheet\QuestionText;
 use Rostik\Core\Evidence\Answered;
 use Rostik\Core\Evidence\Grouping;
 use Rostik\Core\Evidence\GroupKind;
+use Rostik\Core\Evidence\Learning;
 use Rostik\Core\Evidence\Picture;
 use Rostik\Core\Evidence\Pictures;
 use Rostik\Core\Evidence\Pupil;
+use Rostik\Core\Evidence\Seen;
 use Rostik\Core\Evidence\Standing;
 use Rostik\Core\Marking\Sign;
 use Rostik\Core\Marking\Written;
 use Rostik\Core\Mistake\MistakeBook;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
+use Rostik\Core\Skill\NoSuchRung;
 use Rostik\Core\Weighing\Choosing;
 use Rostik\Core\Weighing\Finding;
 
@@ -30,6 +33,9 @@ final readonly class ClassEvidence
 {
     /** Questions that would tell most. */
     private const TELL = 3;
+
+    /** Sums for the board. */
+    private const BOARD = 4;
 
     public function __construct(
         private EntityManagerInterface $entities,
@@ -230,7 +236,7 @@ final readonly class ClassEvidence
             $learnt = $picture->rungs[$rung->id] ?? null;
             $word = $words[$rung->id] ?? null;
             if (null !== $learnt || null !== $word) {
-                $rungs[] = new RungSeenReply($rung->id, $rung->can, $learnt->standing ?? Standing::NotSeen, $word?->standing(), $word?->saidAt()->format('Y-m-d') ?? '', $learnt->days ?? 0, $picture->answers[$rung->id] ?? []);
+                $rungs[] = new RungSeenReply($rung->id, $rung->can, $learnt->standing ?? Standing::NotSeen, $word?->standing(), $word?->saidAt()->format('Y-m-d') ?? '', self::before($picture->answers[$rung->id] ?? [], $answers), $learnt->days ?? 0, $picture->answers[$rung->id] ?? []);
             }
         }
         $style = $child->classroom()->style();
@@ -244,6 +250,33 @@ final readonly class ClassEvidence
             array_map(fn (Finding $one): CauseSeenReply => new CauseSeenReply($one->mistake, $style->signs($this->book->mistake($one->mistake)->may()), $style->signs($this->book->mistake($one->mistake)->look()), $one->perhaps, $one->lately, $picture->placesOf($one->evidence), $picture->placesOf($one->against)), $picture->diagnosis->findings),
             null === $next ? null : $this->ladder->rung($next)->can,
         );
+    }
+
+    /**
+     * How the child stood by the answers before the last day.
+     *
+     * @param list<int>             $places  of those of the rung
+     * @param list<AnswerSeenReply> $answers
+     */
+    private static function before(array $places, array $answers): ?Standing
+    {
+        $own = array_values(array_filter(array_map(static fn (int $i): ?AnswerSeenReply => $answers[$i] ?? null, $places)));
+        $last = [] === $own ? '' : $own[\count($own) - 1]->on;
+        $seen = array_map(static fn (AnswerSeenReply $one): Seen => new Seen(true === $one->right, $one->on), array_values(array_filter($own, static fn (AnswerSeenReply $one): bool => $one->on < $last && null !== $one->right)));
+
+        return [] === $seen ? null : Learning::of($seen)->standing;
+    }
+
+    /**
+     * Sums for the board, for what a group works on.
+     *
+     * @return list<string>
+     *
+     * @throws NoSuchRung
+     */
+    public function board(string $rung, ?string $cause): array
+    {
+        return $this->choosing->choose($this->ladder->rung($rung), Level::Core, self::BOARD, 1, wanted: null === $cause ? [] : [$cause])->sums;
     }
 
     /** @return array<string, array<string, RungWord>> by child and rung */

@@ -12,6 +12,7 @@ use Rostik\Core\Skill\NoSuchRung;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Routing\Attribute\Route;
@@ -55,6 +56,13 @@ final readonly class EvidenceController
     public function sheets(#[CurrentUser] Teacher $teacher, string $id, #[MapRequestPayload] GroupsRequest $wanted): Response
     {
         return new JsonResponse($this->sheets->make($teacher, $this->classrooms->get($teacher, $id), $wanted->groups), Response::HTTP_CREATED);
+    }
+
+    /** Sums for the board, for what a group works on. */
+    #[Route('/api/rungs/{rung}/board', methods: ['GET'])]
+    public function board(string $rung, #[MapQueryParameter] ?string $cause = null): Response
+    {
+        return new JsonResponse($this->evidence->board($this->known($rung), $cause));
     }
 
     #[Route('/api/children/{id}', methods: ['GET'])]

@@ -91,6 +91,9 @@ final readonly class Piles
         $now = $this->clock->now();
         $title = trim($wanted->title);
         $pile = new Pile($teacher, $class, '' === $title ? $sheet?->title() ?? 'Read out' : $title, null === $wanted->on ? $now : new \DateTimeImmutable($wanted->on), $now);
+        // set once, it is so for the next pile
+        $last = $this->entities->getRepository(Pile::class)->findOneBy(['owner' => $teacher], ['id' => 'DESC']);
+        $pile->set(null, null, null, $last?->doesNearlyCount());
         $sheets = null === $sheet ? [] : (null === $wanted->set ? $this->repository->family($sheet) : [$sheet]);
         foreach ([] === $sheets && null !== $sheet ? [$sheet] : $sheets as $i => $one) {
             $pile->add(new PilePart($pile, $i, $one->id(), $one->settings(), $one->settings()->printed(array_map(static fn (Question $q): QuestionText => $q->text(), $one->questions()))));

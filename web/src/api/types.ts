@@ -742,6 +742,7 @@ export interface RungSeenReply {
   by: Standing;
   word: Standing | null;
   wordOn: string;
+  before: Standing | null;
   days: number;
   answers: number[];
 }

@@ -167,6 +167,9 @@ function Rung({
           {rung.can.replace(/^I can /, '').replace(/\.$/, '')}{' '}
           <span className="text-soft">
             {said[standing]}
+            {rung.word === null && rung.before !== null && rung.before !== rung.by && rung.before !== 'not-seen'
+              ? ` (was ${said[rung.before]})`
+              : ''}
             {rung.word === null
               ? rung.days > 1
                 ? `, ${rung.days} days`

@@ -85,6 +85,18 @@ export function FollowUp() {
       notice(failure.message);
     },
   });
+  const board = useMutation({
+    mutationFn: ({ rung, cause }: GroupText) =>
+      ask<string[]>('GET', `/api/rungs/${rung ?? ''}/board${cause === null ? '' : `?cause=${cause}`}`),
+    onSuccess: ([sum = '', ...queue]) => {
+      void navigate(
+        `/teach?${new URLSearchParams({ sum, ...(queue.length > 0 ? { queue: queue.join('|') } : {}) }).toString()}`,
+      );
+    },
+    onError: (failure) => {
+      notice(failure.message);
+    },
+  });
   const reply = query.data;
   if (!reply) {
     return query.isError ? (
@@ -185,6 +197,9 @@ export function FollowUp() {
                     onChild={(id) => {
                       put({ child: id });
                     }}
+                    onBoard={() => {
+                      board.mutate(group);
+                    }}
                     onSheet={() => {
                       if (!sheets.isPending) {
                         sheets.mutate([group]);
@@ -268,6 +283,7 @@ function GroupLine({
   tell,
   onChild,
   onSheet,
+  onBoard,
 }: {
   group: GroupText;
   number: number;
@@ -276,6 +292,7 @@ function GroupLine({
   tell: readonly string[];
   onChild: (id: string) => void;
   onSheet: () => void;
+  onBoard: () => void;
 }) {
   const [sum, ...queue] = tell;
   return (
@@ -323,9 +340,14 @@ function GroupLine({
         )}
       </div>
       {group.rung !== null && group.children.length > 0 && (
-        <button type="button" className="self-start py-1 underline underline-offset-4" onClick={onSheet}>
-          Its sheet
-        </button>
+        <span className="flex gap-4 self-start md:flex-col md:gap-0">
+          <button type="button" className="py-1 text-left underline underline-offset-4" onClick={onSheet}>
+            Its sheet
+          </button>
+          <button type="button" className="py-1 text-left underline underline-offset-4" onClick={onBoard}>
+            On the board
+          </button>
+        </span>
       )}
     </section>
   );

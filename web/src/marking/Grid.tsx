@@ -38,7 +38,7 @@ export function Grid({ state, at, typed, onType, onKey, onGo }: Props) {
                 className={`sticky top-0 z-10 border-b-2 border-ink px-2 pb-1 text-left align-bottom ${i === at.question ? 'bg-wash' : 'bg-paper'}`}
               >
                 {i + 1}
-                {heads && (
+                {heads && columns <= 8 && (
                   <span className="block max-w-28 truncate text-base font-normal text-soft">
                     {heads.questions[i]?.asked ?? ''}
                   </span>

@@ -305,7 +305,16 @@ function Pile({ keeper, state }: { keeper: PileKeeper; state: PileState }) {
         aria-label="What was written"
         className="min-h-0 overflow-y-auto border-ink bg-desk px-5 py-4 lg:border-l-2"
       >
-        <Side state={state} question={question} number={at.question} cells={same} about={about} />
+        <Side
+          state={state}
+          question={question}
+          number={at.question}
+          cells={same}
+          about={about}
+          onTake={(given) => {
+            put({ ...nothing, given });
+          }}
+        />
         <section aria-label="This paper" className="mt-4 border-t-2 border-hair pt-3">
           <h2 className="text-lg font-bold">{paper?.name}</h2>
           {paper && (

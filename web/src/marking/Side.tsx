@@ -11,10 +11,12 @@ interface Props {
   cells: readonly CellReply[];
   /** What is spoken of: the answer that is being typed, or the one marked last, and whose it is. */
   about: { name: string; cell: CellReply } | null;
+  /** Takes one of the usual answers, as if it were typed. */
+  onTake: (given: string) => void;
 }
 
 /** The question in hand, what is to be said of an answer, and what was written how often. */
-export function Side({ state, question, number, cells, about }: Props) {
+export function Side({ state, question, number, cells, about, onTake }: Props) {
   const tally = tallyOf(cells);
   const cause = (id: string) => state.pile.causes.find((one) => one.id === id);
   const causes = about?.cell.counts === 'wrong' ? about.cell.fits.flatMap((id) => cause(id) ?? []) : [];
@@ -35,13 +37,20 @@ export function Side({ state, question, number, cells, about }: Props) {
           </p>
         )}
         {question?.drawn && question.usual.length > 0 && (
-          <p className="text-base text-soft">
-            Drawn: Enter where it is right; otherwise what it shows, often{' '}
-            {question.usual
-              .slice(0, 4)
-              .map((one) => one.text)
-              .join(', ')}
-            .
+          <p className="mt-1 flex flex-wrap items-center gap-2 text-base">
+            <span className="text-soft">Drawn: Enter where it is right, or</span>
+            {question.usual.slice(0, 6).map((one) => (
+              <button
+                key={one.text}
+                type="button"
+                className="min-h-8 rounded border-2 border-ink bg-sheet px-2 hover:bg-wash"
+                onClick={() => {
+                  onTake(one.text);
+                }}
+              >
+                {one.text}
+              </button>
+            ))}
           </p>
         )}
       </section>
