@@ -6,6 +6,7 @@ namespace Rostik\App\Evidence;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
+use Rostik\App\Api\Csv;
 use Rostik\App\Classroom\Child;
 use Rostik\App\Classroom\Classroom;
 use Rostik\App\Marking\Paper;
@@ -133,7 +134,7 @@ final readonly class ClassEvidence
             $rows[] = [$child->name, ...array_map(static fn ($rung): string => $by[$rung->id] ?? Standing::NotSeen->said(), $rungs)];
         }
 
-        return implode('', array_map(static fn (array $row): string => implode(',', array_map(static fn (string $field): string => 1 === preg_match('/[",;\r\n]/', $field) ? '"'.str_replace('"', '""', $field).'"' : (1 === preg_match('/^[=+@\t]/', $field) ? "'".$field : $field), $row))."\r\n", $rows));
+        return Csv::of($rows);
     }
 
     private function kept(Classroom $class): ?KeptGroups

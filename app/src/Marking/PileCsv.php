@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rostik\App\Marking;
 
 use Rostik\App\Api\CannotBeHad;
+use Rostik\App\Api\Csv;
 use Rostik\Core\Marking\Sign;
 use Rostik\Core\Marking\Written;
 
@@ -22,7 +23,7 @@ final class PileCsv
             $rows[] = [$paper->name(), ...array_map(static fn (int $place): string => $paper->isAbsent() ? 'absent' : self::cell($marks[$place] ?? new Written()), range(0, max(0, $most - 1)))];
         }
 
-        return implode('', array_map(static fn (array $row): string => implode(',', array_map(self::quoted(...), $row))."\r\n", $rows));
+        return Csv::of($rows);
     }
 
     private static function cell(Written $one): string
@@ -32,14 +33,6 @@ final class PileCsv
             null !== $one->over => $one->over ? Sign::Right->value : Sign::Wrong->value,
             default => '',
         };
-    }
-
-    /** Never taken for a formula by a spreadsheet. */
-    private static function quoted(string $field): string
-    {
-        $field = 1 === preg_match('/^[=+@\t\r]/', $field) ? "'".$field : $field;
-
-        return 1 === preg_match('/[",;\r\n]/', $field) ? '"'.str_replace('"', '""', $field).'"' : $field;
     }
 
     /**

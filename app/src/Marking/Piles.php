@@ -26,6 +26,9 @@ use Symfony\Component\Uid\Uuid;
 /** The piles of a teacher: begun, marked, put away and brought back. */
 final readonly class Piles
 {
+    /** How long what was put away can be brought back. */
+    private const KEPT = '-30 days';
+
     public function __construct(
         private EntityManagerInterface $entities,
         private ClockInterface $clock,
@@ -37,9 +40,17 @@ final readonly class Piles
     ) {
     }
 
-    /** @return list<PileLineReply> those of the teacher and of her classes, the last written first */
+    /** @return list<PileLineReply> those of the teacher and of her classes, the last written first; what was put away long ago goes for good */
     public function all(Teacher $teacher): array
     {
+        $this->entities->createQueryBuilder()
+            ->delete(Pile::class, 'p')
+            ->where('p.owner = :teacher')
+            ->andWhere('p.deletedAt < :long')
+            ->setParameter('teacher', $teacher->id(), 'uuid')
+            ->setParameter('long', $this->clock->now()->modify(self::KEPT))
+            ->getQuery()
+            ->execute();
         $classes = array_map(static fn (Classroom $class): string => $class->id()->toBinary(), $this->classrooms->of($teacher));
         $query = $this->entities->createQueryBuilder()
             ->select('p', 'c', 'k')

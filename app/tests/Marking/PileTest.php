@@ -203,6 +203,15 @@ final class PileTest extends ApiTestCase
             self::assertSame(404, $this->codeOf($method, '/api/piles/'.$id.$what), $method.$what);
         }
         $this->signIn();
+        // what was put away long ago is gone for good
+        $old = self::text($this->pile(['sheetId' => $this->sheet()]), 'id');
+        $this->codeOf('DELETE', '/api/piles/'.$old);
+        $this->ask('GET', '/api/piles');
+        self::assertSame(204, $this->codeOf('POST', '/api/piles/'.$old.'/restore'), 'not yet');
+        $this->entities()->getConnection()->executeStatement('UPDATE pile SET deleted_at = ? WHERE id = ?', ['2026-01-01 00:00:00', Uuid::fromString($old)->toBinary()]);
+        $this->entities()->clear();
+        $this->ask('GET', '/api/piles');
+        self::assertSame(404, $this->codeOf('POST', '/api/piles/'.$old.'/restore'));
         // a child that leaves takes its paper along
         $class = (array) self::in($this->ask('GET', '/api/classes'), 0);
         $class['children'] = \array_slice((array) $class['children'], 1);

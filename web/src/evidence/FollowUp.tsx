@@ -2,7 +2,7 @@ import { DndContext, PointerSensor, useDraggable, useDroppable, useSensor, useSe
 import { CSS } from '@dnd-kit/utilities';
 import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
-import { Link, useNavigate, useSearchParams } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { ask } from '../api/client';
 import { shelfQuery } from '../api/queries';
 import type { ChildSeenReply, FollowUpReply, GroupText, GroupsRequest, MadeSheetsReply } from '../api/types';
@@ -10,6 +10,7 @@ import { useClasses } from '../classroom/useClasses';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { useNotice } from '../ui/notices';
+import { useAddress } from '../ui/useAddress';
 import { useTitle } from '../ui/useTitle';
 import { ChildSeen } from './ChildSeen';
 import { ClassSeen } from './ClassSeen';
@@ -32,26 +33,11 @@ export function FollowUp() {
   const { inHand } = useClasses();
   const classId = inHand?.id ?? '';
   const query = useQuery(followUpQuery(classId));
-  const [params, setParams] = useSearchParams();
+  const { params, put } = useAddress();
   const client = useQueryClient();
   const navigate = useNavigate();
   const notice = useNotice();
   const view = params.get('view') === 'class' ? 'class' : 'groups';
-  const put = (parts: Record<string, string | null>) => {
-    setParams(
-      (now) => {
-        for (const [name, value] of Object.entries(parts)) {
-          if (value === null) {
-            now.delete(name);
-          } else {
-            now.set(name, value);
-          }
-        }
-        return now;
-      },
-      { replace: true },
-    );
-  };
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
   const again = () => client.invalidateQueries(followUpQuery(classId));
   const keep = useMutation({

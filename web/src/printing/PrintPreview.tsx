@@ -1,9 +1,10 @@
 import { useRef, useState } from 'react';
-import { Link, useParams, useSearchParams } from 'react-router';
+import { Link, useParams } from 'react-router';
 import type { Paper, PrintPart, SheetSettings } from '../api/types';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Line, Pick } from '../ui/Pick';
+import { useAddress } from '../ui/useAddress';
 import { useTitle } from '../ui/useTitle';
 import { Copies } from '../sheet/Copies';
 import { Paper as PaperShown } from './Paper';
@@ -41,7 +42,7 @@ function pagesOf(frame: HTMLIFrameElement | null): number {
 export function PrintPreview() {
   useTitle('Print');
   const { id = '' } = useParams();
-  const [params, setParams] = useSearchParams();
+  const { params, put: set } = useAddress();
   const { keeper, state, error } = useSheet(id);
   const { settings } = state.draft;
   const pdf = usePdf();
@@ -49,21 +50,6 @@ export function PrintPreview() {
   const [pages, setPages] = useState(0);
   const change = (part: Partial<SheetSettings>) => {
     keeper?.change((now) => ({ ...now, settings: { ...now.settings, ...part } }));
-  };
-  const set = (values: Record<string, string | null>) => {
-    setParams(
-      (now) => {
-        for (const [name, value] of Object.entries(values)) {
-          if (value === null) {
-            now.delete(name);
-          } else {
-            now.set(name, value);
-          }
-        }
-        return now;
-      },
-      { replace: true },
-    );
   };
   const paper = papers.find((one) => one.value === params.get('paper'))?.value ?? 'a4';
   const part = parts.find((one) => one.value === params.get('part'))?.value ?? 'both';

@@ -9,6 +9,7 @@ import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { useKeys } from '../ui/keys';
 import { useNotice } from '../ui/notices';
+import { useAddress } from '../ui/useAddress';
 import { useTitle } from '../ui/useTitle';
 import { BringTable } from './BringTable';
 import { DayOrder } from './DayOrder';
@@ -68,22 +69,7 @@ function TimetableOfSheet({ sheet }: { sheet: string }) {
 
 function AllTimetables() {
   useTitle('Timetables');
-  const [params, setParams] = useSearchParams();
-  const put = (parts: Record<string, string | number | null>) => {
-    setParams(
-      (now) => {
-        for (const [name, value] of Object.entries(parts)) {
-          if (value === null) {
-            now.delete(name);
-          } else {
-            now.set(name, String(value));
-          }
-        }
-        return now;
-      },
-      { replace: true },
-    );
-  };
+  const { params, put } = useAddress();
   const number = (name: string, usual: number) => Number(params.get(name) ?? usual) || usual;
   const tables = useQuery(tablesQuery);
   const table = params.get('table') ?? tables.data?.island[0]?.id ?? made;
