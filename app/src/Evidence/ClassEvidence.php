@@ -110,10 +110,10 @@ final readonly class ClassEvidence
         $this->entities->flush();
     }
 
-    public function erase(Child $child): void
+    public function erase(Child ...$children): void
     {
         foreach ([Paper::class, RungWord::class] as $what) {
-            foreach ($this->entities->getRepository($what)->findBy(['child' => $child]) as $one) {
+            foreach ($this->entities->getRepository($what)->findBy(['child' => array_values($children)]) as $one) {
                 $one instanceof Paper ? $one->wipe() : $this->entities->remove($one);
             }
         }

@@ -80,6 +80,17 @@ final readonly class EvidenceController
         return new Response(null, Response::HTTP_NO_CONTENT);
     }
 
+    /** Erases what was marked on the papers of all of them, what was said of them, and their groups. */
+    #[Route('/api/classes/{id}/seen', methods: ['DELETE'])]
+    public function eraseClass(#[CurrentUser] Teacher $teacher, string $id): Response
+    {
+        $class = $this->classrooms->get($teacher, $id);
+        $this->evidence->erase(...$class->children());
+        $this->evidence->keep($class, null);
+
+        return new Response(null, Response::HTTP_NO_CONTENT);
+    }
+
     /** How the class stands, as CSV: children down, rungs across. */
     #[Route('/api/classes/{id}/evidence.csv', methods: ['GET'])]
     public function csv(#[CurrentUser] Teacher $teacher, string $id): Response

@@ -44,7 +44,7 @@ final readonly class PileController
     #[Route('/{id}/cells', methods: ['POST'])]
     public function mark(#[CurrentUser] Teacher $teacher, string $id, #[MapRequestPayload] CellsRequest $wanted): Response
     {
-        return new JsonResponse($this->piles->mark($this->piles->get($teacher, $id), $wanted));
+        return new JsonResponse($this->piles->mark($teacher, $id, $wanted));
     }
 
     /** What is to be said of an answer while it is typed; nothing is kept. */
@@ -104,9 +104,8 @@ final readonly class PileController
     #[Route('/{id}/csv', methods: ['POST'])]
     public function bring(#[CurrentUser] Teacher $teacher, string $id, Request $request): Response
     {
-        $pile = $this->piles->get($teacher, $id);
-        $this->piles->mark($pile, new CellsRequest(PileCsv::read($request->getContent(), $pile)));
+        $this->piles->mark($teacher, $id, new CellsRequest(PileCsv::read($request->getContent(), $this->piles->get($teacher, $id))));
 
-        return new JsonResponse($this->judging->reply($pile));
+        return new JsonResponse($this->judging->reply($this->piles->get($teacher, $id)));
     }
 }

@@ -130,6 +130,29 @@ final class FollowUpTest extends ApiTestCase
         self::assertSame(404, $this->code());
     }
 
+    public function testItGoesOutAndIsErasedForOneChildAndForAll(): void
+    {
+        $this->marked();
+        $class = $this->classId();
+        $id = (string) array_key_first($this->children());
+        $this->ask('PUT', '/api/children/'.$id.'/rungs/add-regroup', ['standing' => 'on-the-way']);
+        $this->browser->request('GET', '/api/classes/'.$class.'/evidence.csv');
+        $rows = explode("\r\n", (string) $this->browser->getResponse()->getContent());
+        self::assertSame(['child,I can add hours and minutes that pass 60.,I can take an hour and write it as 60 minutes.', 'Anouk,on the way,secure', 'Bram,secure,not yet'], \array_slice($rows, 0, 3));
+        $this->browser->request('GET', '/print/children/'.$id);
+        self::assertStringContainsString('This I am learning.', $this->printed());
+        self::assertStringNotContainsString('may be', $this->printed());
+        $this->ask('DELETE', '/api/children/'.$id.'/seen');
+        self::assertSame(204, $this->code());
+        $this->entities()->clear();
+        self::assertSame([[], []], [self::in($this->followUp(), 'children', 0, 'answers'), self::in($this->followUp(), 'children', 0, 'rungs')]);
+        self::assertCount(12, (array) self::in($this->followUp(), 'children', 1, 'answers'));
+        $this->ask('DELETE', '/api/classes/'.$class.'/seen');
+        self::assertSame(204, $this->code());
+        $this->entities()->clear();
+        self::assertSame(['unsure'], self::column('kind', $this->followUp(), 'groups'));
+    }
+
     public function testNobodyElseSeesIt(): void
     {
         $class = $this->classId();
@@ -139,7 +162,7 @@ final class FollowUpTest extends ApiTestCase
         $this->entities()->persist($other);
         $this->entities()->flush();
         $this->signIn('bell@ombrel.example');
-        foreach ([['GET', '/api/classes/'.$class.'/follow-up'], ['PUT', '/api/classes/'.$class.'/groups'], ['DELETE', '/api/classes/'.$class.'/groups'], ['POST', '/api/classes/'.$class.'/groups/sheets'], ['GET', '/api/children/'.$child], ['PUT', '/api/children/'.$child.'/rungs/add-regroup'], ['DELETE', '/api/children/'.$child.'/rungs/add-regroup']] as [$method, $path]) {
+        foreach ([['GET', '/api/classes/'.$class.'/follow-up'], ['PUT', '/api/classes/'.$class.'/groups'], ['DELETE', '/api/classes/'.$class.'/groups'], ['POST', '/api/classes/'.$class.'/groups/sheets'], ['GET', '/api/children/'.$child], ['PUT', '/api/children/'.$child.'/rungs/add-regroup'], ['DELETE', '/api/children/'.$child.'/rungs/add-regroup'], ['DELETE', '/api/children/'.$child.'/seen'], ['DELETE', '/api/classes/'.$class.'/seen'], ['GET', '/api/classes/'.$class.'/evidence.csv'], ['GET', '/print/children/'.$child]] as [$method, $path]) {
             $this->ask($method, $path, \in_array($method, ['PUT', 'POST'], true) ? ['groups' => [], 'standing' => 'secure'] : null);
             self::assertSame(404, $this->code(), $method.' '.$path);
         }

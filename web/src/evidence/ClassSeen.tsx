@@ -5,7 +5,15 @@ import { said, standingOf } from './standings';
 const signs: Record<Standing, string> = { secure: '■', 'on-the-way': '◧', 'not-yet': '□', 'not-seen': '·' };
 
 /** Rungs by children: from "what does this child need" to "who is ready for this". */
-export function ClassSeen({ reply, onChild }: { reply: FollowUpReply; onChild: (id: string) => void }) {
+export function ClassSeen({
+  reply,
+  onChild,
+  onErase,
+}: {
+  reply: FollowUpReply;
+  onChild: (id: string) => void;
+  onErase: () => void;
+}) {
   const rungs = [
     ...new Map(reply.children.flatMap((child) => child.rungs.map((rung) => [rung.rung, rung.can]))).entries(),
   ];
@@ -17,13 +25,21 @@ export function ClassSeen({ reply, onChild }: { reply: FollowUpReply; onChild: (
             <span aria-hidden="true">{signs[one]}</span> {said[one]}
           </span>
         ))}
-        <a
-          href={`/api/classes/${reply.classId}/evidence.csv`}
-          download
-          className="ml-auto underline underline-offset-4"
-        >
-          CSV
-        </a>
+        <span className="ml-auto flex gap-4">
+          <a href={`/api/classes/${reply.classId}/evidence.csv`} download className="underline underline-offset-4">
+            CSV
+          </a>
+          <a
+            href={`/api/classes/${reply.classId}/follow-up`}
+            download="what-was-seen.json"
+            className="underline underline-offset-4"
+          >
+            JSON
+          </a>
+          <button type="button" className="underline underline-offset-4" onClick={onErase}>
+            Erase it all
+          </button>
+        </span>
       </p>
       <div className="mt-2 overflow-x-auto" role="region" aria-label="Rungs and children" tabIndex={0}>
         <table className="border-separate border-spacing-0">

@@ -55,6 +55,13 @@ export function FollowUp() {
       notice(failure.message);
     },
   });
+  const erase = useMutation({
+    mutationFn: () => ask<null>('DELETE', `/api/classes/${classId}/seen`),
+    onSuccess: again,
+    onError: (failure) => {
+      notice(failure.message);
+    },
+  });
   const sheets = useMutation({
     mutationFn: (groups: GroupText[]) =>
       ask<MadeSheetsReply>('POST', `/api/classes/${classId}/groups/sheets`, { groups } satisfies GroupsRequest),
@@ -158,6 +165,15 @@ export function FollowUp() {
         ) : view === 'class' ? (
           <ClassSeen
             reply={reply}
+            onErase={() => {
+              notice(
+                `What was seen of all of ${reply.className} is being erased.`,
+                () => undefined,
+                () => {
+                  erase.mutate();
+                },
+              );
+            }}
             onChild={(id) => {
               put({ child: id });
             }}

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { Link, useNavigate, useSearchParams } from 'react-router';
 import { ask } from '../api/client';
 import { setsQuery, shelfQuery } from '../api/queries';
 import type { BeginPileRequest, PileReply } from '../api/types';
@@ -20,9 +20,11 @@ export function Piles() {
   const client = useQueryClient();
   const navigate = useNavigate();
   const notice = useNotice();
-  const [sheet, setSheet] = useState('');
+  // from the paper of a sheet, it is chosen already
+  const [params] = useSearchParams();
+  const [sheet, setSheet] = useState(params.get('sheet') ?? '');
   const sets = useQuery({ ...setsQuery(sheet), enabled: sheet !== '' });
-  const [set, setSet] = useState('');
+  const [set, setSet] = useState(params.get('set') ?? '');
   const [spoken, setSpoken] = useState('');
   const begin = useMutation({
     mutationFn: (wanted: BeginPileRequest) => ask<PileReply>('POST', '/api/piles', wanted),
@@ -111,9 +113,12 @@ export function Piles() {
               {shelf.data
                 ?.filter((one) => !one.archived && one.questions > 0)
                 // levels that were made together are one pile
-                .filter(
-                  (one, i, all) => one.family === null || all.findIndex((other) => other.family === one.family) === i,
-                )
+                .filter((one, _, all) => {
+                  const together = all.filter((other) => other.family === one.family);
+                  return (
+                    one.family === null || one.id === (together.find((other) => other.id === sheet) ?? together[0])?.id
+                  );
+                })
                 .map((one) => (
                   <option key={one.id} value={one.id}>
                     {one.title}

@@ -153,7 +153,15 @@ export function PrintPreview() {
               set({ set: value, code: null });
             }}
           />
-          <p className="mt-5 flex gap-4">
+          <p className="mt-5">
+            <Link
+              to={`/mark?sheet=${id}${copies === null ? '' : `&set=${copies}`}`}
+              className="underline underline-offset-4"
+            >
+              Mark these papers
+            </Link>
+          </p>
+          <p className="mt-3 flex gap-4">
             Keep the questions as
             {files.map(([format, name]) => (
               <a
