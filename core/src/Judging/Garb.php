@@ -14,13 +14,13 @@ final class Garb
     private const BEGINS = '/\d|[½¼¾]|\b(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|seventeen|eighteen|nineteen|twenty|thirty|forty|fifty|half|quarter|noon|midday|midnight|an? (?:half|quarter|hour|minute|day|week))\b/iu';
 
     /** What may follow an answer and says nothing of it. */
-    private const ENDS = '/[\s,]*\b(?:long|longer|later|earlier|in total|in all|altogether|all together|total|exactly|more|left|ago|away|in the end|is the answer|please)\s*$/iu';
+    private const ENDS = '/[\s,]*\b(?:long|longer|later|earlier|in total|in all|altogether|all together|total|exactly|more|left|ago|away|in the end|is the answer|please|today|tonight|\(?(?:on )?(?:the )?same day\)?)\s*$/iu';
 
     /** As they are spelt right. */
     private const WORDS = ['hour', 'hours', 'minute', 'minutes', 'second', 'seconds', 'day', 'days', 'week', 'weeks', 'quarter', 'half', 'past', 'noon', 'midday', 'midnight', 'morning', 'afternoon', 'evening', 'one', 'two', 'three', 'four', 'five', 'seven', 'eight', 'nine', 'eleven', 'twelve', 'thirteen', 'fourteen', 'fifteen', 'sixteen', 'seventeen', 'eighteen', 'nineteen', 'twenty', 'thirty', 'forty', 'fifty'];
 
     /** Spellings further off than a letter or two. */
-    private const MISSPELT = ['haf' => 'half', 'harf' => 'half', 'hafe' => 'half', 'halve' => 'half', 'passed' => 'past', 'parst' => 'past', 'pst' => 'past', 'past' => 'past', 'too' => 'to', 'tow' => 'to', 'mid-day' => 'midday', 'our' => 'hour', 'ours' => 'hours', 'ower' => 'hour', 'owers' => 'hours', 'hous' => 'hours', 'mint' => 'minute', 'mints' => 'minutes', 'minits' => 'minutes', 'menits' => 'minutes', 'munits' => 'minutes', 'cwarter' => 'quarter', 'kwarter' => 'quarter', 'korter' => 'quarter', 'nite' => 'night', 'midnite' => 'midnight', 'wun' => 'one', 'fore' => 'four', 'sevn' => 'seven', 'ait' => 'eight', 'aight' => 'eight', 'tirty' => 'thirty', 'therty' => 'thirty', 'fivety' => 'fifty', 'fourty' => 'forty', 'mn' => 'min', 'mns' => 'min', 'minis' => 'min', 'hur' => 'hour', 'hurs' => 'hours', 'hs' => 'h', 'hrz' => 'hrs'];
+    private const MISSPELT = ['haf' => 'half', 'harf' => 'half', 'hafe' => 'half', 'halve' => 'half', 'passed' => 'past', 'parst' => 'past', 'pst' => 'past', 'past' => 'past', 'too' => 'to', 'tow' => 'to', 'mid-day' => 'midday', 'our' => 'hour', 'ours' => 'hours', 'ower' => 'hour', 'owers' => 'hours', 'hous' => 'hours', 'mint' => 'minute', 'mints' => 'minutes', 'minits' => 'minutes', 'menits' => 'minutes', 'munits' => 'minutes', 'cwarter' => 'quarter', 'kwarter' => 'quarter', 'korter' => 'quarter', 'nite' => 'night', 'midnite' => 'midnight', 'wun' => 'one', 'fore' => 'four', 'sevn' => 'seven', 'ait' => 'eight', 'aight' => 'eight', 'tirty' => 'thirty', 'therty' => 'thirty', 'fivety' => 'fifty', 'fourty' => 'forty', 'mn' => 'min', 'mns' => 'min', 'minis' => 'min', 'hur' => 'hour', 'hurs' => 'hours', 'hs' => 'h', 'hrz' => 'hrs', 'mim' => 'min', 'nin' => 'min', 'miin' => 'min', 'mimutes' => 'minutes'];
 
     /** Words that are right as they are, so that they are no misspelling of another. */
     private const KNOWN = ['hr', 'hrs', 'min', 'mins', 'sec', 'secs', 'to', 'am', 'pm', 'the', 'and', 'an', 'at', 'in', 'of', 'six', 'ten', 'night', 'next', 'month', 'months', 'year', 'years', 'before', 'after', 'clock', 'oclock', 'earlier', 'later'];
@@ -52,7 +52,7 @@ final class Garb
     /** Behind the last equals sign or arrow that has anything behind it. */
     private static function lastStatement(string $text): string
     {
-        $pieces = array_values(array_filter(array_map(trim(...), preg_split('/=+|≈|\bso\b|\btherefore\b/u', $text) ?: []), static fn (string $piece): bool => '' !== $piece));
+        $pieces = array_values(array_filter(array_map(trim(...), preg_split('/=+|≈|\bso\b|\btherefore\b|\bit is\b/u', $text) ?: []), static fn (string $piece): bool => '' !== $piece));
 
         return $pieces[\count($pieces) - 1] ?? $text;
     }
@@ -81,6 +81,11 @@ final class Garb
     /** "6-25", "6;25"; "6:25 o'clock", "1320 h", "6:25 h". */
     private static function withoutMarks(string $text): string
     {
+        // 6 h + 25 min, 6h:25min, 6h25'
+        $text = preg_replace('/(?<![a-z])(h|hrs?|hours?)\s*[+:]\s*(?=\d)/iu', '$1 ', $text) ?? $text;
+        $text = preg_replace('/(?<=\d)\s*[\'’′]+$/u', '', $text) ?? $text;
+        // 6:25 p, 18h25m where a time is meant is read by whoever reads times
+        $text = preg_replace('/^(\d{1,2}[:.]\d\d)\s*([ap])$/iu', '$1 $2m', $text) ?? $text;
         $text = preg_replace('/^(\d{1,2})\s*[-–;°\'’\/|]\s*(\d{1,2})(?=\D|$)/u', '$1:$2', $text) ?? $text;
         $text = preg_replace('/^(\d{1,2}[:.]\d{1,2}|\d{3,4})\s*(?:h|hrs?|hours?|uhr|o\W?\s?clock)$/iu', '$1', $text) ?? $text;
 
@@ -105,6 +110,9 @@ final class Garb
             }
             if (isset(self::MISSPELT[$word])) {
                 return self::MISSPELT[$word];
+            }
+            if (1 === preg_match('/^(twenty|thirty|forty|fourty|fifty)(one|two|three|four|five|six|seven|eight|nine)$/', $word, $apart)) {
+                return strtr($apart[1], ['fourty' => 'forty']).'-'.$apart[2];
             }
             if (1 === preg_match('/^o\W?cl[oi]c?k?$|^o\W?clo(?:ck|k|c)$/u', $word)) {
                 return "o'clock";

@@ -200,7 +200,7 @@ final readonly class GivenReader
             return $minutes instanceof GivenTime ? $minutes->withSecond((int) $m[3]) : null;
         }
         // digits first: what was written, whether a clock shows it or not
-        if (1 === preg_match('~^(\d{1,2})\s*(?:[:.,h]\s*|\s)(\d{1,3})(?:\s*min(?:ute)?s?)?'.self::HALF.'(?:\s*h(?:ou)?rs?)?$~', $lower, $m)
+        if (1 === preg_match('~^(\d{1,2})\s*(?:[:.,h]\s*|\s)(\d{1,3})(?:\s*m(?:in(?:ute)?s?)?)?'.self::HALF.'(?:\s*h(?:ou)?rs?)?$~', $lower, $m)
             || 1 === preg_match('~^(\d{1,2})(\d\d)'.self::HALF.'$~', $lower, $m)
             || 1 === preg_match('~^(\d{1,2})()'.self::HALF.'$~u', $lower, $m)) {
             $half = match ($m[3] ?? '') {
