@@ -63,9 +63,9 @@ final readonly class Picture
         return $answer->right ?? (null === $verdict || Verdict::Blank === $verdict || Verdict::Unreadable === $verdict ? null : $verdict->isRight());
     }
 
-    /** @return list<Finding> causes that rest on more than one answer and are there lately, the likeliest first */
+    /** @return list<Finding> causes that rest on more than one answer and are there lately, the likeliest first; of two that cannot be told apart, both */
     public function causes(): array
     {
-        return array_values(array_filter($this->diagnosis->findings, static fn (Finding $one): bool => !$one->perhaps && $one->lately));
+        return array_values(array_filter($this->diagnosis->findings, static fn (Finding $one): bool => \count($one->evidence) > 1 && $one->lately));
     }
 }

@@ -56,11 +56,13 @@ final readonly class Model
     /**
      * How likely secure children give this answer.
      *
+     * @param ?int $few how many wrong answers there can be at all, where there are few: two signs, six days; null for many
+     *
      * @return non-empty-list<float> one for each of {@see slips()}
      */
-    public function bySecure(bool $right, bool $near): array
+    public function bySecure(bool $right, bool $near, ?int $few = null): array
     {
-        return array_map(static fn (array $slip): float => $right ? 1 - $slip[0] : $slip[0] * self::wrong($near, self::NEAR), self::SLIPS);
+        return array_map(static fn (array $slip): float => $right ? 1 - $slip[0] : $slip[0] * self::wrong($near, self::NEAR, $few), self::SLIPS);
     }
 
     /** @return non-empty-list<float> how many secure children there are of each sort */
@@ -73,10 +75,11 @@ final readonly class Model
      * How likely a child gives this answer in whose sum a mistake shows, but not that of the mistake.
      *
      * @param float $shown in what part of its chances the mistake shows
+     * @param ?int  $few   how many wrong answers there can be at all, where there are few
      */
-    public function besides(float $shown, bool $right, bool $near): float
+    public function besides(float $shown, bool $right, bool $near, ?int $few = null): float
     {
-        return (1 - $shown) * ($right ? 1 - self::SLIP : self::SLIP * self::wrong($near, self::NEAR));
+        return (1 - $shown) * ($right ? 1 - self::SLIP : self::SLIP * self::wrong($near, self::NEAR, $few));
     }
 
     /**
@@ -84,15 +87,17 @@ final readonly class Model
      *
      * @param bool $fits    whether it is the answer of some mistake
      * @param int  $answers how many different answers mistakes would lead to
+     * @param ?int $few     how many wrong answers there can be at all, where there are few
      *
      * @return non-empty-list<float> one for each of {@see others()}
      */
-    public function byOthers(bool $right, bool $fits, bool $near, int $answers): array
+    public function byOthers(bool $right, bool $fits, bool $near, int $answers, ?int $few = null): array
     {
         return array_map(static fn (array $other): float => match (true) {
             $right => $other[0],
+            null !== $few => (1 - $other[0]) / $few,
             $fits => (1 - $other[0]) * $other[1] / max(1, $answers),
-            default => (1 - $other[0]) * (0 === $answers ? 1 : 1 - $other[1]) * self::wrong($near, self::NEAR_ELSE),
+            default => (1 - $other[0]) * (0 === $answers ? 1 : 1 - $other[1]) * self::wrong($near, self::NEAR_ELSE, null),
         }, self::OTHERS);
     }
 
@@ -102,8 +107,12 @@ final readonly class Model
         return array_column(self::OTHERS, 2);
     }
 
-    private static function wrong(bool $near, float $share): float
+    private static function wrong(bool $near, float $share, ?int $few): float
     {
+        if (null !== $few) {
+            return 1 / $few;
+        }
+
         return $near ? $share / self::NEAR_KINDS : (1 - $share) / self::OTHER_KINDS;
     }
 }

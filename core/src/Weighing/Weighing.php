@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Weighing;
 
+use Rostik\Core\Judging\GivenOrder;
+use Rostik\Core\Judging\GivenSign;
+use Rostik\Core\Judging\GivenWord;
 use Rostik\Core\Judging\Judgement;
 use Rostik\Core\Judging\Verdict;
 
@@ -77,9 +80,10 @@ final readonly class Weighing
         $can = [];
         foreach ($answers as $j) {
             $right = $j->verdict->isRight();
-            $secure[] = $one = $this->model->bySecure($right, $j->near);
+            $few = self::few($j);
+            $secure[] = $one = $this->model->bySecure($right, $j->near, $few);
             $bySecure[] = log(self::mean($one, $slips));
-            $else[] = $this->model->byOthers($right, [] !== $j->fits, $j->near, \count(array_unique(array_map(static fn ($given): string => $given->text(), $j->predicted))));
+            $else[] = $this->model->byOthers($right, [] !== $j->fits, $j->near, \count(array_unique(array_map(static fn ($given): string => $given->text(), $j->predicted))), $few);
             $can += $j->predicted;
         }
         $logs = ['' => log(Model::SECURE) + self::mixed($secure, $slips), '?' => log(Model::ELSE) + self::mixed($else, $this->model->others())];
@@ -143,7 +147,7 @@ final readonly class Weighing
                 $chances = [];
                 foreach ($answers as $i => $j) {
                     $shows = isset($j->predicted[$mistake]) && (null === $only || $only === $j->kind);
-                    $with[] = $with[$i] + ($shows ? log(\in_array($mistake, $j->fits, true) ? $shown : $this->model->besides($shown, $j->verdict->isRight(), $j->near)) : $bySecure[$i]);
+                    $with[] = $with[$i] + ($shows ? log(\in_array($mistake, $j->fits, true) ? $shown : $this->model->besides($shown, $j->verdict->isRight(), $j->near, self::few($j))) : $bySecure[$i]);
                     if ($shows) {
                         $chances[] = $i;
                     }
@@ -185,12 +189,29 @@ final readonly class Weighing
                     }
                 }
                 // any of the habits takes over, as often as the others
-                $log += [] === $different ? $bySecure[$i] : log($fits ? $shown / \count($different) : $this->model->besides($shown, $j->verdict->isRight(), $j->near));
+                $log += [] === $different ? $bySecure[$i] : log($fits ? $shown / \count($different) : $this->model->besides($shown, $j->verdict->isRight(), $j->near, self::few($j)));
             }
             $all[] = $log;
         }
 
         return self::logOfSum($all);
+    }
+
+    /** How many wrong answers there can be at all: two signs, six days, the other orders of two or three; null for many. */
+    private static function few(Judgement $j): ?int
+    {
+        $expected = $j->expected;
+
+        return match (true) {
+            $expected instanceof GivenSign => 2,
+            $expected instanceof GivenWord => \in_array($expected->word, ['yes', 'no'], true) ? 1 : 6,
+            $expected instanceof GivenOrder => match (\count($expected->positions)) {
+                2 => 1,
+                3 => 5,
+                default => null,
+            },
+            default => null,
+        };
     }
 
     /**
@@ -329,7 +350,7 @@ final readonly class Weighing
             }
         }
 
-        return new Finding($mistake, $probability, $for, $against, \count($for) < 2, $lately);
+        return new Finding($mistake, $probability, $for, $against, \count($for) < 2 || $probability < self::TELL, $lately);
     }
 
     /**
