@@ -1,8 +1,17 @@
-import type { FollowUpReply, Standing } from '../api/types';
+import { useState } from 'react';
+import type { ChildSeenReply, FollowUpReply, Standing } from '../api/types';
 import { said, standingOf } from './standings';
 
 /** One sign each, so that a whole class is seen at a glance, in black and white. */
 const signs: Record<Standing, string> = { secure: '■', 'on-the-way': '◧', 'not-yet': '□', 'not-seen': '·' };
+
+/** From who can do it to who needs it; what was not seen last. */
+const order: readonly Standing[] = ['secure', 'on-the-way', 'not-yet', 'not-seen'];
+
+const standingIn = (child: ChildSeenReply, id: string): Standing => {
+  const rung = child.rungs.find((one) => one.rung === id);
+  return rung ? standingOf(rung) : 'not-seen';
+};
 
 /** Rungs by children: from "what does this child need" to "who is ready for this". */
 export function ClassSeen({
@@ -14,6 +23,12 @@ export function ClassSeen({
   onChild: (id: string) => void;
   onErase: () => void;
 }) {
+  const [by, setBy] = useState<string | null>(null);
+  // with a rung in hand: who can do it first, who needs it below
+  const children =
+    by === null
+      ? reply.children
+      : [...reply.children].sort((a, b) => order.indexOf(standingIn(a, by)) - order.indexOf(standingIn(b, by)));
   const rungs = [
     ...new Map(reply.children.flatMap((child) => child.rungs.map((rung) => [rung.rung, rung.can]))).entries(),
   ];
@@ -50,15 +65,24 @@ export function ClassSeen({
                 <th
                   key={id}
                   scope="col"
+                  aria-sort={by === id ? 'descending' : 'none'}
                   className="max-w-40 border-b-2 border-ink px-2 pb-1 text-left align-bottom text-base font-normal"
                 >
-                  {can.replace(/^I can /, '').replace(/\.$/, '')}
+                  <button
+                    type="button"
+                    className={`text-left hover:underline ${by === id ? 'font-bold' : ''}`}
+                    onClick={() => {
+                      setBy(by === id ? null : id);
+                    }}
+                  >
+                    {can.replace(/^I can /, '').replace(/\.$/, '')}
+                  </button>
                 </th>
               ))}
             </tr>
           </thead>
           <tbody>
-            {reply.children.map((child) => (
+            {children.map((child) => (
               <tr key={child.id}>
                 <th scope="row" className="sticky left-0 border-b border-hair bg-paper pr-3 text-left">
                   <button
@@ -72,8 +96,7 @@ export function ClassSeen({
                   </button>
                 </th>
                 {rungs.map(([id]) => {
-                  const rung = child.rungs.find((one) => one.rung === id);
-                  const standing = rung ? standingOf(rung) : 'not-seen';
+                  const standing = standingIn(child, id);
                   return (
                     <td key={id} className="border-b border-hair px-2 text-xl">
                       <span aria-hidden="true">{signs[standing]}</span>

@@ -169,6 +169,10 @@ describe('groups for tomorrow', () => {
     await userEvent.click(await screen.findByRole('radio', { name: 'What they can do' }));
     const table = within(await screen.findByRole('region', { name: 'Rungs and children' }));
     expect(table.getAllByText('not yet')).toHaveLength(1);
+    // by a rung: who can do it first, who was not seen last
+    expect(table.getAllByRole('rowheader').map((one) => one.textContent)).toEqual(['Child a', 'Child b', 'Child c']);
+    await userEvent.click(table.getByRole('button', { name: 'add hours' }));
+    expect(table.getByRole('columnheader', { name: 'add hours' }).getAttribute('aria-sort')).toBe('descending');
     await userEvent.click(table.getByRole('button', { name: 'Child a' }));
     expect(screen.getByRole('heading', { name: 'Child a' })).toBeTruthy();
   });
