@@ -180,37 +180,39 @@ export function FollowUp() {
           />
         ) : (
           <>
-            <DndContext
-              sensors={sensors}
-              onDragEnd={({ active, over }) => {
-                if (over) {
-                  move(String(active.id), Number(over.id));
-                }
-              }}
-            >
-              {groups.map((group, i) => (
-                <Place key={i} id={i}>
-                  <GroupLine
-                    group={group}
-                    number={i + 1}
-                    names={reply.children}
-                    current={child?.id ?? null}
-                    tell={group.kind === 'unsure' ? reply.tell : []}
-                    onChild={(id) => {
-                      put({ child: id });
-                    }}
-                    onBoard={() => {
-                      board.mutate(group);
-                    }}
-                    onSheet={() => {
-                      if (!sheets.isPending) {
-                        sheets.mutate([group]);
-                      }
-                    }}
-                  />
-                </Place>
-              ))}
-            </DndContext>
+            <div className="mt-3">
+              <DndContext
+                sensors={sensors}
+                onDragEnd={({ active, over }) => {
+                  if (over) {
+                    move(String(active.id), Number(over.id));
+                  }
+                }}
+              >
+                {groups.map((group, i) => (
+                  <Place key={i} id={i}>
+                    <GroupLine
+                      group={group}
+                      number={i + 1}
+                      names={reply.children}
+                      current={child?.id ?? null}
+                      tell={group.kind === 'unsure' ? reply.tell : []}
+                      onChild={(id) => {
+                        put({ child: id });
+                      }}
+                      onBoard={() => {
+                        board.mutate(group);
+                      }}
+                      onSheet={() => {
+                        if (!sheets.isPending) {
+                          sheets.mutate([group]);
+                        }
+                      }}
+                    />
+                  </Place>
+                ))}
+              </DndContext>
+            </div>
             <div className="mt-4 flex flex-wrap gap-2.5">
               <Button
                 look="strong"
