@@ -10,6 +10,7 @@ use Rostik\App\Api\Csv;
 use Rostik\App\Classroom\Child;
 use Rostik\App\Classroom\Classroom;
 use Rostik\App\Marking\Paper;
+use Rostik\App\Marking\PileJudging;
 use Rostik\App\Sheet\QuestionText;
 use Rostik\Core\Evidence\Answered;
 use Rostik\Core\Evidence\Grouping;
@@ -20,12 +21,17 @@ use Rostik\Core\Evidence\Pictures;
 use Rostik\Core\Evidence\Pupil;
 use Rostik\Core\Evidence\Seen;
 use Rostik\Core\Evidence\Standing;
+use Rostik\Core\Marking\Counts;
 use Rostik\Core\Marking\Sign;
 use Rostik\Core\Marking\Written;
 use Rostik\Core\Mistake\MistakeBook;
+use Rostik\Core\Question\Form\OneOfFour;
+use Rostik\Core\Question\Form\TrueOrFalse;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\NoSuchRung;
+use Rostik\Core\Timetable\TableAsking;
+use Rostik\Core\Timetable\TableLine;
 use Rostik\Core\Weighing\Choosing;
 use Rostik\Core\Weighing\Finding;
 
@@ -46,6 +52,8 @@ final readonly class ClassEvidence
         private Ladder $ladder,
         private MistakeBook $book,
         private Choosing $choosing,
+        private PileJudging $judging,
+        private TableAsking $tables,
     ) {
     }
 
@@ -196,7 +204,8 @@ final readonly class ClassEvidence
                 if (null === $text || (null === $right && '' === $written->given)) {
                     continue;
                 }
-                $answers[$id][] = new Answered($text->line(), $written->given, $day, $right);
+                $answers[$id][] = $answered = $this->answered($paper, $place, $text, $written, $right);
+                $right = $answered->right;
                 $replies[$id][] = new AnswerSeenReply($day, $paper->pile()->title(), self::asked($text), $written->given, $right);
             }
         }
@@ -208,6 +217,27 @@ final readonly class ClassEvidence
         }
 
         return $seen;
+    }
+
+    /** As it was marked; how most answers are judged is seen from the line, so that a year's papers are quickly gone through. */
+    private function answered(Paper $paper, int $place, QuestionText $text, Written $written, ?bool $right): Answered
+    {
+        $day = $paper->pile()->onDay()->format('Y-m-d');
+        $settings = ($paper->pile()->parts()[$paper->part()] ?? null)?->settings();
+        $isRead = TableLine::is($text->sum);
+        $isChosen = \in_array($text->answers ?? $settings?->answers, [OneOfFour::TYPE, TrueOrFalse::TYPE], true);
+        // read from a timetable, chosen by its letter, or written step by step: only the question itself can say
+        if ('' === $written->given || null !== $right || (!$isRead && !$isChosen && !str_contains($written->given, ';'))) {
+            return new Answered($text->line(), $written->given, $day, $right, $isRead ? $this->tables->rung($text->sum) : null);
+        }
+        $marked = $this->judging->marked($paper, $place, $written);
+        $right = match ($marked?->counts) {
+            Counts::Right, Counts::Nearly => true,
+            Counts::Wrong => false,
+            default => null,
+        };
+
+        return new Answered($text->line(), $isChosen ? $marked?->judgement?->given?->text() ?? '' : $written->given, $day, $right, $isRead ? $this->tables->rung($text->sum) : null);
     }
 
     /** As the teacher says it, with a sign or a word of her own; null where it is to be judged, or says nothing. */

@@ -80,7 +80,6 @@ final class PileCsv
     private static function request(Paper $paper, int $place, string $text): CellRequest
     {
         $sign = Sign::tryFrom(strtolower($text)) ?? match ($text) {
-            '✓', '1', 'x' => null,
             '-', '–' => Sign::Blank,
             '?' => Sign::Unreadable,
             default => null,

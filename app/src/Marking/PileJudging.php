@@ -6,6 +6,7 @@ namespace Rostik\App\Marking;
 
 use Rostik\App\Sheet\QuestionText;
 use Rostik\App\Sheet\SheetSettings;
+use Rostik\Core\Marking\Marked;
 use Rostik\Core\Marking\Marker;
 use Rostik\Core\Marking\ToMark;
 use Rostik\Core\Marking\Written;
@@ -148,6 +149,15 @@ final readonly class PileJudging
         } catch (NotUnderstood|NoSuchQuestion) {
             return new ToMark('' === $text->wording ? $text->sum : $text->wording, null, null, '', []);
         }
+    }
+
+    /** An answer of a paper, as it is marked; null where the paper has no such question. */
+    public function marked(Paper $paper, int $place, Written $written): ?Marked
+    {
+        $part = $paper->pile()->parts()[$paper->part()] ?? null;
+        $text = ($paper->own() ?? $part?->questions() ?? [])[$place] ?? null;
+
+        return null === $text || null === $part ? null : $this->marker->mark($this->one($text, $part->settings(), $paper->pile(), $paper->moved(), $place), $written, $paper->pile()->doesNearlyCount());
     }
 
     private function cell(Paper $paper, int $place, Written $written, ?ToMark $question, Style $style): CellReply

@@ -153,6 +153,26 @@ final class FollowUpTest extends ApiTestCase
         self::assertSame(['unsure'], self::column('kind', $this->followUp(), 'groups'));
     }
 
+    /** What is read from a timetable, chosen by its letter, or written step by step is seen, too. */
+    public function testEveryFormOfAnswerIsSeen(): void
+    {
+        $sheet = (array) self::in($this->ask('POST', '/api/sheets/timetable', ['table' => 'pintail-summer-out', 'levels' => ['core'], 'count' => 3, 'seed' => 3, 'kinds' => ['next']]), 'sheets', 0);
+        $pile = $this->ask('POST', '/api/piles', ['sheetId' => $sheet['id']]);
+        $paper = self::in($pile, 'papers', 0, 'id');
+        $right = self::column('answer', $pile, 'parts', 0, 'questions');
+        $this->ask('POST', '/api/piles/'.self::text($pile, 'id').'/cells', ['cells' => [['paper' => $paper, 'question' => 0, 'given' => $right[0]], ['paper' => $paper, 'question' => 1, 'given' => $right[0]], ['paper' => $paper, 'question' => 2, 'sign' => 'right']]]);
+        $texts = [['sum' => self::SUMS[0], 'answers' => 'choice'], ['sum' => self::SUMS[1], 'answers' => 'choice'], ['sum' => '8:40 a.m. to 11:15 a.m.; 2 h 35 min + 40 min']];
+        $sheet = self::text($this->ask('POST', '/api/sheets', ['title' => 'Tide', 'questions' => array_map(static fn (array $text): array => ['id' => Uuid::v4()->toRfc4122(), 'text' => $text], $texts)]), 'id');
+        $pile = $this->ask('POST', '/api/piles', ['sheetId' => $sheet]);
+        $paper = self::in($pile, 'papers', 0, 'id');
+        $choices = (array) self::in($pile, 'parts', 0, 'questions', 0, 'choices');
+        $letter = \chr(\ord('a') + (int) array_search('7 h 15 min', $choices, true));
+        $this->ask('POST', '/api/piles/'.self::text($pile, 'id').'/cells', ['cells' => [['paper' => $paper, 'question' => 0, 'given' => $letter], ['paper' => $paper, 'question' => 2, 'given' => '3 h 35 min; 4 h 15 min']]]);
+        $anouk = (array) self::in($this->followUp(), 'children', 0);
+        self::assertSame([true, false, true, true, true], self::column('right', $anouk, 'answers'));
+        self::assertSame([[0, 1, 2]], array_values(array_map(static fn (mixed $one): mixed => self::in($one, 'answers'), array_filter((array) $anouk['rungs'], static fn (mixed $one): bool => 'timetable-next' === self::in($one, 'rung')))));
+    }
+
     public function testNobodyElseSeesIt(): void
     {
         $class = $this->classId();

@@ -42,7 +42,7 @@ final class Pictures
             if (null === $right || (null === $answer->right && null !== $judged && \in_array($judged->verdict, [Verdict::Blank, Verdict::Unreadable], true))) {
                 continue;
             }
-            foreach ($this->rungsOf($answer->sum) as $rung) {
+            foreach (null === $answer->rung ? $this->rungsOf($answer->sum) : [$answer->rung] as $rung) {
                 $seen[$rung][] = new Seen($right, $answer->day);
                 $behind[$rung][] = $i;
             }
@@ -56,7 +56,8 @@ final class Pictures
     /** Null where it is only known to be wrong, or the sum cannot be read. */
     private function judged(Answered $answer): ?Judgement
     {
-        if ('' === $answer->given && true !== $answer->right) {
+        // what is no sum has no mistakes of sums
+        if (null !== $answer->rung || ('' === $answer->given && true !== $answer->right)) {
             return null;
         }
         try {

@@ -8,7 +8,7 @@ namespace Rostik\Core\Evidence;
 final readonly class Seen
 {
     /** @param string $day on which it was given, 2027-03-11 */
-    public function __construct(public bool $right, public string $day, public Source $source = Source::Paper)
+    public function __construct(public bool $right, public string $day)
     {
     }
 }

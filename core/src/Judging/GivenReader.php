@@ -137,7 +137,7 @@ final readonly class GivenReader
         return 1 === preg_match('/[^\x20-\x7e]/', $text) ? Evened::answer($text) : $text;
     }
 
-    /** The sign, the word for it, or the whole statement, whichever way round it is made: 40 h < 2 days. */
+    /** The sign, the word for it, or the whole statement, whichever way round it is made: 70 h < 3 days. */
     private function sign(string $text, Sum $sum): ?GivenSign
     {
         $even = mb_strtolower(trim($text, " .!\t"), 'UTF-8');

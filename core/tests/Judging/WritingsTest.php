@@ -97,10 +97,10 @@ final class WritingsTest extends TestCase
             'right' => '6:15|6.15|6 15|615|6-15|6;15|It says 6:15|6h15',
             'wrong' => '6:45|5:45|6:25|6:04|7:15|3:30|6:03|6:51',
         ],
-        '2 days ? 40 h' => [
-            'right' => '>|bigger|longer|more|greater|greater than|2 days > 40 h|40 h < 2 days|2 days is more|2 days is longer than 40 h|longer than|more than|larger|2 days are longer|48 h > 40 h',
-            'wrong' => '<|=|smaller|shorter|less|the same|2 days < 40 h|40 h > 2 days|40 h is more|40 hours is longer|equal|fewer|2 days = 40 h',
-            'unreadable' => 'days|yes|40|2 days|maybe',
+        '3 days ? 70 h' => [
+            'right' => '>|bigger|longer|more|greater|greater than|3 days > 70 h|70 h < 3 days|3 days is more|3 days is longer than 70 h|longer than|more than|larger|3 days are longer|72 h > 70 h',
+            'wrong' => '<|=|smaller|shorter|less|the same|3 days < 70 h|70 h > 3 days|70 h is more|70 hours is longer|equal|fewer|3 days = 70 h',
+            'unreadable' => 'days|yes|70|3 days|maybe',
         ],
         'order 7:40 am, 7 pm, 7 am' => [
             'right' => 'c a b|c,a,b|c, a, b|cab|CAB|c-a-b|C-A-B|3 1 2|3,1,2|312|3-1-2|7 am, 7:40 am, 7 pm|7 am 7:40 am 7 pm|7 am < 7:40 am < 7 pm|7am, 7:40am, 7pm|7 am then 7:40 am then 7 pm|c then a then b|7 am, 7:40 am and 7 pm|c; a; b|c/a/b|7 am → 7:40 am → 7 pm',

@@ -2,8 +2,7 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState, type KeyboardEvent } from 'react';
 import { Link, useParams } from 'react-router';
 import { ask } from '../api/client';
-import type { CellsReply, CellsRequest, PaperRequest, PileReply, PileRequest } from '../api/types';
-import { Button } from '../ui/Button';
+import type { CellsReply, CellsRequest, PaperRequest, PileReply } from '../api/types';
 import { Choice } from '../ui/Choice';
 import { useNotice } from '../ui/notices';
 import { useKept } from '../ui/useKept';
@@ -25,6 +24,7 @@ import {
 import { Grid } from './Grid';
 import type { PileKeeper, PileState } from './pileKeeper';
 import { Side } from './Side';
+import { ThisPile } from './ThisPile';
 import { usePile } from './usePile';
 
 const ways = [
@@ -70,15 +70,6 @@ function Pile({ keeper, state }: { keeper: PileKeeper; state: PileState }) {
     : { paper: pile.papers[0]?.id ?? '', question: 0 };
   const paper = pile.papers.find((one) => one.id === at.paper);
   const question = paper && questionsOf(pile, paper)[at.question];
-  const settle = useMutation({
-    mutationFn: (part: PileRequest) => ask<PileReply>('PATCH', `/api/piles/${pile.id}`, part),
-    onSuccess: (changed) => {
-      keeper.adopt(changed);
-    },
-    onError: (failure) => {
-      notice(failure.message);
-    },
-  });
   const settlePaper = useMutation({
     mutationFn: ({ id, ...part }: PaperRequest & { id: string }) =>
       ask<PileReply>('PATCH', `/api/piles/${pile.id}/papers/${id}`, part),
@@ -89,18 +80,6 @@ function Pile({ keeper, state }: { keeper: PileKeeper; state: PileState }) {
       notice(failure.message);
     },
   });
-  const bring = useMutation({
-    mutationFn: async (file: File) =>
-      ask<PileReply>('POST', `/api/piles/${pile.id}/csv`, new Blob([await file.text()], { type: 'text/csv' })),
-    onSuccess: (changed) => {
-      keeper.adopt(changed);
-      notice('The answers are in.');
-    },
-    onError: (failure) => {
-      notice(failure.message);
-    },
-  });
-
   const go = (place: Place | null) => {
     if (place) {
       setChosen(place);
@@ -383,98 +362,9 @@ function Pile({ keeper, state }: { keeper: PileKeeper; state: PileState }) {
             />
           </form>
         </section>
-        <section aria-label="This pile" className="mt-3 border-t-2 border-hair pt-3">
-          <label className="flex min-h-9 items-center gap-2">
-            <input
-              type="checkbox"
-              className="size-5 accent-ink"
-              checked={(settle.isPending ? settle.variables.nearlyCounts : undefined) ?? pile.nearlyCounts}
-              onChange={(event) => {
-                settle.mutate({ nearlyCounts: event.target.checked });
-              }}
-            />
-            a missing unit, a.m. or p.m. still counts
-          </label>
-          <label className="flex min-h-9 items-center gap-2">
-            <input
-              type="checkbox"
-              className="size-5 accent-ink"
-              checked={(settle.isPending ? settle.variables.byChildren : undefined) ?? pile.byChildren}
-              onChange={(event) => {
-                settle.mutate({ byChildren: event.target.checked });
-              }}
-            />
-            marked by the children: marks only
-          </label>
-          <label className="flex min-h-9 items-center justify-between gap-2">
-            written on
-            <input
-              type="date"
-              value={pile.on}
-              onChange={(event) => {
-                if (event.target.value !== '') {
-                  settle.mutate({ on: event.target.value });
-                }
-              }}
-              className="min-h-9 rounded-md border-2 border-ink bg-sheet px-1.5"
-            />
-          </label>
-          <p className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-1">
-            <a href={`/api/piles/${pile.id}.csv`} download className="underline underline-offset-4">
-              CSV out
-            </a>
-            <label className="cursor-pointer underline underline-offset-4 focus-within:outline-2">
-              CSV in
-              <input
-                type="file"
-                accept=".csv,text/csv,text/plain"
-                className="sr-only"
-                onChange={(event) => {
-                  const file = event.target.files?.[0];
-                  event.target.value = '';
-                  if (file) {
-                    bring.mutate(file);
-                  }
-                }}
-              />
-            </label>
-            <BoardLink state={state} />
-          </p>
-          {pile.classId !== null && (
-            <p className="mt-2">
-              <Link to="/follow-up" className="font-bold underline underline-offset-4">
-                Follow up: groups for tomorrow
-              </Link>
-            </p>
-          )}
-          <Button className="mt-2" onClick={undo} aria-disabled={!state.canUndo}>
-            Take back
-          </Button>
-        </section>
+        <ThisPile keeper={keeper} state={state} onUndo={undo} />
       </aside>
     </div>
-  );
-}
-
-/** What most got wrong is first on the board. */
-function BoardLink({ state: { pile, cells } }: { state: PileState }) {
-  const wrong = (pile.parts[0]?.questions ?? [])
-    .map((question, i) => ({
-      question,
-      times: pile.papers.filter((paper) => cells.get(keyOf({ paper: paper.id, question: i }))?.counts === 'wrong')
-        .length,
-    }))
-    .filter((one) => one.times > 0 && pile.papers.every((paper) => paper.own === null))
-    .sort((a, b) => b.times - a.times)
-    .map((one) => one.question.asked.replaceAll('|', ' '));
-  const [sum, ...queue] = wrong;
-  return sum === undefined ? null : (
-    <Link
-      to={`/teach?${new URLSearchParams({ sum, ...(queue.length > 0 ? { queue: queue.join('|') } : {}) }).toString()}`}
-      className="underline underline-offset-4"
-    >
-      What most got wrong, to the board
-    </Link>
   );
 }
 

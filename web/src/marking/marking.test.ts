@@ -59,6 +59,13 @@ describe('cells of a pile', () => {
     }
     expect(saidAtOnce(question, '5h85')).toEqual({ counts: 'wrong', fits: ['leaves-over-sixty'] });
     expect(saidAtOnce(question, '6h26')).toBeNull();
+    // a point or a missing unit is for the server to judge
+    const short = { ...question, answer: '45 min' };
+    expect(saidAtOnce(short, '45mins')).toEqual({ counts: 'right', fits: [] });
+    for (const typed of ['45', '4.5', '4.5 min', '45 h']) {
+      expect(saidAtOnce(short, typed)).toBeNull();
+    }
+    expect(saidAtOnce({ ...question, answer: '5:20 p.m.' }, '5:20pm')?.counts).toBe('right');
     expect(saidAtOnce(question, ' ')).toBeNull();
     expect(saidAtOnce({ ...question, answer: '' }, '')).toBeNull();
   });

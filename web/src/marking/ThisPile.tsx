@@ -1,0 +1,132 @@
+import { useMutation } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { ask } from '../api/client';
+import type { PileReply, PileRequest } from '../api/types';
+import { Button } from '../ui/Button';
+import { useNotice } from '../ui/notices';
+import { keyOf } from './cells';
+import type { PileKeeper, PileState } from './pileKeeper';
+
+interface Props {
+  keeper: PileKeeper;
+  state: PileState;
+  onUndo: () => void;
+}
+
+/** What holds for the whole pile, and where it leads: out and in as CSV, to the board, to the groups. */
+export function ThisPile({ keeper, state, onUndo }: Props) {
+  const { pile } = state;
+  const notice = useNotice();
+  const settle = useMutation({
+    mutationFn: (part: PileRequest) => ask<PileReply>('PATCH', `/api/piles/${pile.id}`, part),
+    onSuccess: (changed) => {
+      keeper.adopt(changed);
+    },
+    onError: (failure) => {
+      notice(failure.message);
+    },
+  });
+  const bring = useMutation({
+    mutationFn: async (file: File) =>
+      ask<PileReply>('POST', `/api/piles/${pile.id}/csv`, new Blob([await file.text()], { type: 'text/csv' })),
+    onSuccess: (changed) => {
+      keeper.adopt(changed);
+      notice('The answers are in.');
+    },
+    onError: (failure) => {
+      notice(failure.message);
+    },
+  });
+  return (
+    <section aria-label="This pile" className="mt-3 border-t-2 border-hair pt-3">
+      <label className="flex min-h-9 items-center gap-2">
+        <input
+          type="checkbox"
+          className="size-5 accent-ink"
+          checked={(settle.isPending ? settle.variables.nearlyCounts : undefined) ?? pile.nearlyCounts}
+          onChange={(event) => {
+            settle.mutate({ nearlyCounts: event.target.checked });
+          }}
+        />
+        a missing unit, a.m. or p.m. still counts
+      </label>
+      <label className="flex min-h-9 items-center gap-2">
+        <input
+          type="checkbox"
+          className="size-5 accent-ink"
+          checked={(settle.isPending ? settle.variables.byChildren : undefined) ?? pile.byChildren}
+          onChange={(event) => {
+            settle.mutate({ byChildren: event.target.checked });
+          }}
+        />
+        marked by the children: marks only
+      </label>
+      <label className="flex min-h-9 items-center justify-between gap-2">
+        written on
+        <input
+          type="date"
+          value={pile.on}
+          onChange={(event) => {
+            if (event.target.value !== '') {
+              settle.mutate({ on: event.target.value });
+            }
+          }}
+          className="min-h-9 rounded-md border-2 border-ink bg-sheet px-1.5"
+        />
+      </label>
+      <p className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-1">
+        <a href={`/api/piles/${pile.id}.csv`} download className="underline underline-offset-4">
+          CSV out
+        </a>
+        <label className="cursor-pointer underline underline-offset-4 focus-within:outline-2">
+          CSV in
+          <input
+            type="file"
+            accept=".csv,text/csv,text/plain"
+            className="sr-only"
+            onChange={(event) => {
+              const file = event.target.files?.[0];
+              event.target.value = '';
+              if (file) {
+                bring.mutate(file);
+              }
+            }}
+          />
+        </label>
+        <BoardLink state={state} />
+      </p>
+      {pile.classId !== null && (
+        <p className="mt-2">
+          <Link to="/follow-up" className="font-bold underline underline-offset-4">
+            Follow up: groups for tomorrow
+          </Link>
+        </p>
+      )}
+      <Button className="mt-2" onClick={onUndo} aria-disabled={!state.canUndo}>
+        Take back
+      </Button>
+    </section>
+  );
+}
+
+/** What most got wrong is first on the board. */
+function BoardLink({ state: { pile, cells } }: { state: PileState }) {
+  const wrong = (pile.parts[0]?.questions ?? [])
+    .map((question, i) => ({
+      question,
+      times: pile.papers.filter((paper) => cells.get(keyOf({ paper: paper.id, question: i }))?.counts === 'wrong')
+        .length,
+    }))
+    .filter((one) => one.times > 0 && pile.papers.every((paper) => paper.own === null))
+    .sort((a, b) => b.times - a.times)
+    .map((one) => one.question.asked.replaceAll('|', ' '));
+  const [sum, ...queue] = wrong;
+  return sum === undefined ? null : (
+    <Link
+      to={`/teach?${new URLSearchParams({ sum, ...(queue.length > 0 ? { queue: queue.join('|') } : {}) }).toString()}`}
+      className="underline underline-offset-4"
+    >
+      What most got wrong, to the board
+    </Link>
+  );
+}
