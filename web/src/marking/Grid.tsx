@@ -1,6 +1,6 @@
 import { useEffect, useRef, type KeyboardEvent } from 'react';
 import type { CellReply, PaperReply } from '../api/types';
-import { columnsOf, isMarked, keyOf, type Place } from './cells';
+import { columnsOf, isMarked, isOpen, keyOf, type Place } from './cells';
 import type { PileState } from './pileKeeper';
 
 interface Props {
@@ -144,7 +144,7 @@ const words = {
 
 /** For who does not see it, and in the field. */
 function inWords(cell: CellReply): string {
-  const said = cell.counts === null ? '' : words[cell.counts];
+  const said = cell.counts === null || isOpen(cell) ? '…' : words[cell.counts];
   return cell.given === '' ? said : `${cell.given} (${said})`;
 }
 
@@ -174,7 +174,12 @@ export function Cell({ cell }: { cell: CellReply }) {
     case 'blank':
       return <span aria-hidden="true">–</span>;
     case 'unreadable':
-      return <span>? {cell.given !== '' && <span className="text-soft">{cell.given}</span>}</span>;
+      // what is still to be judged stands there as it was typed
+      return isOpen(cell) ? (
+        <span>{cell.given}</span>
+      ) : (
+        <span>? {cell.given !== '' && <span className="text-soft">{cell.given}</span>}</span>
+      );
     default:
       return null;
   }

@@ -15,6 +15,10 @@ export const keyOf = ({ paper, question }: Place): string => `${paper}/${questio
 
 export const isMarked = (cell: CellReply | undefined): cell is CellReply => cell !== undefined && cell.counts !== null;
 
+/** Whether it is still to be judged: it stands there, and counts as nothing yet. */
+export const isOpen = (cell: CellReply): boolean =>
+  cell.counts === 'unreadable' && cell.sign === null && cell.verdict === null;
+
 /** The questions of a paper: its own, or those of its level. */
 export const questionsOf = (pile: Pick<PileReply, 'parts'>, paper: Pick<PaperReply, 'own' | 'part'>): ToMarkReply[] =>
   paper.own ?? pile.parts[paper.part]?.questions ?? [];
@@ -78,7 +82,7 @@ export function tallyOf(cells: readonly CellReply[]): Tally {
   const counts: Record<Counts, number> = { right: 0, nearly: 0, wrong: 0, blank: 0, unreadable: 0 };
   const wrong = new Map<string, { text: string; times: number; fits: string[] }>();
   for (const cell of cells) {
-    if (cell.counts === null) {
+    if (cell.counts === null || isOpen(cell)) {
       continue;
     }
     counts[cell.counts] += 1;

@@ -1,7 +1,7 @@
 import { describe, expect, it, vi } from 'vitest';
 import { Refused } from '../api/client';
 import type { CellReply, CellsReply, CellsRequest, PileReply, ToMarkReply } from '../api/types';
-import { atOnce, beside, keyOf, median, nothing, saidAtOnce, step, tallyOf } from './cells';
+import { atOnce, beside, isOpen, keyOf, median, nothing, saidAtOnce, step, tallyOf } from './cells';
 import { PileKeeper } from './pileKeeper';
 
 const question: ToMarkReply = {
@@ -92,6 +92,10 @@ describe('cells of a pile', () => {
       cell('g', 0, { counts: null }),
     ]);
     expect(tally.papers).toBe(6);
+    // what is still to be judged counts as nothing yet
+    const open = atOnce({ paper: 'a', question: 0 }, { ...nothing, given: '6h26' }, question);
+    expect([isOpen(open), tallyOf([open]).papers]).toEqual([true, 0]);
+    expect(isOpen(cell('a', 0, { counts: 'unreadable', sign: 'unreadable' }))).toBe(false);
     expect(tally.counts).toEqual({ right: 1, nearly: 0, wrong: 4, blank: 1, unreadable: 0 });
     expect(tally.wrong.map((one) => [one.text, one.times])).toEqual([
       ['5 h 85 min', 2],
