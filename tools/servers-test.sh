@@ -17,7 +17,7 @@ trap 'end_starter; for name in nginx fpm db; do [ -s "$dir/run/$name.group" ] &&
 
 start() { # start: in the background, until it answers or has ended
   # in the background SIGINT is passed over, unless it is said otherwise
-  env --default-signal=INT ./rostik start --data "$dir" --port 8521 > "$dir/start.log" 2>&1 &
+  env --default-signal=INT ./rostik start --demo --data "$dir" --port 8521 > "$dir/start.log" 2>&1 &
   starter=$!
   for _ in $(seq 1200); do
     if [ -s "$dir/run/address" ] && up; then return 0; fi

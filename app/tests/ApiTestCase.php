@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rostik\App\Tests;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Rostik\App\Account\School;
 use Rostik\App\Account\Teacher;
 use Rostik\App\Demo\DemoCommand;
 use Symfony\Bundle\FrameworkBundle\KernelBrowser;
@@ -25,6 +26,17 @@ abstract class ApiTestCase extends WebTestCase
         $teacher = $this->entities()->getRepository(Teacher::class)->findOneBy(['email' => $email]);
         self::assertNotNull($teacher);
         $this->browser->loginUser($teacher);
+    }
+
+    /** Another teacher of the same school; yet to be flushed. */
+    protected function colleague(string $email, string $name): Teacher
+    {
+        $school = $this->entities()->getRepository(School::class)->findOneBy(['name' => 'Ombrel Island School']);
+        self::assertNotNull($school);
+        $teacher = new Teacher($email, $name, $school);
+        $this->entities()->persist($teacher);
+
+        return $teacher;
     }
 
     protected function entities(): EntityManagerInterface

@@ -38,7 +38,7 @@ final class HouseRules
         'Api' => [],
         'Storage' => [],
         'Shell' => [],
-        'Account' => ['Api'],
+        'Account' => ['Api', 'Storage'],
         'Skill' => ['Api'],
         'Work' => ['Api'],
         'Board' => ['Api', 'Work'],
@@ -50,6 +50,7 @@ final class HouseRules
         'Printing' => ['Api', 'Classroom', 'Sheet'],
         'Marking' => ['Account', 'Api', 'Classroom', 'Sheet', 'Storage'],
         'Evidence' => ['Account', 'Api', 'Classroom', 'Marking', 'Sheet'],
+        'School' => ['Account', 'Api', 'Classroom'],
         'Demo' => ['Account', 'Classroom', 'Marking', 'Sheet'],
     ];
 

@@ -4,15 +4,23 @@ declare(strict_types=1);
 
 namespace Rostik\App\Account;
 
+use Doctrine\ORM\EntityManagerInterface;
+use Rostik\App\Api\CannotBeHad;
 use Rostik\App\Api\Problem;
 use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
 
-/** Who is signed in. Signing in and out are done by the firewall. */
-final class AccountController
+/** A teacher's own account. Signing in and out are done by the firewall. */
+final readonly class AccountController
 {
+    public function __construct(private EntityManagerInterface $entities, private SessionRows $sessions, private SecondSteps $secondSteps, private Passwords $passwords, private Tries $tries, private Sealing $sealing)
+    {
+    }
+
     /** The teacher who is signed in, or 204 where nobody is. */
     #[Route('/api/me', name: 'api_me', methods: ['GET'])]
     public function me(#[CurrentUser] ?Teacher $teacher): Response
@@ -31,5 +39,130 @@ final class AccountController
     public function signOut(): Response
     {
         throw new \LogicException('The firewall answers this.');
+    }
+
+    /** All of the account that its teacher sees. */
+    #[Route('/api/account', methods: ['GET'])]
+    public function account(#[CurrentUser] Teacher $teacher, Request $request): Response
+    {
+        return new JsonResponse($this->reply($teacher, $request));
+    }
+
+    /** Another name. */
+    #[Route('/api/account', methods: ['PUT'])]
+    public function rename(#[CurrentUser] Teacher $teacher, #[MapRequestPayload] AccountRequest $wanted, Request $request): Response
+    {
+        $teacher->rename(trim($wanted->name));
+        $this->entities->flush();
+
+        return new JsonResponse($this->reply($teacher, $request));
+    }
+
+    /** Another password; whoever is signed in elsewhere with the old one is signed out. */
+    #[Route('/api/account/password', methods: ['PUT'])]
+    public function password(#[CurrentUser] Teacher $teacher, #[MapRequestPayload] PasswordRequest $wanted, Request $request): Response
+    {
+        $refused = $this->refused($teacher, $wanted->now);
+        if (null !== $refused) {
+            return $refused;
+        }
+        $this->passwords->set($teacher, $wanted->next);
+        $this->entities->flush();
+        $this->sessions->endAll($teacher->id(), $request->getSession()->getId());
+
+        return new JsonResponse($this->reply($teacher, $request));
+    }
+
+    /** Signs out everywhere but here. */
+    #[Route('/api/account/sign-ins', methods: ['DELETE'])]
+    public function signOutElsewhere(#[CurrentUser] Teacher $teacher, Request $request): Response
+    {
+        $this->sessions->endAll($teacher->id(), $request->getSession()->getId());
+
+        return new JsonResponse($this->reply($teacher, $request));
+    }
+
+    /** A new key for a second step, which is not in use before its first code is sent. The password is asked for. */
+    #[Route('/api/account/second-step', methods: ['POST'])]
+    public function beginSecondStep(#[CurrentUser] Teacher $teacher, #[MapRequestPayload] CertainRequest $wanted): Response
+    {
+        $refused = $this->refused($teacher, $wanted->password);
+        if (null !== $refused) {
+            return $refused;
+        }
+        if ($this->secondSteps->isInUse($teacher)) {
+            throw new CannotBeHad('There is a second step already. Turn it off first to begin with another app.');
+        }
+        $key = $this->secondSteps->begin($teacher);
+        $this->entities->flush();
+
+        return new JsonResponse(new SecondStepReply($key->typed(), $key->uri('Rostik', $teacher->email())));
+    }
+
+    /** Takes the key into use; with that its recovery codes are shown, this once. */
+    #[Route('/api/account/second-step', methods: ['PUT'])]
+    public function confirmSecondStep(#[CurrentUser] Teacher $teacher, #[MapRequestPayload] CodeRequest $wanted): Response
+    {
+        $codes = $this->secondSteps->isInUse($teacher) ? null : $this->secondSteps->confirm($teacher, $wanted->code);
+        if (null === $codes) {
+            throw new CannotBeHad('That code does not fit. Wait for the next one in your app and type it: 123 456');
+        }
+        $this->entities->flush();
+
+        return new JsonResponse(new RecoveryReply($codes));
+    }
+
+    /** New recovery codes; the earlier ones are void. */
+    #[Route('/api/account/recovery', methods: ['POST'])]
+    public function recovery(#[CurrentUser] Teacher $teacher, #[MapRequestPayload] CertainRequest $wanted): Response
+    {
+        $refused = $this->refused($teacher, $wanted->password);
+        if (null !== $refused) {
+            return $refused;
+        }
+        if (!$this->secondSteps->isInUse($teacher)) {
+            throw new CannotBeHad('There is no second step, so there is nothing to recover.');
+        }
+        $codes = $this->secondSteps->newRecovery($teacher);
+        $this->entities->flush();
+
+        return new JsonResponse(new RecoveryReply($codes));
+    }
+
+    /** Signing in takes the password alone again. */
+    #[Route('/api/account/second-step', methods: ['DELETE'])]
+    public function endSecondStep(#[CurrentUser] Teacher $teacher, #[MapRequestPayload] CertainRequest $wanted, Request $request): Response
+    {
+        $refused = $this->refused($teacher, $wanted->password);
+        if (null !== $refused) {
+            return $refused;
+        }
+        $teacher->useSecondStep(new SecondStep());
+        $this->entities->flush();
+
+        return new JsonResponse($this->reply($teacher, $request));
+    }
+
+    /** Null where it is her password; tries are counted as at signing in. */
+    private function refused(Teacher $teacher, #[\SensitiveParameter] string $password): ?Response
+    {
+        $who = $this->sealing->mark('tries', "certain\0".$teacher->email());
+        $wait = $this->tries->count($who);
+        if ($wait > 0) {
+            return Problem::response(429, 'too-many-tries', NotSignedIn::tooSoon($wait)->getMessage(), headers: ['Retry-After' => (string) $wait]);
+        }
+        if (!$this->passwords->fits($teacher, $password)) {
+            return Problem::response(422, 'wrong-password', 'That is not the password you signed in with.');
+        }
+        $this->tries->forget($who);
+
+        return null;
+    }
+
+    private function reply(Teacher $teacher, Request $request): AccountReply
+    {
+        $step = $teacher->secondStep();
+
+        return new AccountReply($teacher->name(), $teacher->email(), $teacher->school()->name(), $teacher->isAdministrator(), $step->inUse, \count($step->recovery), $this->sessions->of($teacher->id(), $request->getSession()->getId()));
     }
 }

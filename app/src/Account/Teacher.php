@@ -11,25 +11,43 @@ use Symfony\Component\Uid\Uuid;
 
 /** A teacher who signs in. */
 #[ORM\Entity]
+#[ORM\UniqueConstraint(name: 'teacher_email', columns: ['email'])]
 class Teacher implements UserInterface, PasswordAuthenticatedUserInterface
 {
+    /** The longest name, in letters. */
+    public const LONGEST = 120;
+
     #[ORM\Id]
     #[ORM\Column(type: 'uuid')]
     private Uuid $id;
 
+    /** In its normal form, compared byte by byte. */
+    #[ORM\Column(length: Address::LONGEST, options: ['collation' => 'utf8mb4_bin'])]
+    private string $email;
+
     #[ORM\Column(length: 255)]
     private string $passwordHash = '';
 
-    /** @param non-empty-string $email in lower case */
+    #[ORM\Column(options: ['default' => false])]
+    private bool $administrator = false;
+
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $endedAt = null;
+
+    #[ORM\Column(type: SecondStepType::NAME)]
+    private SecondStep $secondStep;
+
     public function __construct(
-        #[ORM\Column(length: 180, unique: true)]
-        private string $email,
-        #[ORM\Column(length: 120)]
+        Address|string $email,
+        #[ORM\Column(length: self::LONGEST)]
         private string $name,
-        #[ORM\Column(length: 120)]
-        private string $school,
+        #[ORM\ManyToOne(fetch: 'EAGER')]
+        #[ORM\JoinColumn(nullable: false)]
+        private School $school,
     ) {
         $this->id = Uuid::v7();
+        $this->secondStep = new SecondStep();
+        $this->email = (string) ($email instanceof Address ? $email : Address::typed($email));
     }
 
     public function id(): Uuid
@@ -42,9 +60,57 @@ class Teacher implements UserInterface, PasswordAuthenticatedUserInterface
         return $this->name;
     }
 
-    public function school(): string
+    public function rename(string $name): void
+    {
+        $this->name = $name;
+    }
+
+    public function email(): string
+    {
+        return $this->email;
+    }
+
+    public function school(): School
     {
         return $this->school;
+    }
+
+    /** Whether she looks after the accounts of the school. */
+    public function isAdministrator(): bool
+    {
+        return $this->administrator;
+    }
+
+    public function administers(bool $does): void
+    {
+        $this->administrator = $does;
+    }
+
+    /** Whether the account is still hers to use. */
+    public function isEnded(): bool
+    {
+        return null !== $this->endedAt;
+    }
+
+    /** @param ?\DateTimeImmutable $at null to begin again */
+    public function end(?\DateTimeImmutable $at): void
+    {
+        $this->endedAt = $at;
+    }
+
+    public function endedAt(): ?\DateTimeImmutable
+    {
+        return $this->endedAt;
+    }
+
+    public function secondStep(): SecondStep
+    {
+        return $this->secondStep;
+    }
+
+    public function useSecondStep(SecondStep $step): void
+    {
+        $this->secondStep = $step;
     }
 
     public function changePassword(string $hash): void
@@ -60,7 +126,7 @@ class Teacher implements UserInterface, PasswordAuthenticatedUserInterface
     /** @return list<string> */
     public function getRoles(): array
     {
-        return ['ROLE_TEACHER'];
+        return $this->administrator ? ['ROLE_TEACHER', 'ROLE_ADMINISTRATOR'] : ['ROLE_TEACHER'];
     }
 
     public function getUserIdentifier(): string
@@ -74,16 +140,19 @@ class Teacher implements UserInterface, PasswordAuthenticatedUserInterface
     }
 
     /**
-     * What the session keeps: not the password hash itself, but enough to end the session when it changes.
+     * What the session keeps: who it is, and enough to end the session when the password changes.
      *
-     * @return array<string, mixed>
+     * @return array{string, string, string}
      */
     public function __serialize(): array
     {
-        /** @var array<string, mixed> $data */
-        $data = (array) $this;
-        $data["\0".self::class."\0passwordHash"] = hash('crc32c', $this->passwordHash);
+        return [$this->id->toRfc4122(), $this->email, hash('crc32c', $this->passwordHash)];
+    }
 
-        return $data;
+    /** @param array{string, string, string} $kept */
+    public function __unserialize(array $kept): void
+    {
+        [$id, $this->email, $this->passwordHash] = $kept;
+        $this->id = Uuid::fromString($id);
     }
 }

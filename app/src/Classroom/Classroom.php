@@ -7,6 +7,7 @@ namespace Rostik\App\Classroom;
 use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
+use Rostik\App\Account\School;
 use Rostik\App\Account\Teacher;
 use Rostik\Core\Notation\Style;
 use Rostik\Core\Sum\Kind;
@@ -44,6 +45,10 @@ class Classroom implements InClassroom
     #[ORM\Column(type: 'json')]
     private array $taught = [];
 
+    #[ORM\ManyToOne]
+    #[ORM\JoinColumn(nullable: false)]
+    private School $school;
+
     public function __construct(
         #[ORM\Id]
         #[ORM\Column(type: 'uuid')]
@@ -53,6 +58,7 @@ class Classroom implements InClassroom
         private string $name,
     ) {
         $this->style = new Style();
+        $this->school = $teacher->school();
         $this->children = new ArrayCollection();
         $this->teachings = new ArrayCollection([new Teaching($this, $teacher)]);
     }
@@ -65,6 +71,36 @@ class Classroom implements InClassroom
     public function classroom(): self
     {
         return $this;
+    }
+
+    public function school(): School
+    {
+        return $this->school;
+    }
+
+    /** @return list<Teacher> */
+    public function teachers(): array
+    {
+        return array_values(array_map(static fn (Teaching $teaching): Teacher => $teaching->teacher(), $this->teachings->toArray()));
+    }
+
+    /**
+     * These teach it from now on, and nobody else.
+     *
+     * @param list<Teacher> $teachers
+     */
+    public function isTaughtByThese(array $teachers): void
+    {
+        foreach ($this->teachings as $teaching) {
+            if (!\in_array($teaching->teacher(), $teachers, true)) {
+                $this->teachings->removeElement($teaching);
+            }
+        }
+        foreach ($teachers as $teacher) {
+            if (null === $this->teachingOf($teacher)) {
+                $this->teachings->add(new Teaching($this, $teacher));
+            }
+        }
     }
 
     public function isTaughtBy(Teacher $teacher): bool

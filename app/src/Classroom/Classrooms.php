@@ -7,6 +7,7 @@ namespace Rostik\App\Classroom;
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
+use Rostik\App\Account\School;
 use Rostik\App\Account\Teacher;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Rung;
@@ -38,6 +39,23 @@ final readonly class Classrooms
             ->getResult();
 
         return $classes;
+    }
+
+    /** @return list<SchoolClassReply> all classes of a school, by name, as it sees them from outside */
+    public function ofSchool(School $school): array
+    {
+        /** @var list<array{class: Classroom, children: int|string}> $rows */
+        $rows = $this->entities->createQueryBuilder()
+            ->select('c AS class', 'SIZE(c.children) AS children')
+            ->from(Classroom::class, 'c')
+            ->where('c.school = :school')
+            ->setParameter('school', $school->id(), 'uuid')
+            ->orderBy('c.name', 'ASC')
+            ->addOrderBy('c.id', 'ASC')
+            ->getQuery()
+            ->getResult();
+
+        return array_map(static fn (array $row): SchoolClassReply => new SchoolClassReply($row['class']->id()->toRfc4122(), $row['class']->name(), (int) $row['children'], array_map(static fn (Teacher $t): string => $t->id()->toRfc4122(), $row['class']->teachers())), $rows);
     }
 
     /** The class that the teacher took up last, or the first of several; null for who has none. */

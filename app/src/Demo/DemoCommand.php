@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rostik\App\Demo;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Rostik\App\Account\School;
 use Rostik\App\Account\Teacher;
 use Rostik\App\Classroom\Classroom;
 use Rostik\App\Sheet\QuestionRequest;
@@ -44,7 +45,10 @@ final class DemoCommand extends Command
         if (null !== $this->entities->getRepository(Teacher::class)->findOneBy(['email' => self::EMAIL])) {
             return self::SUCCESS;
         }
-        $teacher = new Teacher(self::EMAIL, 'Arden Vale', 'Ombrel Island School');
+        $school = new School('Ombrel Island School');
+        $this->entities->persist($school);
+        $teacher = new Teacher(self::EMAIL, 'Arden Vale', $school);
+        $teacher->administers(true);
         $teacher->changePassword($this->hasher->hashPassword($teacher, self::PASSWORD));
         $this->entities->persist($teacher);
         $class = new Classroom(Uuid::v7(), $teacher, 'Kittiwakes');

@@ -19,7 +19,7 @@ final class RoutesTest extends ApiTestCase
         'aims' => [['rung' => 'add-plain', 'count' => 1]], 'levels' => ['core'], 'kind' => 'total', 'method' => 'column', 'cells' => [], 'groups' => [], 'standing' => 'secure'];
 
     /** What is worked out for anybody: nothing in it belongs to a teacher. */
-    private const FOR_ALL = ['/api/me', '/api/sign-in', '/api/empty', '/api/work', '/api/board', '/api/mistakes', '/{path}'];
+    private const FOR_ALL = ['/api/me', '/api/sign-in', '/api/empty', '/api/work', '/api/board', '/api/mistakes', '/api/set-up', '/api/links', '/{path}'];
 
     /** @return list<array{string, string}> method and path of every route */
     private static function routes(): array
@@ -66,7 +66,7 @@ final class RoutesTest extends ApiTestCase
         $classes = $this->ask('GET', '/api/classes');
         self::assertIsArray($classes[0]);
         self::assertIsString($classes[0]['id']);
-        $other = new Teacher('beryl@ombrel.example', 'Beryl Quay', 'Ombrel Island School');
+        $other = $this->colleague('beryl@ombrel.example', 'Beryl Quay');
         $this->entities()->persist($other);
         $this->entities()->flush();
         $this->browser->loginUser($other);

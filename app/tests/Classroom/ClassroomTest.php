@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rostik\App\Tests\Classroom;
 
 use PHPUnit\Framework\Attributes\DataProvider;
-use Rostik\App\Account\Teacher;
 use Rostik\App\Tests\ApiTestCase;
 use Symfony\Component\Uid\Uuid;
 
@@ -23,7 +22,7 @@ final class ClassroomTest extends ApiTestCase
 
     private function otherTeacher(): void
     {
-        $other = new Teacher('beryl@ombrel.example', 'Beryl Quay', 'Ombrel Island School');
+        $other = $this->colleague('beryl@ombrel.example', 'Beryl Quay');
         $this->entities()->persist($other);
         $this->entities()->flush();
         $this->browser->loginUser($other);

@@ -177,7 +177,7 @@ final class FollowUpTest extends ApiTestCase
     {
         $class = $this->classId();
         $child = (string) array_key_first($this->children());
-        $other = new Teacher('bell@ombrel.example', 'Corin Bell', 'Ombrel Island School');
+        $other = $this->colleague('bell@ombrel.example', 'Corin Bell');
         $other->changePassword('no password');
         $this->entities()->persist($other);
         $this->entities()->flush();

@@ -193,7 +193,7 @@ final class PileTest extends ApiTestCase
         self::assertSame(204, $this->codeOf('DELETE', '/api/piles/'.$id));
         self::assertSame(404, $this->codeOf('GET', '/api/piles/'.$id));
         self::assertSame(204, $this->codeOf('POST', '/api/piles/'.$id.'/restore'));
-        $other = new Teacher('bell@ombrel.example', 'Corin Bell', 'Ombrel Island School');
+        $other = $this->colleague('bell@ombrel.example', 'Corin Bell');
         $other->changePassword('no password');
         $this->entities()->persist($other);
         $this->entities()->flush();

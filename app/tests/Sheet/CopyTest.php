@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Rostik\App\Tests\Sheet;
 
-use Rostik\App\Account\Teacher;
 use Rostik\App\Tests\ApiTestCase;
 use Symfony\Component\Uid\Uuid;
 
@@ -143,7 +142,7 @@ final class CopyTest extends ApiTestCase
     {
         $sheet = $this->sheet([['text' => ['sum' => '6 h 10 min - 3 h 45 min']]]);
         [$set, $copies] = $this->set($sheet, ['count' => 2]);
-        $other = new Teacher('beryl@ombrel.example', 'Beryl Quay', 'Ombrel Island School');
+        $other = $this->colleague('beryl@ombrel.example', 'Beryl Quay');
         $this->entities()->persist($other);
         $this->entities()->flush();
         $this->browser->loginUser($other);

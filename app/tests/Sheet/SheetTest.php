@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rostik\App\Tests\Sheet;
 
 use PHPUnit\Framework\Attributes\DataProvider;
-use Rostik\App\Account\Teacher;
 use Rostik\App\Tests\ApiTestCase;
 use Symfony\Component\Uid\Uuid;
 
@@ -118,7 +117,7 @@ final class SheetTest extends ApiTestCase
     {
         $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Private', 'questions' => []]);
         $path = $this->string($sheet['id']);
-        $other = new Teacher('somebody@ombrel.example', 'Somebody', 'Ombrel Island School');
+        $other = $this->colleague('somebody@ombrel.example', 'Somebody');
         $other->changePassword('x');
         $this->entities()->persist($other);
         $this->entities()->flush();

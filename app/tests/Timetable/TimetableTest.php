@@ -47,7 +47,7 @@ final class TimetableTest extends ApiTestCase
         $csv = self::in($asked, 'table', 'csv');
         self::assertSame(201, $this->codeOf('POST', '/api/timetables', ['title' => 'Again', 'csv' => $csv]), 'what goes out comes in again');
         // another teacher has nothing of it
-        $other = new Teacher('bell@ombrel.example', 'Corin Bell', 'Ombrel Island School');
+        $other = $this->colleague('bell@ombrel.example', 'Corin Bell');
         $other->changePassword('no password');
         $this->entities()->persist($other);
         $this->entities()->flush();

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Account;
+
+/** What a one-time link is for. */
+enum LinkPurpose: string
+{
+    case Join = 'join';
+    case Reset = 'reset';
+
+    /** How long such a link can be used. */
+    public function lasts(): string
+    {
+        return match ($this) {
+            self::Join => '+14 days',
+            self::Reset => '+1 day',
+        };
+    }
+}
