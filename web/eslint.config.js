@@ -9,6 +9,7 @@ const rooms = {
   models: ['api', 'ui'],
   classroom: ['api', 'models', 'ui'],
   account: ['api', 'ui'],
+  school: ['api', 'ui'],
   mistake: ['api', 'ui'],
   sheet: ['api', 'classroom', 'models', 'ui'],
   marking: ['api', 'ui'],

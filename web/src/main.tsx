@@ -6,13 +6,25 @@ import { createRoot } from 'react-dom/client';
 import { SignIn } from './account/SignIn';
 import { classesQuery, meQuery, queryClient } from './api/queries';
 import type { MeReply } from './api/types';
-import { keep, kept } from './ui/browserStore';
+import { keep, keepFor, kept } from './ui/browserStore';
 import { part } from './ui/part';
 
 const fetchPlaces = () => import('./shell/Places');
+const WithLink = part(() => import('./account/WithLink').then((it) => it.WithLink));
 const Places = part(() => fetchPlaces().then((it) => it.Places));
 
 function App() {
+  // a one-time link is for who is not signed in
+  return /^\/(join|reset)$/.test(window.location.pathname) ? (
+    <Suspense fallback={null}>
+      <WithLink />
+    </Suspense>
+  ) : (
+    <SignedIn />
+  );
+}
+
+function SignedIn() {
   const me = useQuery(meQuery);
   // who was signed in stays on the screen while the password is asked for again
   const [last, setLast] = useState<MeReply | null>(null);
@@ -20,6 +32,9 @@ function App() {
     setLast(me.data);
   }
   const who = me.data ?? last;
+  if (who !== null) {
+    keepFor(who.id);
+  }
   // the board speaks the class's own methods: what the class is comes before the first screen, where there is a connection
   const classes = useQuery({ ...classesQuery, enabled: who !== null });
   useEffect(() => {

@@ -8,12 +8,12 @@ use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Security\Http\Event\LogoutEvent;
 
-/** The reply to signing out: nothing, rather than a way to another page; and what the browser keeps of replies is cleared. */
+/** The reply to signing out: nothing, rather than a way to another page. */
 #[AsEventListener(dispatcher: 'security.event_dispatcher.main')]
 final class SignedOut
 {
     public function __invoke(LogoutEvent $event): void
     {
-        $event->setResponse(new Response(null, Response::HTTP_NO_CONTENT, ['Clear-Site-Data' => '"cache"']));
+        $event->setResponse(new Response(null, Response::HTTP_NO_CONTENT));
     }
 }

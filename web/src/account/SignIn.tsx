@@ -1,58 +1,52 @@
-import { useQueryClient } from '@tanstack/react-query';
-import { meQuery } from '../api/queries';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { Suspense, useState } from 'react';
+import { meQuery, setUpQuery } from '../api/queries';
+import { Button } from '../ui/Button';
+import { part } from '../ui/part';
 import { useTitle } from '../ui/useTitle';
 import { SignInForm } from './SignInForm';
+import { Threshold } from './Threshold';
+
+const SetUp = part(() => import('./SetUp').then((it) => it.SetUp));
+const Forgotten = part(() => import('./Forgotten').then((it) => it.Forgotten));
 
 /** Signing in; afterwards one is where one wanted to go. */
 export function SignIn() {
   useTitle('Sign in');
   const client = useQueryClient();
+  const setUp = useQuery(setUpQuery);
+  const [forgotten, setForgotten] = useState(false);
   return (
-    <main className="mx-auto grid min-h-dvh w-full max-w-5xl items-center gap-x-16 gap-y-8 px-6 py-10 md:grid-cols-2">
-      <div>
-        <ClockMark />
-        <p className="mt-6 text-4xl font-bold">Rostik</p>
-        <p className="mt-2 max-w-sm text-xl leading-relaxed">
-          Sums with time: worked as you teach them, shown step by step, put on sheets with keys.
-        </p>
-      </div>
-      <div className="border-ink md:border-l-2 md:pl-16">
-        <h1 className="text-2xl font-bold">Sign in</h1>
-        <SignInForm
-          onSignedIn={(me) => {
-            client.setQueryData(meQuery.queryKey, me);
-          }}
-        />
-      </div>
-    </main>
-  );
-}
-
-/** A clock at ten past ten: hour hand with its square, minute hand with its disc. */
-function ClockMark() {
-  const hour = 305;
-  const minute = 60;
-  return (
-    <svg width="180" height="180" viewBox="-100 -100 200 200" aria-hidden="true">
-      <circle r="94" fill="#fff" stroke="#1d2733" strokeWidth="4" />
-      {Array.from({ length: 12 }, (_, i) => (
-        <path
-          key={i}
-          d={`M0 -90v${i % 3 === 0 ? 14 : 8}`}
-          stroke="#1d2733"
-          strokeWidth={i % 3 === 0 ? 4 : 2}
-          transform={`rotate(${i * 30})`}
-        />
-      ))}
-      <g transform={`rotate(${hour})`} fill="var(--color-hour)">
-        <rect x="-4" y="-46" width="8" height="46" />
-        <rect x="-8" y="-58" width="16" height="16" />
-      </g>
-      <g transform={`rotate(${minute})`} fill="var(--color-minute)">
-        <rect x="-2.5" y="-74" width="5" height="74" />
-        <circle cy="-74" r="7" />
-      </g>
-      <circle r="5" fill="#1d2733" />
-    </svg>
+    <Threshold>
+      <Suspense fallback={null}>
+        {setUp.data?.wanted ? (
+          <SetUp here={setUp.data.here} />
+        ) : forgotten ? (
+          <Forgotten
+            onBack={() => {
+              setForgotten(false);
+            }}
+          />
+        ) : (
+          <>
+            <h1 className="text-2xl font-bold">Sign in</h1>
+            <SignInForm
+              onSignedIn={(me) => {
+                client.setQueryData(meQuery.queryKey, me);
+              }}
+            />
+            <Button
+              look="quiet"
+              className="mt-4 -ml-2 font-normal"
+              onClick={() => {
+                setForgotten(true);
+              }}
+            >
+              Forgotten your password?
+            </Button>
+          </>
+        )}
+      </Suspense>
+    </Threshold>
   );
 }

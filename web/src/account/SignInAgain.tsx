@@ -15,7 +15,7 @@ export function SignInAgain({ last }: { last: MeReply }) {
       </p>
       <SignInForm
         onSignedIn={(me) => {
-          if (me.name === last.name && me.school === last.school) {
+          if (me.id === last.id) {
             client.setQueryData(meQuery.queryKey, me);
             signedInAgain();
           } else {

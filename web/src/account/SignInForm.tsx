@@ -1,17 +1,32 @@
 import { useMutation } from '@tanstack/react-query';
-import { useState } from 'react';
-import { ask } from '../api/client';
+import { useEffect, useRef, useState } from 'react';
+import { ask, Refused } from '../api/client';
 import type { MeReply } from '../api/types';
 import { Button } from '../ui/Button';
+import { Field } from '../ui/Field';
 
-/** Address and password; calls back with who has signed in. */
+/** Address and password, and a code where there is a second step; calls back with who has signed in. */
 export function SignInForm({ onSignedIn }: { onSignedIn: (me: MeReply) => void }) {
   const [email, setEmail] = useState('');
   const [password, setPassword] = useState('');
+  const [code, setCode] = useState('');
+  const [wantsCode, setWantsCode] = useState(false);
+  const codeField = useRef<HTMLDivElement>(null);
   const signIn = useMutation({
-    mutationFn: () => ask<MeReply>('POST', '/api/sign-in', { email: email.trim().toLowerCase(), password }),
+    mutationFn: () => ask<MeReply>('POST', '/api/sign-in', { email, password, ...(wantsCode ? { code } : {}) }),
     onSuccess: onSignedIn,
+    onError: (failure) => {
+      if (failure instanceof Refused && failure.problem.code === 'second-step') {
+        setWantsCode(true);
+      }
+    },
   });
+  useEffect(() => {
+    if (wantsCode) {
+      codeField.current?.querySelector('input')?.focus();
+    }
+  }, [wantsCode]);
+  const said = signIn.error instanceof Refused && signIn.error.problem.code === 'second-step' ? null : signIn.error;
   return (
     <form
       onSubmit={(event) => {
@@ -19,40 +34,49 @@ export function SignInForm({ onSignedIn }: { onSignedIn: (me: MeReply) => void }
         signIn.mutate();
       }}
     >
-      <Field label="E-mail address" type="email" autoComplete="username" value={email} onChange={setEmail} />
-      <Field label="Password" type="password" autoComplete="current-password" value={password} onChange={setPassword} />
+      {wantsCode ? (
+        <div ref={codeField}>
+          <Field
+            label="Code from your app"
+            note="Or one of your recovery codes."
+            autoComplete="one-time-code"
+            inputMode="numeric"
+            maxLength={40}
+            value={code}
+            onChange={setCode}
+          />
+        </div>
+      ) : (
+        <>
+          <Field label="E-mail address" type="email" autoComplete="username" value={email} onChange={setEmail} />
+          <Field
+            label="Password"
+            type="password"
+            autoComplete="current-password"
+            value={password}
+            onChange={setPassword}
+          />
+        </>
+      )}
       <p role="alert" className="mt-3 min-h-7 font-bold text-wrong">
-        {signIn.error?.message}
+        {said?.message}
       </p>
       <Button look="strong" type="submit" className="mt-2 px-6 text-lg" disabled={signIn.isPending}>
         Sign in
       </Button>
+      {wantsCode && (
+        <Button
+          look="quiet"
+          className="ml-3"
+          onClick={() => {
+            setWantsCode(false);
+            setCode('');
+            signIn.reset();
+          }}
+        >
+          Back
+        </Button>
+      )}
     </form>
-  );
-}
-
-function Field({
-  label,
-  onChange,
-  ...input
-}: {
-  label: string;
-  type: 'email' | 'password';
-  autoComplete: string;
-  value: string;
-  onChange: (value: string) => void;
-}) {
-  return (
-    <label className="mt-5 block text-lg">
-      {label}
-      <input
-        {...input}
-        required
-        onChange={(event) => {
-          onChange(event.target.value);
-        }}
-        className="mt-1 block w-full rounded-md border-2 border-ink bg-sheet px-3.5 py-2 text-xl"
-      />
-    </label>
   );
 }

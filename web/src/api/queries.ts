@@ -11,6 +11,7 @@ import type {
   MeReply,
   MistakesReply,
   RungReply,
+  SetUpReply,
   ShelfReply,
   Style,
   SeparatingReply,
@@ -92,6 +93,13 @@ export const problemQuery = (text: string, sum: string) =>
     staleTime: Infinity,
     placeholderData: keepPreviousData,
   });
+
+/** Whether this installation has a school yet. */
+export const setUpQuery = queryOptions({
+  queryKey: ['set-up'],
+  queryFn: ({ signal }) => askOnce<SetUpReply>('GET', '/api/set-up', undefined, signal),
+  staleTime: Infinity,
+});
 
 /** The rungs of the ladder, from the bottom up. */
 export const rungsQuery = queryOptions({

@@ -1,5 +1,19 @@
 // Written by ./rostik types from the PHP request and reply classes. Do not edit.
 
+export interface AccountReply {
+  name: string;
+  email: string;
+  school: string;
+  administrator: boolean;
+  secondStep: boolean;
+  recovery: number;
+  signedIn: SignedInReply[];
+}
+
+export interface AccountRequest {
+  name: string;
+}
+
 export interface ActivityReply {
   title: string;
   rows: ActivityRowReply[];
@@ -172,6 +186,10 @@ export interface CellsRequest {
   since?: number;
 }
 
+export interface CertainRequest {
+  password: string;
+}
+
 export interface Change {
   changed: boolean;
   from: string;
@@ -257,6 +275,25 @@ export interface ClockPicture {
 
 export interface ClocksReply {
   minutes: number[];
+}
+
+export interface CodeRequest {
+  code: string;
+}
+
+export interface ColleagueReply {
+  id: string;
+  name: string;
+  email: string;
+  administrator: boolean;
+  ended: boolean;
+  secondStep: boolean;
+  me: boolean;
+}
+
+export interface ColleagueRequest {
+  administrator: boolean;
+  ended?: boolean;
 }
 
 export interface ColumnCell {
@@ -386,6 +423,12 @@ export interface FeedReply {
   table: TableReply | null;
 }
 
+export interface FollowLinkRequest {
+  word: string;
+  password: string;
+  name?: string;
+}
+
 export interface FollowUpReply {
   classId: string;
   className: string;
@@ -394,6 +437,10 @@ export interface FollowUpReply {
   children: ChildSeenReply[];
   tell: string[];
   from: string;
+}
+
+export interface ForgottenRequest {
+  email: string;
 }
 
 export interface FoundCopyReply {
@@ -446,15 +493,43 @@ export interface HouseMethod {
   method: string;
 }
 
+export interface InvitationReply {
+  id: string;
+  name: string;
+  email: string;
+  until: string;
+}
+
+export interface InviteRequest {
+  name: string;
+  email: string;
+  administrator?: boolean;
+}
+
 export interface KeepTableRequest {
   title: string;
   csv: string;
   vehicle?: Vehicle;
 }
 
+export interface Keeping {
+  deletedDays: number;
+  marksMonths: number | null;
+  childrenLeave: string | null;
+  quietMonths: number;
+}
+
 export type Kind = 'total' | 'difference' | 'product' | 'share' | 'chain' | 'series' | 'later' | 'earlier' | 'elapsed' | 'missing' | 'conversion' | 'comparison' | 'order' | 'rewrite' | 'date-later' | 'date-earlier' | 'dates-apart' | 'calendar';
 
 export type Layout = 'page' | 'tickets' | 'slips' | 'home';
+
+export interface LetterReply {
+  id: string;
+  to: string;
+  subject: string;
+  text: string;
+  writtenAt: string;
+}
 
 export type Level = 'support' | 'core' | 'stretch';
 
@@ -498,6 +573,25 @@ export interface LinePoint {
   asked: boolean;
 }
 
+export interface LinkMadeReply {
+  link: string;
+  sent: boolean;
+  school: SchoolReply;
+}
+
+export type LinkPurpose = 'join' | 'reset';
+
+export interface LinkReply {
+  purpose: LinkPurpose;
+  school: string;
+  name: string;
+  email: string;
+}
+
+export interface LinkRequest {
+  word: string;
+}
+
 export interface MadeSheetsReply {
   sheets: SheetReply[];
   shortages: string[];
@@ -524,8 +618,10 @@ export interface MakeSheetsRequest {
 }
 
 export interface MeReply {
+  id: string;
   name: string;
   school: string;
+  administrator: boolean;
 }
 
 export interface MistakesReply {
@@ -597,6 +693,11 @@ export interface PaperReply {
 export interface PaperRequest {
   absent?: boolean | null;
   part?: number | null;
+}
+
+export interface PasswordRequest {
+  now: string;
+  next: string;
 }
 
 export type PastWord = 'past' | 'after';
@@ -708,6 +809,10 @@ export interface Recommended {
   because: string;
 }
 
+export interface RecoveryReply {
+  codes: string[];
+}
+
 export interface Remark {
   code: string;
   text: string;
@@ -749,6 +854,33 @@ export interface RungSeenReply {
 
 export type Scaffold = 'full' | 'outline' | 'none';
 
+export interface SchoolClassReply {
+  id: string;
+  name: string;
+  children: number;
+  teachers: string[];
+}
+
+export interface SchoolReply {
+  name: string;
+  keeping: Keeping;
+  colleagues: ColleagueReply[];
+  invitations: InvitationReply[];
+  classes: SchoolClassReply[];
+  mail: boolean;
+  outbox: LetterReply[];
+}
+
+export interface SchoolRequest {
+  name: string;
+  keeping?: Keeping;
+}
+
+export interface SecondStepReply {
+  key: string;
+  uri: string;
+}
+
 export interface SeparatingMistakeReply {
   id: string;
   may: string;
@@ -780,6 +912,19 @@ export interface SetOutSum {
   sum: string | null;
   working: Picture | null;
   result: string | null;
+}
+
+export interface SetUpReply {
+  wanted: boolean;
+  here: boolean;
+}
+
+export interface SetUpRequest {
+  school: string;
+  name: string;
+  email: string;
+  password: string;
+  word?: string;
 }
 
 export interface SheetLevelReply {
@@ -843,6 +988,14 @@ export interface ShelfReply {
 }
 
 export type Sign = 'right' | 'wrong' | 'blank' | 'unreadable';
+
+export interface SignedInReply {
+  id: string;
+  began: string;
+  used: string;
+  browser: string;
+  here: boolean;
+}
 
 export type Standing = 'secure' | 'on-the-way' | 'not-yet' | 'not-seen';
 
@@ -981,6 +1134,10 @@ export interface TableWrongReply {
   text: string;
   may: string;
   look: string;
+}
+
+export interface TeachersRequest {
+  teachers: string[];
 }
 
 export type TimesGiven = 'as-written' | '24h' | 'words' | 'clocks' | 'roman-clocks';

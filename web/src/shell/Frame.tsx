@@ -40,11 +40,8 @@ export function Frame({ me }: { me: MeReply }) {
       setText(address);
     }
   }
-  // they wait for a connection, if need be, and outlive the tab; whoever signs in here next has wishes of their own
-  const { value: waiting, change: setWaiting } = useKept<{ wishes: readonly string[] }>(
-    `wishes.${me.school}.${me.name}`,
-    { wishes: [] },
-  );
+  // they wait for a connection, if need be, and outlive the tab
+  const { value: waiting, change: setWaiting } = useKept<{ wishes: readonly string[] }>('wishes', { wishes: [] });
   const { wishes } = waiting;
   const granted = useCallback(() => {
     setWaiting((now) => ({ wishes: now.wishes.slice(1) }));

@@ -19,6 +19,8 @@ const places = {
   marking: () => import('../marking/Marking'),
   follow: () => import('../evidence/FollowUp'),
   classes: () => import('../classroom/Classes'),
+  account: () => import('../account/Account'),
+  school: () => import('../school/School'),
   again: () => import('../account/SignInAgain'),
   sheet: () => import('../sheet/SheetPanel'),
   list: () => import('../sheet/BringIn'),
@@ -41,6 +43,8 @@ const Piles = part(() => places.piles().then((it) => it.Piles));
 const Marking = part(() => places.marking().then((it) => it.Marking));
 const FollowUp = part(() => places.follow().then((it) => it.FollowUp));
 const Classes = part(() => places.classes().then((it) => it.Classes));
+const Account = part(() => places.account().then((it) => it.Account));
+const School = part(() => places.school().then((it) => it.School));
 const SignInAgain = part(() => places.again().then((it) => it.SignInAgain));
 
 /** All the places of a teacher who is signed in. */
@@ -67,6 +71,8 @@ export function Places({ who, signedOut }: { who: MeReply; signedOut: boolean })
             <Route path="/mark/:id" element={<Marking />} />
             <Route path="/follow-up" element={<FollowUp />} />
             <Route path="/classes" element={<Classes />} />
+            <Route path="/account" element={<Account />} />
+            <Route path="/school" element={<School />} />
             <Route path="/sheets/:id/print" element={<PrintPreview />} />
             <Route path="*" element={<Navigate to="/prepare" replace />} />
           </Route>
