@@ -47,7 +47,7 @@ final class HouseRules
         'Timetable' => ['Account', 'Api'],
         'Classroom' => ['Account', 'Api', 'Storage'],
         'Sheet' => ['Account', 'Api', 'Classroom', 'Storage', 'Timetable'],
-        'Printing' => ['Api', 'Classroom', 'Sheet'],
+        'Printing' => ['Account', 'Api', 'Classroom', 'Sheet'],
         'Marking' => ['Account', 'Api', 'Classroom', 'Sheet', 'Storage'],
         'Evidence' => ['Account', 'Api', 'Classroom', 'Marking', 'Sheet'],
         'School' => ['Account', 'Api', 'Classroom'],

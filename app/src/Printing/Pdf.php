@@ -4,55 +4,126 @@ declare(strict_types=1);
 
 namespace Rostik\App\Printing;
 
+use Symfony\Component\Lock\LockFactory;
+use Symfony\Component\Lock\LockInterface;
+use Symfony\Component\Lock\Store\FlockStore;
 use Symfony\Component\Process\Exception\ProcessFailedException;
 use Symfony\Component\Process\Process;
 
-/** Turns print pages into a PDF with WeasyPrint. */
+/**
+ * Turns print pages into a PDF with WeasyPrint, in a process of its own that has no secrets and reads nothing but the
+ * stylesheets (`app/bin/paper.py`). One or two are made at a time on a machine, and one for each teacher; the others wait.
+ */
 final readonly class Pdf
 {
     /** The longest that one document may take, in seconds. */
-    private const LONGEST = 110;
+    private const LONGEST = 240;
 
-    /** @param string $publicDir where the stylesheets and fonts of the pages are */
-    public function __construct(private string $publicDir)
+    /** So many are made at a time. */
+    private const AT_A_TIME = 2;
+
+    /** The longest that one waits for its turn, in seconds. */
+    private const PATIENCE = 120;
+
+    /** How long one's own last one is waited for, in seconds: long enough for one that was stopped to end. */
+    private const OWN = 8;
+
+    private LockFactory $locks;
+
+    /**
+     * @param string $publicDir where the stylesheets of the pages are
+     * @param string $maker     the script
+     */
+    public function __construct(private string $publicDir, private string $maker)
     {
+        $this->locks = new LockFactory(new FlockStore());
     }
 
     /**
-     * @param string $html a whole page, its addresses relative to the public folder
+     * @param list<string> $parts whole pages of HTML each, their addresses relative to the public folder; put together in that order
+     * @param string       $who   for whom
      *
      * @return string the bytes of the PDF
      *
+     * @throws TooMuchPaper
      * @throws ProcessFailedException
      */
-    public function of(string $html): string
+    public function of(array $parts, string $who): string
     {
-        return $this->process($html, '--quiet')->mustRun()->getOutput();
+        $making = $this->making($parts, $who);
+        while ($making->valid()) {
+            $making->next();
+        }
+
+        return $making->getReturn();
     }
 
     /**
-     * The same, page by page: the number of each page as it is laid out; the bytes of the PDF are returned at the end.
+     * The same, page by page: the number of pages that are laid out, 0 while it waits for its turn; the bytes of the PDF are
+     * returned at the end.
+     *
+     * @param list<string> $parts
      *
      * @return \Generator<int, int, void, string>
      *
+     * @throws TooMuchPaper
      * @throws ProcessFailedException
      */
-    public function making(string $html): \Generator
+    public function making(array $parts, string $who): \Generator
     {
-        $process = $this->process($html, '--verbose');
-        $process->start();
-        $said = '';
-        $last = 0;
-        foreach ($process->getIterator(Process::ITER_KEEP_OUTPUT) as $channel => $text) {
-            if (Process::ERR !== $channel) {
-                continue;
+        $own = $this->locks->createLock('rostik-paper-of-'.hash('sha256', $this->publicDir.$who));
+        yield from $this->wait([$own], self::OWN, 'Your last PDF is still being made. Wait for it, or stop it.');
+        try {
+            $turn = yield from $this->wait(array_map(fn (int $i): LockInterface => $this->locks->createLock('rostik-paper-'.$i.'-'.hash('sha256', $this->publicDir)), range(1, self::AT_A_TIME)), self::PATIENCE, 'Many PDFs are being made at the moment. Try again in a minute, or print from here.');
+            try {
+                return yield from $this->pages($parts);
+            } finally {
+                $turn->release();
             }
-            $said .= $text;
-            $page = preg_match_all('/Step \d+ - Creating layout - Page (\d+)/', $said, $pages) > 0 ? (int) end($pages[1]) : 0;
-            // the half of a line that may still be coming
-            $said = substr($said, (int) strrpos($said, "\n"));
-            if ($page > $last) {
-                yield $last = $page;
+        } finally {
+            $own->release();
+        }
+    }
+
+    /**
+     * Waits until it has one of the locks.
+     *
+     * @param non-empty-list<LockInterface> $locks
+     *
+     * @return \Generator<int, int, void, LockInterface>
+     *
+     * @throws TooMuchPaper
+     */
+    private function wait(array $locks, int $seconds, string $otherwise): \Generator
+    {
+        for ($i = 0; $i < 4 * $seconds; ++$i) {
+            foreach ($locks as $lock) {
+                if ($lock->acquire()) {
+                    return $lock;
+                }
+            }
+            yield 0;
+            usleep(250_000);
+        }
+
+        throw new TooMuchPaper($otherwise);
+    }
+
+    /**
+     * @param list<string> $parts
+     *
+     * @return \Generator<int, int, void, string>
+     */
+    private function pages(array $parts): \Generator
+    {
+        $input = json_encode(['base' => $this->publicDir, 'parts' => $parts], \JSON_UNESCAPED_SLASHES | \JSON_INVALID_UTF8_SUBSTITUTE | \JSON_THROW_ON_ERROR)."\n";
+        $process = new Process(['/usr/bin/env', '-i', 'PATH=/usr/bin:/bin', 'LC_ALL=C.UTF-8', 'HOME='.sys_get_temp_dir(), $this->maker], null, null, $input, self::LONGEST);
+        $process->start();
+        $pages = 0;
+        foreach ($process->getIterator(Process::ITER_KEEP_OUTPUT) as $channel => $text) {
+            $more = Process::ERR === $channel ? substr_count($text, "page\n") : 0;
+            if ($more > 0) {
+                yield $pages += $more;
             }
         }
         if (!$process->isSuccessful()) {
@@ -60,10 +131,5 @@ final readonly class Pdf
         }
 
         return $process->getOutput();
-    }
-
-    private function process(string $html, string $words): Process
-    {
-        return new Process(['weasyprint', $words, '--base-url', 'file://'.$this->publicDir.'/', '-', '-'], null, ['PATH' => '/usr/local/bin:/usr/bin:/bin', 'HOME' => sys_get_temp_dir()], $html, self::LONGEST);
     }
 }

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Rostik\App\Printing;
 
+use Rostik\App\Account\Teacher;
+use Rostik\App\Api\Problem;
 use Rostik\App\Sheet\Sheets;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\HttpKernel\Attribute\MapQueryString;
 use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
 use Symfony\Component\String\Slugger\AsciiSlugger;
 
 /** The print pages: one HTML for the browser's print preview and for the PDF. */
@@ -26,31 +29,42 @@ final readonly class PrintController
     }
 
     #[Route('/print/sheets/{id}.pdf', name: 'print_sheet_pdf', methods: ['GET'], priority: 1)]
-    public function pdf(string $id, #[MapQueryString] PrintRequest $how = new PrintRequest()): Response
+    public function pdf(string $id, #[CurrentUser] Teacher $teacher, #[MapQueryString] PrintRequest $how = new PrintRequest()): Response
     {
         $sheets = $this->printed($id, $how);
 
-        return new Response($this->pdf->of($this->printing->html($sheets, $how, '')), 200, [
+        try {
+            $pdf = $this->pdf->of($this->printing->parts($sheets, $how), $teacher->id()->toRfc4122());
+        } catch (TooMuchPaper $much) {
+            return Problem::response(429, 'too-much-paper', $much->getMessage(), headers: ['Retry-After' => '60']);
+        }
+
+        return new Response($pdf, 200, [
             'Content-Type' => 'application/pdf',
             'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_INLINE, $this->name($sheets, $how)),
         ]);
     }
 
     /**
-     * The same PDF with word of how far it is, for long ones: lines of JSON, `{"page":3}` for every page as it is laid
-     * out, and at the end `{"name":"…","pdf":"…"}` with the file in base64.
+     * The same PDF with word of how far it is, for long ones: lines of JSON, `{"page":0}` while it waits for its turn,
+     * `{"page":3}` for every page as it is laid out, `{"no":"…"}` where it cannot be made, and at the end `{"name":"…","pdf":"…"}` with the file in base64.
      */
     #[Route('/print/sheets/{id}.pdf/progress', name: 'print_sheet_progress', methods: ['GET'], priority: 1)]
-    public function progress(string $id, #[MapQueryString] PrintRequest $how = new PrintRequest()): Response
+    public function progress(string $id, #[CurrentUser] Teacher $teacher, #[MapQueryString] PrintRequest $how = new PrintRequest()): Response
     {
         $sheets = $this->printed($id, $how);
         $name = $this->name($sheets, $how);
-        $response = new StreamedResponse(function () use ($sheets, $how, $name): void {
-            $making = $this->pdf->making($this->printing->html($sheets, $how, ''));
-            foreach ($making as $page) {
-                self::say(['page' => $page]);
+        $parts = $this->printing->parts($sheets, $how);
+        $response = new StreamedResponse(function () use ($parts, $teacher, $name): void {
+            try {
+                $making = $this->pdf->making($parts, $teacher->id()->toRfc4122());
+                foreach ($making as $page) {
+                    self::say(['page' => $page]);
+                }
+                self::say(['name' => $name, 'pdf' => base64_encode($making->getReturn())]);
+            } catch (TooMuchPaper $much) {
+                self::say(['no' => $much->getMessage()]);
             }
-            self::say(['name' => $name, 'pdf' => base64_encode($making->getReturn())]);
         });
         $response->headers->add(['Content-Type' => 'application/x-ndjson', 'X-Accel-Buffering' => 'no', 'Cache-Control' => 'no-store']);
 

@@ -58,13 +58,60 @@ final readonly class Printing
         return array_values(array_map(fn (Copy $copy): PrintedSheet => $this->printed($sheet, $copy->questions(), $how, $copy), $copies));
     }
 
+    /** A part has no fewer sheets than these. */
+    private const PART = 4;
+
+    /** Into so many parts a long document is divided. */
+    private const SIDE_BY_SIDE = 2;
+
     /**
      * @param list<PrintedSheet> $sheets
      * @param string             $root   where stylesheets are found from: "/" for the browser, "" for the PDF
      */
     public function html(array $sheets, PrintRequest $how, string $root): string
     {
-        return $this->twig->render('print/document.html.twig', ['sheets' => $sheets, 'how' => $how, 'root' => $root]);
+        return $this->document($sheets, $sheets, $sheets, $how, $root);
+    }
+
+    /**
+     * The same as documents that can be made side by side and joined: copies a few at a time, and their keys.
+     *
+     * @param list<PrintedSheet> $sheets
+     *
+     * @return non-empty-list<string>
+     */
+    public function parts(array $sheets, PrintRequest $how): array
+    {
+        // pieces of pages are cut from one page together; pages of levels are counted through
+        $apart = \count($sheets) > self::PART && [] === array_filter($sheets, static fn (PrintedSheet $sheet): bool => '' === $sheet->code || null !== $sheet->settings->layout->room());
+        if (!$apart) {
+            return [$this->html($sheets, $how, '')];
+        }
+        // the keys go with the last of the copies: each part costs something of its own
+        $some = array_chunk($sheets, max(self::PART, (int) ceil(\count($sheets) / self::SIDE_BY_SIDE)));
+        $parts = [];
+        foreach ($some as $i => $copies) {
+            $keys = match (true) {
+                !$how->hasKey() => [],
+                PrintPart::Worked === $how->part => $copies,
+                default => $i === \count($some) - 1 ? $sheets : [],
+            };
+            if ($how->hasSheet() || [] !== $keys) {
+                $parts[] = $this->document($sheets, $how->hasSheet() ? $copies : [], $keys, $how, '');
+            }
+        }
+
+        return [] === $parts ? [$this->html($sheets, $how, '')] : $parts;
+    }
+
+    /**
+     * @param list<PrintedSheet> $all    that are printed
+     * @param list<PrintedSheet> $sheets whose pages are in this document
+     * @param list<PrintedSheet> $keys   whose keys are
+     */
+    private function document(array $all, array $sheets, array $keys, PrintRequest $how, string $root): string
+    {
+        return $this->twig->render('print/document.html.twig', ['all' => $all, 'sheets' => $sheets, 'keys' => $keys, 'how' => $how, 'root' => $root]);
     }
 
     /** @param list<QuestionText> $questions */

@@ -6,6 +6,8 @@ interface Said {
   page?: number;
   name?: string;
   pdf?: string;
+  /** Why it cannot be made now. */
+  no?: string;
 }
 
 function keep(name: string, base64: string): void {
@@ -47,6 +49,10 @@ export function usePdf(): { page: number | null; make: (address: string) => void
           if (said.pdf !== undefined) {
             keep(said.name ?? 'sheet.pdf', said.pdf);
             notice('The PDF is made.');
+            return;
+          }
+          if (said.no !== undefined) {
+            notice(said.no);
             return;
           }
           setPage(said.page ?? 0);
