@@ -6,7 +6,6 @@ namespace Rostik\App\Evidence;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
-use Rostik\App\Api\Csv;
 use Rostik\App\Classroom\Child;
 use Rostik\App\Classroom\Classroom;
 use Rostik\App\Marking\Paper;
@@ -25,6 +24,7 @@ use Rostik\Core\Marking\Counts;
 use Rostik\Core\Marking\Sign;
 use Rostik\Core\Marking\Written;
 use Rostik\Core\Mistake\MistakeBook;
+use Rostik\Core\Notation\CsvField;
 use Rostik\Core\Question\Form\OneOfFour;
 use Rostik\Core\Question\Form\TrueOrFalse;
 use Rostik\Core\Skill\Ladder;
@@ -142,7 +142,7 @@ final readonly class ClassEvidence
             $rows[] = [$child->name, ...array_map(static fn ($rung): string => $by[$rung->id] ?? Standing::NotSeen->said(), $rungs)];
         }
 
-        return Csv::of($rows);
+        return CsvField::rows($rows);
     }
 
     private function kept(Classroom $class): ?KeptGroups

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Rostik\App\Marking;
 
 use Rostik\App\Api\CannotBeHad;
-use Rostik\App\Api\Csv;
 use Rostik\Core\Marking\Sign;
 use Rostik\Core\Marking\Written;
+use Rostik\Core\Notation\CsvField;
 
 /** A pile as CSV: children down, questions across, answers as written; "right" and the like where only a sign was given. */
 final class PileCsv
@@ -23,7 +23,7 @@ final class PileCsv
             $rows[] = [$paper->name(), ...array_map(static fn (int $place): string => $paper->isAbsent() ? 'absent' : self::cell($marks[$place] ?? new Written()), range(0, max(0, $most - 1)))];
         }
 
-        return Csv::of($rows);
+        return CsvField::rows($rows);
     }
 
     private static function cell(Written $one): string
@@ -63,7 +63,7 @@ final class PileCsv
         }
         $cells = [];
         foreach (\array_slice($lines, 1) as $i => $line) {
-            $fields = str_getcsv($line, $separator, '"', '');
+            $fields = array_map(static fn (?string $field): string => CsvField::read((string) $field), str_getcsv($line, $separator, '"', ''));
             $name = trim((string) array_shift($fields));
             $paper = $names[mb_strtolower($name)] ?? throw new CannotBeHad(\sprintf('Line %d: there is no paper of “%s” in this pile.', $i + 2, $name));
             foreach ($fields as $place => $field) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Timetable;
 
+use Rostik\Core\Notation\CsvField;
 use Rostik\Core\Time\TimeOfDay;
 
 /**
@@ -42,7 +43,7 @@ final readonly class CsvTable
         rewind($stream);
         $rows = [];
         foreach (CsvLines::of($stream, $file, '') as $line => $fields) {
-            $rows[] = new CsvRow($line, $fields);
+            $rows[] = new CsvRow($line, array_map(CsvField::read(...), $fields));
         }
 
         return (new self($file, new Faults()))->table($rows, $title, $vehicle);
@@ -59,15 +60,7 @@ final readonly class CsvTable
             $out[] = [trim($row->name.' '.$row->what), ...array_map(static fn (?int $time): string => null === $time ? '-' : With::clock($time), $row->times)];
         }
 
-        return implode('', array_map(static fn (array $fields): string => implode(',', array_map(self::quoted(...), $fields))."\r\n", $out));
-    }
-
-    /** Quoted where it has to be, and never taken for a formula by a spreadsheet. */
-    private static function quoted(string $field): string
-    {
-        $field = 1 === preg_match('/^[=+@\t\r]/', $field) ? "'".$field : $field;
-
-        return 1 === preg_match('/[",;\r\n]/', $field) ? '"'.str_replace('"', '""', $field).'"' : $field;
+        return CsvField::rows($out);
     }
 
     /**

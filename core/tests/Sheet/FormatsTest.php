@@ -131,8 +131,47 @@ final class FormatsTest extends TestCase
         yield 'not xml' => [Core::get(QtiFormat::class), '<assessmentTest><p></assessmentTest>', [1], 'not well-formed'];
         yield 'empty xml' => [Core::get(QtiFormat::class), '', [0], 'not well-formed'];
         yield 'a document type' => [Core::get(QtiFormat::class), '<!DOCTYPE x [<!ENTITY a "b">]><assessmentTest/>', [0], 'document type'];
+        $hidden = '<?xml version="1.0" encoding="%s"?><!DOCTYPE x [<!ENTITY a "b">]><assessmentTest>&a;</assessmentTest>';
+        yield 'a document type in UTF-16' => [Core::get(QtiFormat::class), "\xFF\xFE".mb_convert_encoding(\sprintf($hidden, 'UTF-16'), 'UTF-16LE'), [0], 'document type'];
+        yield 'the other way round' => [Core::get(QtiFormat::class), "\xFE\xFF".mb_convert_encoding(\sprintf($hidden, 'UTF-16'), 'UTF-16BE'), [0], 'document type'];
+        yield 'in UTF-16 without its mark' => [Core::get(QtiFormat::class), mb_convert_encoding(\sprintf($hidden, 'UTF-16LE'), 'UTF-16LE'), [0], 'Save it as UTF-8'];
+        yield 'in UTF-7' => [Core::get(QtiFormat::class), '<?xml version="1.0" encoding="UTF-7"?>+ADwAIQ-DOCTYPE x +AFsAPAAh-ENTITY a +ACI-b+ACIAPgBdAD4-<assessmentTest/>', [0], 'Save it as UTF-8'];
+        yield 'in another one' => [Core::get(QtiFormat::class), \sprintf($hidden, 'EBCDIC-US'), [0], 'Save it as UTF-8'];
+        yield 'items within items' => [Core::get(QtiFormat::class), "<assessmentItem label='1 h + 2 h'>\n<assessmentItem label='1 h + 2 h'><textEntryInteraction/></assessmentItem></assessmentItem>", [2], 'inside another'];
         yield 'no items' => [Core::get(QtiFormat::class), '<assessmentTest/>', [0], 'There are no questions in it.'];
         yield 'another kind of item' => [Core::get(QtiFormat::class), "<a>\n<assessmentItem><itemBody><choiceInteraction/></itemBody></assessmentItem>\n</a>", [2], 'textEntryInteraction'];
         yield 'a wrong key' => [Core::get(QtiFormat::class), '<assessmentItem label="1 h + 2 h"><correctResponse><value>4 h</value></correctResponse><itemBody><textEntryInteraction/></itemBody></assessmentItem>', [1], 'The key says 4 h, but it is 3 h.'];
+    }
+
+    /** XML processors must read UTF-16, too (XML 1.0, 4.3.3). */
+    public function testQtiInUtf16IsRead(): void
+    {
+        $text = '<?xml version="1.0" encoding="UTF-16"?>'."\n".'<assessmentTest title="Tide"><assessmentItem label="1 h + 2 h"><itemBody><textEntryInteraction/></itemBody></assessmentItem></assessmentTest>';
+        foreach (["\xFF\xFE" => 'UTF-16LE', "\xFE\xFF" => 'UTF-16BE'] as $mark => $encoding) {
+            self::assertSame('Tide', Core::get(QtiFormat::class)->read($mark.mb_convert_encoding($text, $encoding))->title);
+        }
+    }
+
+    /** However much is wrong, the reply is soon there, and of a size that a screen can show. */
+    public function testLargeFilesWithNothingRightInThemAreSoonRefused(): void
+    {
+        $large = [
+            [Core::get(CsvFormat::class), "sum,answer\n".str_repeat("1 h + 2 h,4 h\n", 60_000)],
+            [Core::get(TextFormat::class), str_repeat("bananas\n", 100_000)],
+            [Core::get(TextFormat::class), str_repeat("1 h + 2 h\n", 90_000)],
+            [Core::get(QtiFormat::class), '<a>'.str_repeat('<assessmentItem label="1 h + 2 h"/>', 25_000).'</a>'],
+            [Core::get(QtiFormat::class), str_repeat('<assessmentItem label="x">', 200).str_repeat('bananas ', 25_000).str_repeat('</assessmentItem>', 200)],
+        ];
+        foreach ($large as $i => [$format, $text]) {
+            $begun = hrtime(true);
+            try {
+                $format->read($text);
+                self::fail('It was read.');
+            } catch (Refused $refused) {
+                self::assertLessThanOrEqual(101, \count($refused->faults), (string) $i);
+                self::assertLessThan(100_000, \strlen($refused->getMessage()), (string) $i);
+            }
+            self::assertLessThan(2e9, hrtime(true) - $begun, (string) $i);
+        }
     }
 }

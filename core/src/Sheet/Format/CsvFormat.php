@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Sheet\Format;
 
+use Rostik\Core\Notation\CsvField;
 use Rostik\Core\Sheet\PlainSheet;
 
 /**
@@ -49,7 +50,7 @@ final readonly class CsvFormat implements Format
             $rows[] = [$this->intake->text($question->sum), $question->wording, $this->intake->answer($question->sum), 0 === $i ? $sheet->title : '', $question->challenge ? 'yes' : ''];
         }
 
-        return implode('', array_map(static fn (array $row): string => implode(',', array_map(self::field(...), $row))."\r\n", $rows));
+        return CsvField::rows($rows);
     }
 
     public function read(string $text): PlainSheet
@@ -73,6 +74,7 @@ final readonly class CsvFormat implements Format
             if ([''] === $fields) {
                 continue;
             }
+            $fields = array_map(CsvField::read(...), $fields);
             if (\count($fields) !== \count($head)) {
                 $lines->refuse($line, \sprintf('%d columns are named, but this line has %d.', \count($head), \count($fields)));
                 continue;
@@ -82,11 +84,6 @@ final readonly class CsvFormat implements Format
         }
 
         return $lines->sheet($title);
-    }
-
-    private static function field(string $text): string
-    {
-        return 1 === preg_match('/[",\r\n]|^\s|\s$/', $text) ? '"'.str_replace('"', '""', $text).'"' : $text;
     }
 
     /**

@@ -118,8 +118,9 @@ final readonly class QtiFormat implements Format
         if (\strlen($text) > self::LARGEST) {
             throw Refused::whole('This file is larger than a sheet can be.');
         }
-        // a document type could name things outside the file
-        if (1 === preg_match('/<!DOCTYPE|<!ENTITY/i', $text)) {
+        $text = self::decoded($text);
+        // a document type could name things outside the file, or make much of little
+        if (1 === preg_match('/<!(?:DOCTYPE|ENTITY)/i', $text)) {
             throw Refused::whole('This file has a document type, which is not read.');
         }
         $document = new \DOMDocument();
@@ -130,6 +131,9 @@ final readonly class QtiFormat implements Format
         } finally {
             libxml_clear_errors();
             libxml_use_internal_errors($errors);
+        }
+        if (null !== $document->doctype) {
+            throw Refused::whole('This file has a document type, which is not read.');
         }
         if (!$loaded || null === $document->documentElement) {
             throw new Refused([new Fault(false === $error ? 0 : $error->line, 'This is not well-formed XML.'.(false === $error ? '' : ' '.trim($error->message)))]);
@@ -142,9 +146,38 @@ final readonly class QtiFormat implements Format
         return $lines->sheet($document->documentElement->getAttribute('title'));
     }
 
+    /**
+     * The same in UTF-8 without a declaration of its own, so that what is looked at here is what the parser sees.
+     *
+     * @throws Refused for what is in no encoding that XML processors must read (XML 1.0, 4.3.3: UTF-8 and UTF-16)
+     */
+    private static function decoded(string $text): string
+    {
+        $text = match (true) {
+            str_starts_with($text, "\xFF\xFE") => (string) mb_convert_encoding(substr($text, 2), 'UTF-8', 'UTF-16LE'),
+            str_starts_with($text, "\xFE\xFF") => (string) mb_convert_encoding(substr($text, 2), 'UTF-8', 'UTF-16BE'),
+            str_starts_with($text, "\xEF\xBB\xBF") => substr($text, 3),
+            default => $text,
+        };
+        $declaration = 1 === preg_match('/^\s*<\?xml\b[^>]{0,300}?\?>/', $text, $m) ? $m[0] : '';
+        $named = 1 === preg_match('/encoding\s*=\s*["\']([^"\']*)/', $declaration, $e) ? strtolower($e[1]) : 'utf-8';
+        if (!mb_check_encoding($text, 'UTF-8') || str_contains($text, "\0") || !\in_array($named, ['utf-8', 'us-ascii', 'utf-16'], true)) {
+            throw Refused::whole('This file is in an encoding that is not read. Save it as UTF-8.');
+        }
+
+        return str_repeat("\n", substr_count($declaration, "\n")).substr($text, \strlen($declaration));
+    }
+
     private function item(\DOMElement $item, QuestionsRead $lines): void
     {
         $line = $item->getLineNo();
+        for ($above = $item->parentNode; null !== $above; $above = $above->parentNode) {
+            if ('assessmentItem' === $above->localName) {
+                $lines->refuse($line, 'A question stands inside another.');
+
+                return;
+            }
+        }
         if (0 === $item->getElementsByTagName('textEntryInteraction')->length) {
             $lines->refuse($line, 'Only questions with a text to enter are read (textEntryInteraction).');
 

@@ -22,6 +22,9 @@ final class QuestionsRead
     /** The most questions that a file may have. */
     public const MOST = 100;
 
+    /** So many faults are said; whoever has more has sent something else. */
+    public const FAULTS = 100;
+
     private const LONGEST_WORDING = ProblemReader::LONGEST;
 
     /** @var list<Question> */
@@ -34,7 +37,11 @@ final class QuestionsRead
     {
     }
 
-    /** @param ?string $key the answer that stands in the file, to be checked; null or empty for none, or for one behind the sum's own equals sign */
+    /**
+     * @param ?string $key the answer that stands in the file, to be checked; null or empty for none, or for one behind the sum's own equals sign
+     *
+     * @throws Refused where there are more than are read
+     */
     public function add(int $line, string $sum, string $wording = '', ?string $key = null, bool $challenge = false): void
     {
         try {
@@ -43,16 +50,16 @@ final class QuestionsRead
             // a problem in words that says itself which sum it is
             $wording = '' === $wording ? $understood->told->text ?? '' : $wording;
         } catch (ProblemNotRead $no) {
-            $this->faults[] = new Fault($line, $no->getMessage().' Put the sum behind it in square brackets: [8:40 a.m. + 35 min]');
+            $this->refuse($line, $no->getMessage().' Put the sum behind it in square brackets: [8:40 a.m. + 35 min]');
 
             return;
         } catch (NotUnderstood $no) {
-            $this->faults[] = new Fault($line, $no->getMessage().' One that works: '.$no->example);
+            $this->refuse($line, $no->getMessage().' One that works: '.$no->example);
 
             return;
         }
         if (mb_strlen($wording, 'UTF-8') > self::LONGEST_WORDING) {
-            $this->faults[] = new Fault($line, \sprintf('The wording is longer than %d characters.', self::LONGEST_WORDING));
+            $this->refuse($line, \sprintf('The wording is longer than %d characters.', self::LONGEST_WORDING));
 
             return;
         }
@@ -62,19 +69,23 @@ final class QuestionsRead
             $this->check($line, $read->sum, $key);
         }
         $this->questions[] = new Question($read->sum, $wording, challenge: $challenge);
+        if (\count($this->questions) > self::MOST) {
+            throw new Refused([...$this->faults, new Fault(0, \sprintf('A sheet has no more than %d questions; this file has more.', self::MOST))]);
+        }
     }
 
+    /** @throws Refused where there are so many faults that nothing more is read */
     public function refuse(int $line, string $message): void
     {
         $this->faults[] = new Fault($line, $message);
+        if (\count($this->faults) >= self::FAULTS) {
+            throw new Refused([...$this->faults, new Fault(0, \sprintf('There may be more: nothing is read after %d.', self::FAULTS))]);
+        }
     }
 
     /** @throws Refused */
     public function sheet(string $title): PlainSheet
     {
-        if (\count($this->questions) > self::MOST) {
-            $this->faults[] = new Fault(0, \sprintf('A sheet has no more than %d questions; this file has %d.', self::MOST, \count($this->questions)));
-        }
         if ([] !== $this->faults) {
             throw new Refused($this->faults);
         }
@@ -89,7 +100,7 @@ final class QuestionsRead
     {
         $right = $this->intake->answer($sum);
         if ($key !== $right && !$this->intake->accepts($sum, $key)) {
-            $this->faults[] = new Fault($line, \sprintf('The key says %s, but %s.', $key, '' === $right ? 'there is no one answer' : 'it is '.$right));
+            $this->refuse($line, \sprintf('The key says %s, but %s.', $key, '' === $right ? 'there is no one answer' : 'it is '.$right));
         }
     }
 }

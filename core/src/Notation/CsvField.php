@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Notation;
+
+/**
+ * A field of a CSV file (RFC 4180) that no spreadsheet takes for a formula: one that begins as a formula does has an
+ * apostrophe before it, which is taken off again when it is read (OWASP, CSV Injection).
+ */
+final class CsvField
+{
+    /** As it stands in the file. */
+    public static function write(string $text): string
+    {
+        $text = 1 === preg_match("/^'*(?:[=+@\\t\\r]|-.)/s", $text) ? "'".$text : $text;
+
+        return 1 === preg_match('/[",;\r\n]|^\s|\s$/', $text) ? '"'.str_replace('"', '""', $text).'"' : $text;
+    }
+
+    /** What was written, of a field whose quotation marks are off already. */
+    public static function read(string $field): string
+    {
+        return 1 === preg_match("/^'+(?:[=+@\\t\\r]|-.)/s", $field) ? substr($field, 1) : $field;
+    }
+
+    /** @param list<list<string>> $rows */
+    public static function rows(array $rows): string
+    {
+        return implode('', array_map(static fn (array $row): string => implode(',', array_map(self::write(...), $row))."\r\n", $rows));
+    }
+}
