@@ -25,6 +25,15 @@ final class HeadersListener
         $headers->set('X-Content-Type-Options', 'nosniff');
         $headers->set('Referrer-Policy', 'same-origin');
         $headers->set('Cross-Origin-Opener-Policy', 'same-origin');
-        $headers->set('Permissions-Policy', 'camera=(), microphone=(), geolocation=()');
+        $headers->set('Cross-Origin-Resource-Policy', 'same-origin');
+        $headers->set('Permissions-Policy', 'camera=(), microphone=(), geolocation=(), payment=(), usb=(), display-capture=(), browsing-topics=()');
+        $request = $event->getRequest();
+        if ($request->isSecure()) {
+            $headers->set('Strict-Transport-Security', 'max-age=31536000');
+        }
+        // what is somebody's is kept nowhere on its way
+        if (1 === preg_match('~^/(api|print|calendar)/~', $request->getPathInfo()) && !$headers->hasCacheControlDirective('max-age')) {
+            $headers->set('Cache-Control', 'no-store, private');
+        }
     }
 }

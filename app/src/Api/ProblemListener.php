@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\App\Api;
 
+use Doctrine\DBAL\Exception\RetryableException;
 use Rostik\Core\Notation\NotUnderstood;
 use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
@@ -60,6 +61,12 @@ final readonly class ProblemListener
             }
 
             return Problem::response(422, $thrown->reason, $thrown->getMessage(), $more);
+        }
+        for ($cause = $thrown; null !== $cause; $cause = $cause->getPrevious()) {
+            if ($cause instanceof RetryableException) {
+                // of two at the same moment the database, or its cluster, has taken the other
+                return Problem::response(409, 'at-once', 'Something else was saved at the same moment. Try again: what you typed is still here.');
+            }
         }
         $status = $thrown instanceof HttpExceptionInterface ? $thrown->getStatusCode() : 500;
 

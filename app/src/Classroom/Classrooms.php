@@ -9,6 +9,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Rostik\App\Account\School;
 use Rostik\App\Account\Teacher;
+use Rostik\App\Api\CannotBeHad;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Rung;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -17,6 +18,9 @@ use Symfony\Component\Uid\Uuid;
 /** The classes of a teacher. */
 final readonly class Classrooms
 {
+    /** The most classes that one teacher has. */
+    private const MOST = 60;
+
     public function __construct(private EntityManagerInterface $entities, private Ladder $ladder, private ClockInterface $clock)
     {
     }
@@ -173,6 +177,9 @@ final readonly class Classrooms
         if (null === $class) {
             if (!Uuid::isValid($id) || null !== $this->entities->find(Classroom::class, Uuid::fromString($id))) {
                 throw new NotFoundHttpException();
+            }
+            if (\count($this->of($teacher)) >= self::MOST) {
+                throw new CannotBeHad(\sprintf('You have %d classes already. Erase one that is not taught any more.', self::MOST));
             }
             $class = new Classroom(Uuid::fromString($id), $teacher, trim($wanted->name));
             $this->entities->persist($class);

@@ -26,6 +26,9 @@ use Symfony\Component\Uid\Uuid;
 /** The piles of a teacher: begun, marked, put away and brought back. */
 final readonly class Piles
 {
+    /** The most that one teacher has. */
+    private const MOST = 2000;
+
     /** How long what was put away can be brought back. */
     private const KEPT = '-30 days';
 
@@ -119,6 +122,9 @@ final readonly class Piles
 
     public function begin(Teacher $teacher, BeginPileRequest $wanted): Pile
     {
+        if ($this->entities->getRepository(Pile::class)->count(['owner' => $teacher]) >= self::MOST) {
+            throw new CannotBeHad(\sprintf('You have %d piles already. Put some away that are not needed; what was put away counts until it is gone for good.', self::MOST));
+        }
         $sheet = null === $wanted->sheetId ? null : $this->sheets->get($wanted->sheetId, evenDeleted: null !== $wanted->set);
         $class = $sheet?->classroom() ?? $this->classrooms->inHand($teacher);
         $now = $this->clock->now();

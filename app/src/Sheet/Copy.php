@@ -33,7 +33,7 @@ class Copy
     #[ORM\Column(nullable: true)]
     private ?\DateTimeImmutable $deletedAt = null;
 
-    /** @var list<array{sum: string, wording: string, challenge: bool, answers?: string, times?: string, story?: string}> */
+    /** @var list<array<string, bool|string>> what differs from the base; all of it, where there is none */
     #[ORM\Column(type: 'json')]
     private array $questions;
 
@@ -42,6 +42,7 @@ class Copy
      * @param int                $position  from 0
      * @param ?Child             $child     whose copy it is; null for a neighbours' copy, and for a child that has left
      * @param list<QuestionText> $questions in order
+     * @param CopyBase           $base      what is the same in all of the set
      * @param int                $moved     by so many minutes the timetable of the sheet is later in it, or earlier
      */
     public function __construct(
@@ -57,13 +58,16 @@ class Copy
         #[ORM\JoinColumn(onDelete: 'SET NULL')]
         private ?Child $child,
         array $questions,
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(onDelete: 'CASCADE')]
+        private ?CopyBase $base,
         #[ORM\Column]
         private \DateTimeImmutable $madeAt,
         #[ORM\Column(type: 'smallint', options: ['default' => 0])]
         private int $moved = 0,
     ) {
         $this->id = Uuid::v7();
-        $this->questions = array_map(static fn (QuestionText $text): array => $text->kept(), $questions);
+        $this->questions = $base?->differences($questions) ?? array_map(static fn (QuestionText $text): array => $text->kept(), $questions);
         $this->owner = $sheet->owner();
         $this->code = (string) $code;
     }
@@ -112,7 +116,10 @@ class Copy
     /** @return list<QuestionText> */
     public function questions(): array
     {
-        return array_map(QuestionText::ofKept(...), $this->questions);
+        /** @var list<array{sum: string, wording: string, challenge: bool, answers?: string, times?: string, story?: string}> $kept */
+        $kept = $this->base?->with($this->questions) ?? $this->questions;
+
+        return array_map(QuestionText::ofKept(...), $kept);
     }
 
     /** By so many minutes the timetable of the sheet is later in it, or earlier. */

@@ -7,6 +7,7 @@ namespace Rostik\App\Sheet;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Rostik\App\Account\Teacher;
+use Rostik\App\Api\CannotBeHad;
 use Rostik\App\Classroom\Child;
 use Rostik\App\Classroom\Classrooms;
 use Rostik\Core\Notation\Style;
@@ -20,12 +21,16 @@ use Symfony\Component\Uid\Uuid;
 /** Copies of sheets for neighbours or for every child: making them, and finding them again. */
 final readonly class CopySets
 {
-    public function __construct(private EntityManagerInterface $entities, private ClockInterface $clock, private Copies $copies, private StoryMaker $stories, private Classrooms $classrooms, private TableCopies $tables)
+    /** So often codes are drawn that are not used yet. */
+    private const ROUNDS = 40;
+
+    public function __construct(private EntityManagerInterface $entities, private ClockInterface $clock, private Copies $copies, private StoryMaker $stories, private Classrooms $classrooms, private TableCopies $tables, private Quota $quota)
     {
     }
 
     public function make(Sheet $sheet, CopiesRequest $wanted): CopySetReply
     {
+        $this->quota->copies($sheet->owner(), $wanted->count);
         $questions = $sheet->questions();
         $fixed = $sheet->keptPlaces();
         $told = array_keys(array_filter($questions, static fn (Question $q): bool => null !== $q->text()->story && !$q->keepsItsNumbers()));
@@ -34,11 +39,13 @@ final readonly class CopySets
         $read = $this->tables->read($sheet, $wanted);
         $set = Uuid::v7();
         $now = $this->clock->now();
+        $base = new CopyBase($set, $sheet, array_map(static fn (Question $q): QuestionText => $q->text(), $questions));
+        $this->entities->persist($base);
         $children = $this->classrooms->children($sheet->owner(), $wanted->children);
         $copies = [];
         foreach ($this->codes($sheet->owner(), $wanted->count) as $i => $code) {
             $own = array_map(static fn (Question $q, string $sum, int $place): QuestionText => $again[$i][$place] ?? $q->text()->withSum($read->lines[$i][$place] ?? $sum), $questions, $made->copies[$i] ?? [], array_keys($questions));
-            $copy = new Copy($sheet, $set, $i, $code, $children[$wanted->children[$i] ?? ''] ?? null, $own, $now, $read->moved[$i] ?? 0);
+            $copy = new Copy($sheet, $set, $i, $code, $children[$wanted->children[$i] ?? ''] ?? null, $own, $base, $now, $read->moved[$i] ?? 0);
             $this->entities->persist($copy);
             $copies[] = $copy;
         }
@@ -134,11 +141,17 @@ final readonly class CopySets
      * Codes that this teacher has not used yet.
      *
      * @return list<Code>
+     *
+     * @throws CannotBeHad where they are used up
      */
     private function codes(Teacher $owner, int $count): array
     {
         $codes = [];
-        while (\count($codes) < $count) {
+        // few of them are used, so that the first round is nearly always enough
+        for ($round = 0; \count($codes) < $count; ++$round) {
+            if ($round > self::ROUNDS) {
+                throw new CannotBeHad('There are no codes left for more copies. Delete sets of old sheets first.');
+            }
             $fresh = [];
             while (\count($fresh) < $count - \count($codes)) {
                 $code = Code::number(random_int(0, Code::ALL - 1));

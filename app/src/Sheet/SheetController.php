@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\App\Sheet;
 
+use Doctrine\DBAL\Exception\RetryableException;
 use Doctrine\ORM\OptimisticLockException;
 use Doctrine\Persistence\ManagerRegistry;
 use Rostik\App\Account\Teacher;
@@ -74,8 +75,8 @@ final readonly class SheetController
         $sheet = $this->sheets->get($id);
         try {
             $this->sheets->change($sheet, $wanted);
-        } catch (OptimisticLockException) {
-            // a failed save closes the entity manager; start again with what is stored
+        } catch (OptimisticLockException|RetryableException) {
+            // of two at the same moment the database has chosen the other; a failed save closes the entity manager; start again with what is stored
             $doctrine->resetManager();
 
             return Problem::response(409, 'changed-elsewhere', 'This sheet was changed in another window.', [

@@ -31,6 +31,9 @@ final class SheetRepository extends ServiceEntityRepository
                 ->setParameter('before', $before)
                 ->execute();
         }
+        $this->getEntityManager()->createQuery(\sprintf('DELETE %s b WHERE b.sheet IN (SELECT s.id FROM %s s WHERE s.owner = :teacher) AND NOT EXISTS (SELECT c.id FROM %s c WHERE c.base = b)', CopyBase::class, Sheet::class, Copy::class))
+            ->setParameter('teacher', $teacher->id(), 'uuid')
+            ->execute();
     }
 
     /** @return list<ShelfReply> the teacher's sheets that are not deleted, the one changed last first */

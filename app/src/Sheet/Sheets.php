@@ -45,6 +45,7 @@ final readonly class Sheets
         private Classrooms $classrooms,
         private TableAsking $tables,
         private ShowingTables $showing,
+        private Quota $quota,
     ) {
     }
 
@@ -86,6 +87,7 @@ final readonly class Sheets
      */
     public function new(Teacher $owner, string $title, array $questions, ?Classroom $class, ?SheetSettings $settings = null, ?Uuid $family = null): Sheet
     {
+        $this->quota->sheets($owner, 1);
         $sheet = new Sheet($owner, $this->title($title), $this->clock->now());
         $sheet->isFor($class);
         $this->write($sheet, $title, $questions, $settings);
@@ -111,6 +113,7 @@ final readonly class Sheets
     /** @param list<QuestionRequest> $questions */
     private function write(Sheet $sheet, string $title, array $questions, ?SheetSettings $settings): void
     {
+        Quota::letters($questions);
         $sheet->rewrite($this->title($title), $questions, $this->clock->now(), $settings);
         $lines = array_map(static fn (QuestionRequest $q): string => $q->text->sum, $questions);
         $read = array_filter(array_map($this->tables->rung(...), $lines));
@@ -131,6 +134,7 @@ final readonly class Sheets
     public function duplicate(Sheet $sheet, bool $levels = false): Sheet
     {
         $family = $levels ? $this->sheets->family($sheet) : [];
+        $this->quota->sheets($sheet->owner(), max(1, \count($family)));
         $together = Uuid::v7();
         $duplicate = null;
         foreach ([] === $family ? [$sheet] : $family as $one) {
