@@ -17,7 +17,7 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 /** A teacher's own account. Signing in and out are done by the firewall. */
 final readonly class AccountController
 {
-    public function __construct(private EntityManagerInterface $entities, private SessionRows $sessions, private SecondSteps $secondSteps, private Passwords $passwords, private Tries $tries, private Sealing $sealing)
+    public function __construct(private EntityManagerInterface $entities, private SessionRows $sessions, private SecondSteps $secondSteps, private Passwords $passwords, private Tries $tries, private Sealing $sealing, private Teachers $teachers)
     {
     }
 
@@ -39,6 +39,15 @@ final readonly class AccountController
     public function signOut(): Response
     {
         throw new \LogicException('The firewall answers this.');
+    }
+
+    /** The colleagues at the school, by name: those who can be given something. */
+    #[Route('/api/colleagues', methods: ['GET'])]
+    public function colleagues(#[CurrentUser] Teacher $teacher): Response
+    {
+        $others = array_filter($this->teachers->ofSchool($teacher->school()), static fn (Teacher $one): bool => $one !== $teacher && !$one->isEnded());
+
+        return new JsonResponse(array_values(array_map(static fn (Teacher $one): ColleagueNameReply => new ColleagueNameReply($one->id()->toRfc4122(), $one->name()), $others)));
     }
 
     /** All of the account that its teacher sees. */

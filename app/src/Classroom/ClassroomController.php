@@ -6,6 +6,8 @@ namespace Rostik\App\Classroom;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Rostik\App\Account\Teacher;
+use Rostik\App\Account\Teachers;
+use Rostik\App\Api\CannotBeHad;
 use Rostik\App\Api\Problem;
 use Rostik\Core\Method\MethodBook;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -57,6 +59,36 @@ final readonly class ClassroomController
         $entities->flush();
 
         return $this->reply($teacher, $class);
+    }
+
+    /** Who teaches it, herself among them. */
+    #[Route('/{id}/teachers', methods: ['GET'])]
+    public function teachers(string $id, #[CurrentUser] Teacher $teacher): Response
+    {
+        return new JsonResponse(self::together($this->classrooms->get($teacher, $id)));
+    }
+
+    /**
+     * Others teach it from now on, beside her or in her place: with it they see its children and all that is known of them.
+     * 204 where she no longer does.
+     */
+    #[Route('/{id}/teachers', methods: ['PUT'])]
+    public function share(string $id, #[CurrentUser] Teacher $teacher, #[MapRequestPayload] TogetherRequest $wanted, Teachers $teachers, EntityManagerInterface $entities): Response
+    {
+        $class = $this->classrooms->get($teacher, $id);
+        $others = array_values(array_filter(array_map(static fn (string $one): ?Teacher => $teachers->colleague($teacher, $one), $wanted->teachers), static fn (?Teacher $one): bool => null !== $one && !$one->isEnded()));
+        if ([] === $others) {
+            throw new CannotBeHad('Somebody has to teach the class. Choose a colleague, or erase the class.');
+        }
+        $class->isTaughtByThese($others);
+        $entities->flush();
+
+        return $class->isTaughtBy($teacher) ? new JsonResponse(self::together($class)) : new Response(null, Response::HTTP_NO_CONTENT);
+    }
+
+    private static function together(Classroom $class): TogetherReply
+    {
+        return new TogetherReply(array_map(static fn (Teacher $one): string => $one->id()->toRfc4122(), $class->teachers()));
     }
 
     #[Route('/{id}', methods: ['DELETE'])]

@@ -34,6 +34,14 @@ class Sheet
     #[ORM\Column(nullable: true)]
     private ?\DateTimeImmutable $archivedAt = null;
 
+    /** Since when it has been on the shelf of the school, where colleagues take copies; null where it is not. */
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $sharedAt = null;
+
+    /** Who gave it; empty where the owner made it. */
+    #[ORM\Column(length: Teacher::LONGEST, options: ['default' => ''])]
+    private string $givenBy = '';
+
     /** The same for sheets that were made together, one for each level. */
     #[ORM\Column(type: 'uuid', nullable: true)]
     private ?Uuid $family = null;
@@ -210,6 +218,37 @@ class Sheet
         }
 
         return $duplicate;
+    }
+
+    /** A copy for a colleague: hers from the first moment, for no class, with its questions and settings. */
+    public function givenTo(Teacher $colleague, \DateTimeImmutable $now): self
+    {
+        $given = new self($colleague, $this->title, $now);
+        $given->settings = $this->settings;
+        $given->rungs = $this->rungs;
+        $given->givenBy = $this->owner->name();
+        foreach ($this->questions() as $question) {
+            $given->questions->add(new Question($given, $question->key(), $question->text(), $question->position(), $question->isLocked()));
+        }
+
+        return $given;
+    }
+
+    /** Who gave it; empty where the owner made it. */
+    public function givenBy(): string
+    {
+        return $this->givenBy;
+    }
+
+    public function isShared(): bool
+    {
+        return null !== $this->sharedAt;
+    }
+
+    /** Puts it on the shelf of the school, or takes it off. */
+    public function share(?\DateTimeImmutable $at): void
+    {
+        $this->sharedAt = $at;
     }
 
     /** Takes it off the shelf, or puts it back. */

@@ -6,6 +6,7 @@ namespace Rostik\App\Sheet;
 
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
+use Rostik\App\Account\School;
 use Rostik\App\Account\Teacher;
 
 /** @extends ServiceEntityRepository<Sheet> */
@@ -20,6 +21,28 @@ final class SheetRepository extends ServiceEntityRepository
     public function family(Sheet $sheet): array
     {
         return null === $sheet->family() ? [] : $this->findBy(['family' => $sheet->family(), 'owner' => $sheet->owner(), 'deletedAt' => null], ['id' => 'ASC']);
+    }
+
+    /** @return list<SharedSheetReply> what is on the shelf of a school, the last put there first */
+    public function shared(School $school): array
+    {
+        /** @var list<SharedSheetReply> $lines */
+        $lines = $this->createQueryBuilder('s')
+            ->select(\sprintf('NEW %s(s.id, s.title, COUNT(q.id), s.settings, s.rungs, t.id, t.name)', SharedSheetReply::class))
+            ->join('s.owner', 't')
+            ->leftJoin('s.questions', 'q')
+            ->where('t.school = :school')
+            ->andWhere('s.sharedAt IS NOT NULL')
+            ->andWhere('s.deletedAt IS NULL')
+            ->setParameter('school', $school->id(), 'uuid')
+            ->groupBy('s.id')
+            ->orderBy('s.sharedAt', 'DESC')
+            ->addOrderBy('s.id', 'ASC')
+            ->setMaxResults(500)
+            ->getQuery()
+            ->getResult();
+
+        return $lines;
     }
 
     /** Removes for good what the teacher deleted before that time: sheets, and copies with the names on them. */
@@ -41,7 +64,7 @@ final class SheetRepository extends ServiceEntityRepository
     {
         /** @var list<ShelfReply> $lines */
         $lines = $this->createQueryBuilder('s')
-            ->select(\sprintf('NEW %s(s.id, s.title, COUNT(q.id), s.changedAt, s.settings, s.rungs, s.archivedAt, s.family, c.id)', ShelfReply::class))
+            ->select(\sprintf('NEW %s(s.id, s.title, COUNT(q.id), s.changedAt, s.settings, s.rungs, s.archivedAt, s.family, c.id, s.sharedAt, s.givenBy)', ShelfReply::class))
             ->leftJoin('s.questions', 'q')
             ->leftJoin('s.classroom', 'c')
             ->where('s.owner = :teacher')

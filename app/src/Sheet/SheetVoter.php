@@ -18,15 +18,19 @@ final class SheetVoter extends Voter
 {
     public const OWN = 'SHEET_OWN';
 
+    /** To take a copy of it: her own, and what a colleague of the same school has put on its shelf. */
+    public const TAKE = 'SHEET_TAKE';
+
     protected function supports(string $attribute, mixed $subject): bool
     {
-        return self::OWN === $attribute && $subject instanceof Sheet;
+        return \in_array($attribute, [self::OWN, self::TAKE], true) && $subject instanceof Sheet;
     }
 
     protected function voteOnAttribute(string $attribute, mixed $subject, TokenInterface $token, ?Vote $vote = null): bool
     {
         $teacher = $token->getUser();
 
-        return $teacher instanceof Teacher && $subject->belongsTo($teacher);
+        return $teacher instanceof Teacher && ($subject->belongsTo($teacher)
+            || (self::TAKE === $attribute && $subject->isShared() && !$subject->isDeleted() && $subject->owner()->school() === $teacher->school()));
     }
 }

@@ -29,14 +29,21 @@ final readonly class ShelfReply
     /** The same for sheets that were made together, one for each level; null for one alone. */
     public ?string $family;
 
-    /** @param list<string> $rungs ids of the rungs that its questions exercise */
-    public function __construct(Uuid $uuid, public string $title, public int $questions, \DateTimeImmutable $changed, SheetSettings $settings, public array $rungs, ?\DateTimeImmutable $archivedAt, ?Uuid $familyId, ?Uuid $class)
+    /** Whether it is on the shelf of the school, too. */
+    public bool $shared;
+
+    /**
+     * @param list<string> $rungs   ids of the rungs that its questions exercise
+     * @param string       $givenBy the colleague who gave it; empty for one's own
+     */
+    public function __construct(Uuid $uuid, public string $title, public int $questions, \DateTimeImmutable $changed, SheetSettings $settings, public array $rungs, ?\DateTimeImmutable $archivedAt, ?Uuid $familyId, ?Uuid $class, ?\DateTimeImmutable $sharedAt, public string $givenBy)
     {
         $this->level = $settings->level;
         $this->layout = $settings->layout;
         $this->classId = $class?->toRfc4122();
         $this->archived = null !== $archivedAt;
         $this->family = $familyId?->toRfc4122();
+        $this->shared = null !== $sharedAt;
         $this->id = $uuid->toRfc4122();
         $this->changedAt = $changed->format(\DATE_ATOM);
     }

@@ -47,10 +47,9 @@ final class SetUpTest extends ApiTestCase
     {
         $elsewhere = [
             ['REMOTE_ADDR' => '192.0.2.7'],
-            // through somebody who passes on, or by a name that a stranger's page could have
+            // through somebody who passes on
             ['REMOTE_ADDR' => '127.0.0.1', 'HTTP_X_FORWARDED_FOR' => '192.0.2.7'],
             ['REMOTE_ADDR' => '127.0.0.1', 'HTTP_FORWARDED' => 'for=192.0.2.7'],
-            ['REMOTE_ADDR' => '127.0.0.1', 'HTTP_HOST' => 'rebound.example', 'HTTP_ORIGIN' => 'http://rebound.example'],
         ];
         foreach ($elsewhere as $server) {
             $server += ['HTTP_ORIGIN' => 'http://localhost'];
@@ -60,7 +59,10 @@ final class SetUpTest extends ApiTestCase
                 self::assertSame([403, 'word-wanted'], [$this->code(), $no['code'] ?? null]);
             }
         }
-        $this->ask('POST', '/api/set-up', ['word' => ' K7QM-2xtv 9hpd '] + self::SCHOOL, ['REMOTE_ADDR' => '192.0.2.7', 'HTTP_ORIGIN' => 'http://localhost']);
+        // a name that a stranger's page could have is answered by nobody
+        $this->ask('GET', '/api/set-up', null, ['REMOTE_ADDR' => '127.0.0.1', 'HTTP_HOST' => 'rebound.example']);
+        self::assertSame(400, $this->code());
+        $this->ask('POST', '/api/set-up', ['word' => ' K7QM-2xtv 9hpd '] + self::SCHOOL, ['REMOTE_ADDR' => '192.0.2.7', 'HTTP_HOST' => 'localhost', 'HTTP_ORIGIN' => 'http://localhost']);
         self::assertSame(204, $this->code());
     }
 }

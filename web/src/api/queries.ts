@@ -4,6 +4,7 @@ import type {
   AnotherReply,
   BoardSum,
   ClassReply,
+  ColleagueNameReply,
   ClocksReply,
   DayReply,
   FoundCopyReply,
@@ -43,6 +44,12 @@ export const tablesQuery = queryOptions({
   queryKey: ['timetables'],
   queryFn: ({ signal }) => ask<TableListReply>('GET', '/api/timetables', undefined, signal),
   staleTime: Infinity,
+});
+
+/** The others at the school, by name. */
+export const colleaguesQuery = queryOptions({
+  queryKey: ['colleagues'],
+  queryFn: ({ signal }) => ask<ColleagueNameReply[]>('GET', '/api/colleagues', undefined, signal),
 });
 
 /** Who is signed in; null for nobody. */

@@ -281,6 +281,11 @@ export interface CodeRequest {
   code: string;
 }
 
+export interface ColleagueNameReply {
+  id: string;
+  name: string;
+}
+
 export interface ColleagueReply {
   id: string;
   name: string;
@@ -449,6 +454,10 @@ export interface FoundCopyReply {
   sheetId: string;
   setId: string;
   title: string;
+}
+
+export interface GiveRequest {
+  to: string;
 }
 
 export interface GivenLine {
@@ -927,6 +936,16 @@ export interface SetUpRequest {
   word?: string;
 }
 
+export interface SharedSheetReply {
+  id: string;
+  level: Level | null;
+  byId: string;
+  title: string;
+  questions: number;
+  rungs: string[];
+  by: string;
+}
+
 export interface SheetLevelReply {
   id: string;
   level: Level | null;
@@ -982,9 +1001,11 @@ export interface ShelfReply {
   classId: string | null;
   archived: boolean;
   family: string | null;
+  shared: boolean;
   title: string;
   questions: number;
   rungs: string[];
+  givenBy: string;
 }
 
 export type Sign = 'right' | 'wrong' | 'blank' | 'unreadable';
@@ -1148,6 +1169,14 @@ export interface ToMarkReply {
   usual: UsualAnswer[];
   choices: string[];
   drawn: boolean;
+}
+
+export interface TogetherReply {
+  teachers: string[];
+}
+
+export interface TogetherRequest {
+  teachers?: string[];
 }
 
 export interface ToldFact {

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { Suspense, useState } from 'react';
 import { ask } from '../api/client';
 import { classesQuery, rungsQuery } from '../api/queries';
 import type { ClassReply, ClassRequest, Style, WeekBegins, Weekend } from '../api/types';
@@ -9,9 +9,12 @@ import { useNotice } from '../ui/notices';
 import { Pick } from '../ui/Pick';
 import { useKept } from '../ui/useKept';
 import { useTitle } from '../ui/useTitle';
+import { part } from '../ui/part';
 import { namesIn, registerOf } from './register';
 import { StyleChoices } from './StyleChoices';
 import { usualStyle } from './styles';
+
+const Together = part(() => import('./Together').then((it) => it.Together));
 
 const put = (one: ClassReply) =>
   ask<ClassReply>('PUT', `/api/classes/${one.id}`, {
@@ -33,6 +36,7 @@ export function Classes() {
   const { value: kept, change, forget } = useKept<{ begun: ClassReply | null }>('classes', { begun: null });
   const { begun } = kept;
   const [open, setOpen] = useState<string | null>(null);
+  const [together, setTogether] = useState<ClassReply | null>(null);
   const refresh = () => client.invalidateQueries(classesQuery);
   const save = useMutation({
     mutationFn: put,
@@ -116,6 +120,10 @@ export function Classes() {
           key={JSON.stringify(shown)}
           before={shown}
           busy={save.isPending}
+          saved={shown.id !== begun?.id}
+          onTogether={() => {
+            setTogether(shown);
+          }}
           onSave={(one, saved) => {
             save.mutate(one, { onSuccess: saved });
           }}
@@ -129,6 +137,16 @@ export function Classes() {
             }
           }}
         />
+      )}
+      {together && (
+        <Suspense fallback={null}>
+          <Together
+            of={together}
+            onClose={() => {
+              setTogether(null);
+            }}
+          />
+        </Suspense>
       )}
     </div>
   );
@@ -167,12 +185,15 @@ const beginnings: readonly { value: WeekBegins; text: string }[] = [
 interface FormProps {
   before: ClassReply;
   busy: boolean;
+  /** Whether it is kept already, and not only begun here. */
+  saved: boolean;
+  onTogether: () => void;
   onSave: (one: ClassReply, saved: () => void) => void;
   /** Calls back when it is erased: then what was written here is forgotten too. */
   onDelete: (erased: () => void) => void;
 }
 
-function ClassForm({ before, busy, onSave, onDelete }: FormProps) {
+function ClassForm({ before, busy, saved, onTogether, onSave, onDelete }: FormProps) {
   const rungs = useQuery(rungsQuery);
   const { value, change, forget } = useKept<Writing>(`class.${before.id}`, {
     name: before.name,
@@ -293,6 +314,7 @@ function ClassForm({ before, busy, onSave, onDelete }: FormProps) {
         >
           Erase this class
         </Button>
+        {saved && <Button onClick={onTogether}>Who teaches it…</Button>}
       </div>
     </form>
   );

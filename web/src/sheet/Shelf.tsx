@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { Suspense, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { ask } from '../api/client';
 import { codeQuery, rungsQuery, shelfQuery } from '../api/queries';
@@ -10,14 +10,19 @@ import { useNotice } from '../ui/notices';
 import { useTitle } from '../ui/useTitle';
 import { Choice } from '../ui/Choice';
 import { useSettled } from '../ui/useSettled';
+import { part } from '../ui/part';
 import { BringIn } from './BringIn';
 import { rowsOf, type Row } from './rows';
 import { ShelfRow } from './ShelfRow';
 import { forgetSheet, rememberSheet } from './useSheet';
 
+const Sharing = part(() => import('./Sharing').then((it) => it.Sharing));
+const SchoolShelf = part(() => import('./SchoolShelf').then((it) => it.SchoolShelf));
+
 const places = [
-  { value: 'shelf', text: 'on the shelf' },
+  { value: 'shelf', text: 'mine' },
   { value: 'archive', text: 'archived' },
+  { value: 'school', text: 'the school’s' },
 ] as const;
 /** One after the other, so that an undo finds them all as they were. */
 async function each<Reply>(row: Row, act: (sheet: ShelfReply) => Promise<Reply>): Promise<void> {
@@ -59,6 +64,8 @@ export function Shelf() {
   };
   const search = asked('find');
   const archived = asked('in') === 'archive';
+  const ofSchool = asked('in') === 'school';
+  const [sharing, setSharing] = useState<Row | null>(null);
   const rung = asked('rung');
   // the sheets of the class in hand, and those of no class, unless others are wanted
   const several = classes.length > 1;
@@ -155,10 +162,10 @@ export function Shelf() {
         </span>
       </div>
       {shelf.isError && <p className="mt-6">{shelf.error.message}</p>}
-      {shelf.data?.length === 0 && (
+      {shelf.data?.length === 0 && !ofSchool && (
         <p className="mt-6 text-lg">No sheets yet. Have one made, or type a sum and add it to one.</p>
       )}
-      {(shelf.data?.length ?? 0) > 0 && (
+      {shelf.data && (
         <div className="mt-4 flex flex-wrap items-center gap-x-4 gap-y-2 text-lg">
           <label className="flex min-w-64 flex-1 items-center gap-3">
             Find
@@ -192,17 +199,20 @@ export function Shelf() {
               }}
             />
           )}
-          {shelf.data?.some((sheet) => sheet.archived) && (
-            <Choice
-              label="Where"
-              value={archived ? 'archive' : 'shelf'}
-              options={places}
-              onChange={(value) => {
-                put('in', value === 'archive' ? value : '');
-              }}
-            />
-          )}
+          <Choice
+            label="Whose sheets"
+            value={ofSchool ? 'school' : archived ? 'archive' : 'shelf'}
+            options={places}
+            onChange={(value) => {
+              put('in', value === 'shelf' ? '' : value);
+            }}
+          />
         </div>
+      )}
+      {ofSchool && (
+        <Suspense fallback={null}>
+          <SchoolShelf find={words} rung={rung} />
+        </Suspense>
       )}
       {code.data && codeLike.test(settled) && (
         <p className="mt-4 border-l-4 border-ink bg-sheet px-4 py-2 text-lg">
@@ -216,7 +226,7 @@ export function Shelf() {
           </Link>
         </p>
       )}
-      {found?.length === 0 && filtered && !code.data && (
+      {found?.length === 0 && filtered && !ofSchool && !code.data && (
         <p className="mt-6 text-lg">
           No sheet here is like that.{' '}
           <button
@@ -231,18 +241,21 @@ export function Shelf() {
         </p>
       )}
       {found?.length === 0 && !filtered && archived && <p className="mt-6 text-lg">The archive is empty.</p>}
-      {found?.length === 0 && !filtered && !archived && (shelf.data?.length ?? 0) > 0 && (
+      {found?.length === 0 && !filtered && !archived && !ofSchool && (shelf.data?.length ?? 0) > 0 && (
         <p className="mt-6 text-lg">All sheets are in the archive.</p>
       )}
       <BringIn open={bringing} onOpenChange={setBringing} />
       <ul>
-        {rowsOf(found ?? []).map((row) => (
+        {(ofSchool ? [] : rowsOf(found ?? [])).map((row) => (
           <ShelfRow
             key={row[0].id}
             sheets={row}
             className={several ? (classes.find((one) => one.id === row[0].classId)?.name ?? null) : null}
             onDuplicate={() => {
               duplicate.mutate(row);
+            }}
+            onShare={() => {
+              setSharing(row);
             }}
             onArchive={() => {
               archive.mutate({ row, away: !row[0].archived });
@@ -253,6 +266,16 @@ export function Shelf() {
           />
         ))}
       </ul>
+      {sharing && (
+        <Suspense fallback={null}>
+          <Sharing
+            row={sharing}
+            onClose={() => {
+              setSharing(null);
+            }}
+          />
+        </Suspense>
+      )}
     </div>
   );
 }

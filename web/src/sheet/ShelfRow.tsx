@@ -1,4 +1,4 @@
-import { Archive, ArchiveRestore, Copy, Printer, Trash2 } from 'lucide-react';
+import { Archive, ArchiveRestore, Copy, Printer, Share2, Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
 import type { Layout, ShelfReply } from '../api/types';
 import { Button } from '../ui/Button';
@@ -16,12 +16,13 @@ interface Props {
   sheets: readonly [ShelfReply, ...ShelfReply[]];
   className: string | null;
   onDuplicate: () => void;
+  onShare: () => void;
   onArchive: () => void;
   onDelete: () => void;
 }
 
 /** A sheet on the shelf, with its levels where it has several. */
-export function ShelfRow({ sheets, className, onDuplicate, onArchive, onDelete }: Props) {
+export function ShelfRow({ sheets, className, onDuplicate, onShare, onArchive, onDelete }: Props) {
   const [sheet] = sheets;
   const isFamily = sheets.length > 1;
   return (
@@ -33,7 +34,9 @@ export function ShelfRow({ sheets, className, onDuplicate, onArchive, onDelete }
             {papers[sheet.layout]}
             {sheet.questions === 1 ? '1 question' : `${sheet.questions} questions`}
             {sheet.level === null || isFamily ? '' : `, ${sheet.level} level`}
-            {className === null ? '' : `, ${className}`}, changed {when.format(new Date(sheet.changedAt))}
+            {className === null ? '' : `, ${className}`}
+            {sheet.givenBy === '' ? '' : `, from ${sheet.givenBy}`}
+            {sheet.shared ? ', on the school’s shelf' : ''}, changed {when.format(new Date(sheet.changedAt))}
           </span>
         </Link>
         {isFamily && (
@@ -56,6 +59,9 @@ export function ShelfRow({ sheets, className, onDuplicate, onArchive, onDelete }
         </Link>
         <Button look="quiet" className="font-normal" aria-label={`Duplicate ${sheet.title}`} onClick={onDuplicate}>
           <Copy size={17} aria-hidden="true" /> Duplicate
+        </Button>
+        <Button look="quiet" className="font-normal" aria-label={`Share ${sheet.title}`} onClick={onShare}>
+          <Share2 size={17} aria-hidden="true" /> Share
         </Button>
         <Button
           look="quiet"

@@ -18,6 +18,8 @@ const line = (id: string, title: string, part: Partial<ShelfReply> = {}): ShelfR
   layout: 'page',
   classId: null,
   archived: false,
+  shared: false,
+  givenBy: '',
   family: null,
   questions: 6,
   rungs: ['add-plain'],
