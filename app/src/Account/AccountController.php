@@ -17,7 +17,7 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 /** A teacher's own account. Signing in and out are done by the firewall. */
 final readonly class AccountController
 {
-    public function __construct(private EntityManagerInterface $entities, private SessionRows $sessions, private SecondSteps $secondSteps, private Passwords $passwords, private Tries $tries, private Sealing $sealing, private Teachers $teachers)
+    public function __construct(private EntityManagerInterface $entities, private SessionRows $sessions, private SecondSteps $secondSteps, private Passwords $passwords, private Certainty $certainty, private Teachers $teachers)
     {
     }
 
@@ -71,7 +71,7 @@ final readonly class AccountController
     #[Route('/api/account/password', methods: ['PUT'])]
     public function password(#[CurrentUser] Teacher $teacher, #[MapRequestPayload] PasswordRequest $wanted, Request $request): Response
     {
-        $refused = $this->refused($teacher, $wanted->now);
+        $refused = $this->certainty->refused($teacher, $wanted->now);
         if (null !== $refused) {
             return $refused;
         }
@@ -95,7 +95,7 @@ final readonly class AccountController
     #[Route('/api/account/second-step', methods: ['POST'])]
     public function beginSecondStep(#[CurrentUser] Teacher $teacher, #[MapRequestPayload] CertainRequest $wanted): Response
     {
-        $refused = $this->refused($teacher, $wanted->password);
+        $refused = $this->certainty->refused($teacher, $wanted->password);
         if (null !== $refused) {
             return $refused;
         }
@@ -125,7 +125,7 @@ final readonly class AccountController
     #[Route('/api/account/recovery', methods: ['POST'])]
     public function recovery(#[CurrentUser] Teacher $teacher, #[MapRequestPayload] CertainRequest $wanted): Response
     {
-        $refused = $this->refused($teacher, $wanted->password);
+        $refused = $this->certainty->refused($teacher, $wanted->password);
         if (null !== $refused) {
             return $refused;
         }
@@ -142,7 +142,7 @@ final readonly class AccountController
     #[Route('/api/account/second-step', methods: ['DELETE'])]
     public function endSecondStep(#[CurrentUser] Teacher $teacher, #[MapRequestPayload] CertainRequest $wanted, Request $request): Response
     {
-        $refused = $this->refused($teacher, $wanted->password);
+        $refused = $this->certainty->refused($teacher, $wanted->password);
         if (null !== $refused) {
             return $refused;
         }
@@ -150,22 +150,6 @@ final readonly class AccountController
         $this->entities->flush();
 
         return new JsonResponse($this->reply($teacher, $request));
-    }
-
-    /** Null where it is her password; tries are counted as at signing in. */
-    private function refused(Teacher $teacher, #[\SensitiveParameter] string $password): ?Response
-    {
-        $who = $this->sealing->mark('tries', "certain\0".$teacher->email());
-        $wait = $this->tries->count($who);
-        if ($wait > 0) {
-            return Problem::response(429, 'too-many-tries', NotSignedIn::tooSoon($wait)->getMessage(), headers: ['Retry-After' => (string) $wait]);
-        }
-        if (!$this->passwords->fits($teacher, $password)) {
-            return Problem::response(422, 'wrong-password', 'That is not the password you signed in with.');
-        }
-        $this->tries->forget($who);
-
-        return null;
     }
 
     private function reply(Teacher $teacher, Request $request): AccountReply

@@ -116,6 +116,14 @@ final readonly class Classrooms
         return $children;
     }
 
+    /** @throws NotFoundHttpException */
+    public function child(Teacher $teacher, string $id): Child
+    {
+        $found = Uuid::isValid($id) ? $this->children($teacher, [$id]) : [];
+
+        return array_values($found)[0] ?? throw new NotFoundHttpException();
+    }
+
     /**
      * Reads children that are known by their key alone, all of them at once.
      *

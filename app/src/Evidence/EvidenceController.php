@@ -17,7 +17,6 @@ use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
-use Symfony\Component\Uid\Uuid;
 use Twig\Environment;
 
 /** The JSON API of what was seen of children, and of the groups for tomorrow. */
@@ -68,14 +67,14 @@ final readonly class EvidenceController
     #[Route('/api/children/{id}', methods: ['GET'])]
     public function child(#[CurrentUser] Teacher $teacher, string $id): Response
     {
-        return new JsonResponse($this->evidence->child($this->of($teacher, $id)));
+        return new JsonResponse($this->evidence->child($this->classrooms->child($teacher, $id)));
     }
 
     /** Erases what was marked on the child's papers, and what was said of it. */
     #[Route('/api/children/{id}/seen', methods: ['DELETE'])]
     public function erase(#[CurrentUser] Teacher $teacher, string $id): Response
     {
-        $this->evidence->erase($this->of($teacher, $id));
+        $this->evidence->erase($this->classrooms->child($teacher, $id));
 
         return new Response(null, Response::HTTP_NO_CONTENT);
     }
@@ -105,7 +104,7 @@ final readonly class EvidenceController
     #[Route('/print/children/{id}', methods: ['GET'])]
     public function page(#[CurrentUser] Teacher $teacher, string $id): Response
     {
-        $child = $this->of($teacher, $id);
+        $child = $this->classrooms->child($teacher, $id);
 
         return new Response($this->twig->render('print/child.html.twig', ['child' => $this->evidence->child($child), 'className' => $child->classroom()->name(), 'root' => '/']));
     }
@@ -114,7 +113,7 @@ final readonly class EvidenceController
     #[Route('/api/children/{id}/rungs/{rung}', methods: ['PUT'])]
     public function say(#[CurrentUser] Teacher $teacher, string $id, string $rung, #[MapRequestPayload] StandingRequest $wanted): Response
     {
-        $child = $this->of($teacher, $id);
+        $child = $this->classrooms->child($teacher, $id);
         $this->evidence->say($child, $this->known($rung), $wanted->standing);
 
         return new JsonResponse($this->evidence->child($child));
@@ -124,7 +123,7 @@ final readonly class EvidenceController
     #[Route('/api/children/{id}/rungs/{rung}', methods: ['DELETE'])]
     public function takeBack(#[CurrentUser] Teacher $teacher, string $id, string $rung): Response
     {
-        $child = $this->of($teacher, $id);
+        $child = $this->classrooms->child($teacher, $id);
         $this->evidence->say($child, $this->known($rung), null);
 
         return new JsonResponse($this->evidence->child($child));
@@ -138,11 +137,5 @@ final readonly class EvidenceController
         } catch (NoSuchRung) {
             throw new NotFoundHttpException();
         }
-    }
-
-    /** @throws NotFoundHttpException for a child that there is not, and for one of somebody else's class, which is the same */
-    private function of(Teacher $teacher, string $id): Child
-    {
-        return (Uuid::isValid($id) ? array_values($this->classrooms->children($teacher, [$id]))[0] ?? null : null) ?? throw new NotFoundHttpException();
     }
 }

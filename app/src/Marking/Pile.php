@@ -97,10 +97,16 @@ class Pile
         return $this->classroom;
     }
 
-    /** Who made it, and who teaches the class. */
+    /** Who teaches the class; who made it, where it is of none. */
     public function isFor(Teacher $teacher): bool
     {
-        return $this->owner->id()->equals($teacher->id()) || true === $this->classroom?->isTaughtBy($teacher);
+        return $this->classroom?->isTaughtBy($teacher) ?? $this->owner->id()->equals($teacher->id());
+    }
+
+    /** It is kept by another teacher of the class from now on. */
+    public function goesTo(Teacher $teacher): void
+    {
+        $this->owner = $teacher;
     }
 
     public function add(PilePart $part): void

@@ -60,7 +60,7 @@ final readonly class Piles
             ->from(Pile::class, 'p')
             ->leftJoin('p.classroom', 'c')
             ->where('p.deletedAt IS NULL')
-            ->andWhere([] === $classes ? 'p.owner = :teacher' : 'p.owner = :teacher OR p.classroom IN (:classes)')
+            ->andWhere([] === $classes ? 'p.owner = :teacher AND p.classroom IS NULL' : '(p.owner = :teacher AND p.classroom IS NULL) OR p.classroom IN (:classes)')
             ->setParameter('teacher', $teacher->id(), 'uuid')
             ->orderBy('p.onDay', 'DESC')
             ->addOrderBy('p.id', 'DESC');

@@ -107,10 +107,10 @@ class Copy
         return $this->child;
     }
 
-    /** Of the child; empty for none. */
+    /** Of the child; empty for none, and for one whose class is in other hands now. */
     public function name(): string
     {
-        return $this->child?->name() ?? '';
+        return true === $this->child?->classroom()->isTaughtBy($this->owner) ? $this->child->name() : '';
     }
 
     /** @return list<QuestionText> */
