@@ -50,7 +50,7 @@ final class HouseRules
         'Printing' => ['Account', 'Api', 'Classroom', 'Sheet'],
         'Marking' => ['Account', 'Api', 'Classroom', 'Sheet', 'Storage'],
         'Evidence' => ['Account', 'Api', 'Classroom', 'Marking', 'Sheet'],
-        'Data' => ['Account', 'Api', 'Classroom', 'Evidence', 'Marking', 'Sheet', 'Timetable'],
+        'Data' => ['Account', 'Api', 'Classroom', 'Evidence', 'Marking', 'Sheet', 'Storage', 'Timetable'],
         'School' => ['Account', 'Api', 'Classroom'],
         'Demo' => ['Account', 'Classroom', 'Marking', 'Sheet'],
     ];

@@ -14,6 +14,7 @@ use Rostik\Core\Sum\Kind;
 use Rostik\Core\Time\WeekBegins;
 use Rostik\Core\Time\Weekend;
 use Symfony\Component\Uid\Uuid;
+use Symfony\Component\Uid\UuidV7;
 
 /** A class: its children, who teaches it, how it works, and what it has been taught. */
 #[ORM\Entity]
@@ -118,6 +119,25 @@ class Classroom implements InClassroom
     public function takenUpAt(Teacher $teacher): ?\DateTimeImmutable
     {
         return $this->teachingOf($teacher)?->takenUpAt();
+    }
+
+    /** When anybody last had it in hand; when it was begun, where nobody has yet. */
+    public function lastTakenUp(): \DateTimeImmutable
+    {
+        $last = $this->begun();
+        foreach ($this->teachings as $teaching) {
+            $last = max($last, $teaching->takenUpAt() ?? $last);
+        }
+
+        return $last;
+    }
+
+    /** By its id, which tells the moment (UUID, version 7); long ago for one of another kind. */
+    private function begun(): \DateTimeImmutable
+    {
+        $id = Uuid::fromString($this->id->toRfc4122());
+
+        return $id instanceof UuidV7 ? $id->getDateTime() : new \DateTimeImmutable('2026-01-01');
     }
 
     public function name(): string

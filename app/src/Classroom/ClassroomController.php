@@ -11,6 +11,7 @@ use Rostik\App\Api\CannotBeHad;
 use Rostik\App\Api\Problem;
 use Rostik\Core\Method\MethodBook;
 use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
@@ -29,8 +30,16 @@ final readonly class ClassroomController
     {
         $classes = $this->classrooms->of($teacher);
         $inHand = Classrooms::lastTakenUp($teacher, $classes);
+        $this->classrooms->stillInHand($teacher, $inHand);
 
         return new JsonResponse(array_map(static fn (Classroom $class): ClassReply => ClassReply::of($class, $class === $inHand), $classes));
+    }
+
+    /** Reads a class list, as the bytes of its file: names out of it, to be looked at. Nothing is kept. */
+    #[Route('/lists', methods: ['POST'], priority: 1)]
+    public function lists(Request $request): Response
+    {
+        return new JsonResponse(ClassLists::read($request->getContent()));
     }
 
     /** The id is given by whoever begins the class, so that a change sent twice, or an undo, makes no second one. */

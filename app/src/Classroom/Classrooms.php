@@ -174,6 +174,16 @@ final readonly class Classrooms
         return $class;
     }
 
+    /** Notes once a day that a class is in hand, so that none is taken for last year's that is used every day. */
+    public function stillInHand(Teacher $teacher, ?Classroom $class): void
+    {
+        $now = $this->clock->now();
+        if (null !== $class && ($class->takenUpAt($teacher) ?? $now->modify('-2 days')) < $now->modify('-1 day')) {
+            $class->takeUp($teacher, $now);
+            $this->entities->flush();
+        }
+    }
+
     /**
      * Begins the class or changes it; one that was erased comes back under its id.
      *

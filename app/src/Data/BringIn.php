@@ -27,6 +27,7 @@ use Rostik\App\Sheet\Quota;
 use Rostik\App\Sheet\Sheet;
 use Rostik\App\Sheet\Sheets;
 use Rostik\App\Sheet\SheetSettings;
+use Rostik\App\Storage\ZipFile;
 use Rostik\App\Timetable\Timetables;
 use Rostik\Core\Evidence\Standing;
 use Rostik\Core\Marking\Sign;
@@ -85,7 +86,7 @@ final class BringIn
      */
     public function bring(Teacher $teacher, string $bytes): BroughtReply
     {
-        $json = str_starts_with($bytes, 'PK') ? Zip::file($bytes, 'data.json', self::LARGEST) : $bytes;
+        $json = str_starts_with($bytes, 'PK') ? ZipFile::read($bytes, 'data.json', self::LARGEST) : $bytes;
         $data = null === $json ? null : json_decode($json, true, 32);
         if (!\is_array($data) || !\is_int($data['rostik'] ?? null)) {
             throw new CannotBeHad('This is no file that Rostik has taken out. It is a zip with a file data.json in it.');

@@ -10,6 +10,7 @@ use Rostik\App\Account\Teacher;
 use Rostik\App\Account\Teachers;
 use Rostik\App\Api\CannotBeHad;
 use Rostik\App\Classroom\Classrooms;
+use Rostik\App\Storage\ZipFile;
 use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -121,7 +122,7 @@ final readonly class DataController
     {
         $name = (new AsciiSlugger('en'))->slug($of)->lower()->toString();
 
-        return new Response(Zip::of($files), 200, [
+        return new Response(ZipFile::of($files), 200, [
             'Content-Type' => 'application/zip',
             'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, 'rostik-'.('' === $name ? 'data' : $name).'.zip'),
         ]);

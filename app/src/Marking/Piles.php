@@ -29,9 +29,6 @@ final readonly class Piles
     /** The most that one teacher has. */
     private const MOST = 2000;
 
-    /** How long what was put away can be brought back. */
-    private const KEPT = '-30 days';
-
     public function __construct(
         private EntityManagerInterface $entities,
         private ClockInterface $clock,
@@ -51,7 +48,7 @@ final readonly class Piles
             ->where('p.owner = :teacher')
             ->andWhere('p.deletedAt < :long')
             ->setParameter('teacher', $teacher->id(), 'uuid')
-            ->setParameter('long', $this->clock->now()->modify(self::KEPT))
+            ->setParameter('long', $this->clock->now()->modify('-'.$teacher->school()->keeping()->deletedDays.' days'))
             ->getQuery()
             ->execute();
         $classes = array_map(static fn (Classroom $class): string => $class->id()->toBinary(), $this->classrooms->of($teacher));

@@ -32,9 +32,6 @@ final readonly class Sheets
 {
     public const UNTITLED = 'Untitled sheet';
 
-    /** How long what was deleted can be brought back. */
-    private const KEPT = '-30 days';
-
     public function __construct(
         private EntityManagerInterface $entities,
         private SheetRepository $sheets,
@@ -65,7 +62,7 @@ final readonly class Sheets
     /** @return list<ShelfReply> the teacher's sheets, the one changed last first; what was deleted long ago goes for good */
     public function shelf(Teacher $teacher): array
     {
-        $this->sheets->forget($teacher, $this->clock->now()->modify(self::KEPT));
+        $this->sheets->forget($teacher, $this->clock->now()->modify('-'.$teacher->school()->keeping()->deletedDays.' days'));
 
         return $this->sheets->shelf($teacher);
     }

@@ -8,6 +8,7 @@ import { Field } from '../ui/Field';
 import { useNotice } from '../ui/notices';
 import { Section } from '../ui/Section';
 import { useTitle } from '../ui/useTitle';
+import { Data } from './Data';
 import { SecondStep } from './SecondStep';
 import { browserName, whenUsed } from './signedIn';
 import { accountQuery } from './queries';
@@ -26,6 +27,7 @@ export function Account() {
           <Password />
           <SecondStep account={account.data} />
           <SignedIn account={account.data} />
+          <Data />
         </>
       )}
     </div>

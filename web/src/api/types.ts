@@ -133,6 +133,14 @@ export interface BoardSum {
   asked: Asked[];
 }
 
+export interface BroughtReply {
+  sheets: number;
+  classes: number;
+  children: number;
+  piles: number;
+  timetables: number;
+}
+
 export interface CauseReply {
   id: string;
   may: string;
@@ -235,6 +243,12 @@ export interface Claim {
   right: boolean;
   say: string;
   may: string[];
+}
+
+export interface ClassListReply {
+  name: string;
+  children: string[];
+  more: number;
 }
 
 export interface ClassMethodRequest {
@@ -416,6 +430,17 @@ export interface DirectionChoice {
   id: string;
   to: string;
   stops: string[];
+}
+
+export interface ErasingReply {
+  sheets: number;
+  copies: number;
+  timetables: number;
+  piles: number;
+  classes: string[];
+  shared: string[];
+  last: boolean;
+  can: boolean;
 }
 
 export interface Fault {
@@ -1159,6 +1184,11 @@ export interface TableWrongReply {
 
 export interface TeachersRequest {
   teachers: string[];
+}
+
+export interface TidiedReply {
+  piles: number;
+  classes: string[];
 }
 
 export type TimesGiven = 'as-written' | '24h' | 'words' | 'clocks' | 'roman-clocks';

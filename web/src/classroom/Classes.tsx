@@ -10,6 +10,8 @@ import { Pick } from '../ui/Pick';
 import { useKept } from '../ui/useKept';
 import { useTitle } from '../ui/useTitle';
 import { part } from '../ui/part';
+import { TakeOut } from '../ui/TakeOut';
+import { BringList } from './BringList';
 import { namesIn, registerOf } from './register';
 import { StyleChoices } from './StyleChoices';
 import { usualStyle } from './styles';
@@ -249,6 +251,14 @@ function ClassForm({ before, busy, saved, onTogether, onSave, onDelete }: FormPr
             className="mt-1 block w-full rounded-md border-2 border-ink bg-sheet px-3 py-2 text-lg font-normal"
           />
         </label>
+        <BringList
+          onNames={(list) => {
+            change({
+              names: list.children.join('\n'),
+              ...(name === '' && list.name !== '' ? { name: list.name } : {}),
+            });
+          }}
+        />
         <p id="children-note" className="mt-1 text-soft">
           {children.length === 1 ? '1 child' : `${children.length} children`}. First names, initials or numbers (1–24)
           only: they are printed on paper, and kept until you erase them. The school’s own policy decides.
@@ -315,6 +325,7 @@ function ClassForm({ before, busy, saved, onTogether, onSave, onDelete }: FormPr
           Erase this class
         </Button>
         {saved && <Button onClick={onTogether}>Who teaches it…</Button>}
+        {saved && <TakeOut address={`/api/classes/${before.id}/data`}>Take its data out</TakeOut>}
       </div>
     </form>
   );

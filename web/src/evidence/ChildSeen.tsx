@@ -2,6 +2,7 @@ import { useMutation } from '@tanstack/react-query';
 import { ask } from '../api/client';
 import type { AnswerSeenReply, ChildSeenReply, GroupText, RungSeenReply, Standing } from '../api/types';
 import { useNotice } from '../ui/notices';
+import { TakeOut } from '../ui/TakeOut';
 import { marks, said, standingOf } from './standings';
 
 const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
@@ -121,6 +122,9 @@ export function ChildSeen({ child, groups, onMove, onChanged }: Props) {
             Erase what was seen
           </button>
         )}
+        <TakeOut address={`/api/children/${child.id}/data`} look="quiet">
+          Take it out
+        </TakeOut>
       </p>
     </>
   );

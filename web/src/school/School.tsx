@@ -16,6 +16,7 @@ import { useNotice } from '../ui/notices';
 import { Section } from '../ui/Section';
 import { useTitle } from '../ui/useTitle';
 import { Window } from '../ui/Window';
+import { EraseColleague } from './EraseColleague';
 import { Hands } from './Hands';
 import { KeepingForm } from './KeepingForm';
 import { NewLink } from './NewLink';
@@ -29,6 +30,7 @@ export function School() {
   const school = useQuery(schoolQuery);
   const [made, setMade] = useState<LinkMadeReply & { who: string }>();
   const [ending, setEnding] = useState<ColleagueReply | null>(null);
+  const [erasing, setErasing] = useState<ColleagueReply | null>(null);
   const show = (now: SchoolReply) => {
     client.setQueryData(schoolQuery.queryKey, now);
   };
@@ -83,15 +85,26 @@ export function School() {
               {one.me ? (
                 <span className="text-base text-soft">you</span>
               ) : one.ended ? (
-                <Button
-                  look="quiet"
-                  aria-label={`Let ${one.name} sign in again`}
-                  onClick={() => {
-                    put(one, { administrator: one.administrator, ended: false }, `${one.name} can sign in again.`);
-                  }}
-                >
-                  Let in again
-                </Button>
+                <>
+                  <Button
+                    look="quiet"
+                    aria-label={`Let ${one.name} sign in again`}
+                    onClick={() => {
+                      put(one, { administrator: one.administrator, ended: false }, `${one.name} can sign in again.`);
+                    }}
+                  >
+                    Let in again
+                  </Button>
+                  <Button
+                    look="quiet"
+                    aria-label={`Erase the account of ${one.name}`}
+                    onClick={() => {
+                      setErasing(one);
+                    }}
+                  >
+                    Erase…
+                  </Button>
+                </>
               ) : (
                 <>
                   <Button
@@ -238,6 +251,24 @@ export function School() {
         width="w-[36rem]"
       >
         {made && <NewLink made={made} />}
+      </Window>
+      <Window
+        open={erasing !== null}
+        onOpenChange={() => {
+          setErasing(null);
+        }}
+        title={erasing ? `Erase everything of ${erasing.name}?` : ''}
+      >
+        {erasing && (
+          <EraseColleague
+            of={erasing}
+            onErased={() => {
+              setErasing(null);
+              notice(`Everything of ${erasing.name} is erased.`);
+              void client.invalidateQueries(schoolQuery);
+            }}
+          />
+        )}
       </Window>
       <Window
         open={ending !== null}

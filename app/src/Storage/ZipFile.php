@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Rostik\App\Data;
+namespace Rostik\App\Storage;
 
 /** Files in a zip, by way of one on the disk that is gone afterwards. */
-final class Zip
+final class ZipFile
 {
     /**
      * @param array<string, string> $files contents by name
@@ -27,7 +27,7 @@ final class Zip
     }
 
     /** One file of a zip, or null where it has none of that name, in whatever folder, or one that is larger. */
-    public static function file(string $bytes, string $name, int $largest): ?string
+    public static function read(string $bytes, string $name, int $largest): ?string
     {
         return self::withFile(static function (string $path) use ($bytes, $name, $largest): ?string {
             file_put_contents($path, $bytes);

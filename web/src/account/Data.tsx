@@ -1,0 +1,147 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useRef, useState } from 'react';
+import { ask } from '../api/client';
+import type { BroughtReply, ErasingReply } from '../api/types';
+import { Button } from '../ui/Button';
+import { forgetAll } from '../ui/browserStore';
+import { Field } from '../ui/Field';
+import { useNotice } from '../ui/notices';
+import { Section } from '../ui/Section';
+import { TakeOut } from '../ui/TakeOut';
+import { Window } from '../ui/Window';
+
+const counted = (count: number, one: string, many: string) => (count === 1 ? `1 ${one}` : `${count} ${many}`);
+
+/** All that is kept for a teacher: out as files, in again, and erased. */
+export function Data() {
+  const client = useQueryClient();
+  const notice = useNotice();
+  const chosen = useRef<HTMLInputElement>(null);
+  const [leaving, setLeaving] = useState(false);
+  const bring = useMutation({
+    mutationFn: (file: File) => ask<BroughtReply>('POST', '/api/account/data', file),
+    onSuccess: (all) => {
+      void client.invalidateQueries();
+      notice(
+        `Brought in: ${counted(all.sheets, 'sheet', 'sheets')}, ${counted(all.classes, 'class', 'classes')}, ${counted(all.piles, 'pile', 'piles')}, ${counted(all.timetables, 'timetable', 'timetables')}.`,
+      );
+    },
+  });
+  return (
+    <Section title="Your data">
+      <p className="mt-2 max-w-2xl text-lg">
+        Sheets with their copies, timetables, your classes and all that was marked, as files: for yourself, for another
+        school, or to be brought in again. They hold children’s names.
+      </p>
+      <div className="mt-3 flex flex-wrap gap-3">
+        <TakeOut address="/api/account/data">Take it out</TakeOut>
+        <Button
+          disabled={bring.isPending}
+          onClick={() => {
+            chosen.current?.click();
+          }}
+        >
+          {bring.isPending ? 'Bringing it in…' : 'Bring in…'}
+        </Button>
+        <input
+          ref={chosen}
+          type="file"
+          accept=".zip,.json"
+          aria-label="File to bring in"
+          className="sr-only"
+          tabIndex={-1}
+          onChange={(event) => {
+            const file = event.target.files?.[0];
+            event.target.value = '';
+            if (file) {
+              bring.mutate(file);
+            }
+          }}
+        />
+        <Button
+          onClick={() => {
+            setLeaving(true);
+          }}
+        >
+          Leave and erase everything…
+        </Button>
+      </div>
+      <p role="alert" className="mt-2 font-bold text-wrong empty:hidden">
+        {bring.error?.message}
+      </p>
+      <Window open={leaving} onOpenChange={setLeaving} title="Leave Rostik?">
+        {leaving && <Leaving />}
+      </Window>
+    </Section>
+  );
+}
+
+function Leaving() {
+  const client = useQueryClient();
+  const [password, setPassword] = useState('');
+  const would = useQuery({
+    queryKey: ['erasing'],
+    queryFn: ({ signal }) => ask<ErasingReply>('GET', '/api/account/erasing', undefined, signal),
+    gcTime: 0,
+  });
+  const erase = useMutation({
+    mutationFn: () => ask<null>('DELETE', '/api/account', { password }),
+    onSuccess: () => {
+      forgetAll();
+      client.clear();
+      window.location.assign('/');
+    },
+  });
+  const all = would.data;
+  if (!all) {
+    return <p className="mt-2 text-lg">{would.error?.message ?? 'One moment.'}</p>;
+  }
+  if (!all.can) {
+    return (
+      <p className="mt-2 text-lg">
+        You are the only administrator of your school. Make a colleague administrator first, on the page{' '}
+        <em>The school</em>.
+      </p>
+    );
+  }
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        erase.mutate();
+      }}
+    >
+      <p className="mt-2 text-lg">This goes for good, and cannot be undone:</p>
+      <ul className="mt-2 list-disc pl-6 text-lg">
+        <li>
+          {counted(all.sheets, 'sheet', 'sheets')} with {counted(all.copies, 'copy', 'copies')}
+        </li>
+        <li>{counted(all.timetables, 'timetable', 'timetables')} of your own</li>
+        <li>{counted(all.piles, 'pile', 'piles')} of marked papers</li>
+        {all.classes.length > 0 && <li>with their children: {all.classes.join(', ')}</li>}
+        {all.last && <li>the school itself: nobody else is there</li>}
+      </ul>
+      {all.shared.length > 0 && (
+        <p className="mt-2 text-lg">
+          Your colleagues go on with {all.shared.join(', ')}, and with what was marked there.
+        </p>
+      )}
+      {all.classes.length > 0 && !all.last && (
+        <p className="mt-2 text-soft">A class that shall stay: hand it over first, under “Who teaches it”.</p>
+      )}
+      <Field
+        label="Your password"
+        type="password"
+        autoComplete="current-password"
+        value={password}
+        onChange={setPassword}
+      />
+      <p role="alert" className="mt-2 min-h-7 font-bold text-wrong">
+        {erase.error?.message}
+      </p>
+      <Button type="submit" disabled={erase.isPending}>
+        Erase it all
+      </Button>
+    </form>
+  );
+}
