@@ -51,6 +51,7 @@ final class HouseRules
         'Marking' => ['Account', 'Api', 'Classroom', 'Sheet', 'Storage'],
         'Evidence' => ['Account', 'Api', 'Classroom', 'Marking', 'Sheet'],
         'Data' => ['Account', 'Api', 'Classroom', 'Evidence', 'Marking', 'Sheet', 'Storage', 'Timetable'],
+        'Machine' => ['Printing'],
         'School' => ['Account', 'Api', 'Classroom'],
         'Demo' => ['Account', 'Classroom', 'Marking', 'Sheet'],
     ];

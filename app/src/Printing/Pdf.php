@@ -74,7 +74,7 @@ final readonly class Pdf
         $own = $this->locks->createLock('rostik-paper-of-'.hash('sha256', $this->publicDir.$who));
         yield from $this->wait([$own], self::OWN, 'Your last PDF is still being made. Wait for it, or stop it.');
         try {
-            $turn = yield from $this->wait(array_map(fn (int $i): LockInterface => $this->locks->createLock('rostik-paper-'.$i.'-'.hash('sha256', $this->publicDir)), range(1, self::AT_A_TIME)), self::PATIENCE, 'Many PDFs are being made at the moment. Try again in a minute, or print from here.');
+            $turn = yield from $this->wait($this->turns(), self::PATIENCE, 'Many PDFs are being made at the moment. Try again in a minute, or print from here.');
             try {
                 return yield from $this->pages($parts);
             } finally {
@@ -83,6 +83,26 @@ final readonly class Pdf
         } finally {
             $own->release();
         }
+    }
+
+    /** Whether one would be made at once. */
+    public function hasTurn(): bool
+    {
+        foreach ($this->turns() as $lock) {
+            if ($lock->acquire()) {
+                $lock->release();
+
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return non-empty-list<LockInterface> */
+    private function turns(): array
+    {
+        return array_map(fn (int $i): LockInterface => $this->locks->createLock('rostik-paper-'.$i.'-'.hash('sha256', $this->publicDir)), range(1, self::AT_A_TIME));
     }
 
     /**

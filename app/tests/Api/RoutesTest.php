@@ -19,7 +19,7 @@ final class RoutesTest extends ApiTestCase
         'aims' => [['rung' => 'add-plain', 'count' => 1]], 'levels' => ['core'], 'kind' => 'total', 'method' => 'column', 'cells' => [], 'groups' => [], 'standing' => 'secure', 'to' => '0', 'teachers' => ['0'], 'administrator' => false];
 
     /** What is worked out for anybody: nothing in it belongs to a teacher. */
-    private const FOR_ALL = ['/api/me', '/api/sign-in', '/api/empty', '/api/work', '/api/board', '/api/mistakes', '/api/set-up', '/api/links', '/{path}'];
+    private const FOR_ALL = ['/api/me', '/api/sign-in', '/api/empty', '/api/work', '/api/board', '/api/mistakes', '/api/set-up', '/api/links', '/health', '/{path}'];
 
     /** @return list<array{string, string}> method and path of every route */
     private static function routes(): array

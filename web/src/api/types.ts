@@ -522,6 +522,13 @@ export interface HandsSet {
   say: string;
 }
 
+export interface HealthReply {
+  well: boolean;
+  database: boolean;
+  disk: boolean;
+  paper: boolean;
+}
+
 export interface HouseMethod {
   kind: Kind;
   method: string;
@@ -624,6 +631,13 @@ export interface LinkReply {
 
 export interface LinkRequest {
   word: string;
+}
+
+export interface MachineReply {
+  version: string;
+  room: number;
+  backup: string | null;
+  faults: number;
 }
 
 export interface MadeSheetsReply {

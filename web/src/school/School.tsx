@@ -19,6 +19,7 @@ import { Window } from '../ui/Window';
 import { EraseColleague } from './EraseColleague';
 import { Hands } from './Hands';
 import { KeepingForm } from './KeepingForm';
+import { TheMachine } from './TheMachine';
 import { NewLink } from './NewLink';
 import { schoolQuery } from './queries';
 
@@ -233,6 +234,7 @@ export function School() {
           });
         }}
       />
+      <TheMachine />
       <KeepingForm
         key={JSON.stringify([school.data.name, school.data.keeping])}
         name={school.data.name}
