@@ -17,7 +17,7 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 /** A teacher's own account. Signing in and out are done by the firewall. */
 final readonly class AccountController
 {
-    public function __construct(private EntityManagerInterface $entities, private SessionRows $sessions, private SecondSteps $secondSteps, private Passwords $passwords, private Certainty $certainty, private Teachers $teachers)
+    public function __construct(private EntityManagerInterface $entities, private SessionRows $sessions, private SecondSteps $secondSteps, private Passwords $passwords, private Certainty $certainty, private Audit $audit, private Teachers $teachers)
     {
     }
 
@@ -76,6 +76,7 @@ final readonly class AccountController
             return $refused;
         }
         $this->passwords->set($teacher, $wanted->next);
+        $this->audit->note('password changed', $teacher);
         $this->entities->flush();
         $this->sessions->endAll($teacher->id(), $request->getSession()->getId());
 
@@ -117,6 +118,7 @@ final readonly class AccountController
             throw new CannotBeHad('That code does not fit. Wait for the next one in your app and type it: 123 456');
         }
         $this->entities->flush();
+        $this->audit->note('second step on', $teacher);
 
         return new JsonResponse(new RecoveryReply($codes));
     }
@@ -147,6 +149,7 @@ final readonly class AccountController
             return $refused;
         }
         $teacher->useSecondStep(new SecondStep());
+        $this->audit->note('second step off', $teacher);
         $this->entities->flush();
 
         return new JsonResponse($this->reply($teacher, $request));

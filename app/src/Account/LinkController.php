@@ -16,7 +16,7 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/api/links')]
 final readonly class LinkController
 {
-    public function __construct(private Links $links, private Teachers $teachers, private Letters $letters, private Tries $tries, private Sealing $sealing, private Afterwards $after)
+    public function __construct(private Links $links, private Teachers $teachers, private Letters $letters, private Tries $tries, private Sealing $sealing, private Afterwards $after, private Audit $audit)
     {
     }
 
@@ -38,6 +38,7 @@ final readonly class LinkController
             return self::gone();
         }
         $teacher = $this->links->follow($link, $wanted->name, $wanted->password);
+        $this->audit->note('link followed', $teacher, ['purpose' => $link->purpose()->value]);
         $this->tries->forget($this->sealing->mark('tries', "\0".$teacher->email()));
 
         return new Response(null, Response::HTTP_NO_CONTENT);

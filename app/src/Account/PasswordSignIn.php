@@ -32,6 +32,7 @@ final class PasswordSignIn extends AbstractAuthenticator
         private readonly SessionRows $sessions,
         private readonly EntityManagerInterface $entities,
         private readonly ClockInterface $clock,
+        private readonly Audit $audit,
     ) {
     }
 
@@ -53,6 +54,7 @@ final class PasswordSignIn extends AbstractAuthenticator
         $who = $this->browser->countedAs($request, $address);
         $wait = $this->tries->count($who);
         if ($wait > 0) {
+            $this->audit->note('sign-in: too soon', $this->teachers->byAddress($address));
             throw NotSignedIn::tooSoon($wait);
         }
         $teacher = $this->teachers->byAddress($address);
@@ -62,6 +64,7 @@ final class PasswordSignIn extends AbstractAuthenticator
         // hashing is the same work as verifying
         $right = $usable ? $hasher->verify($hash, $password) : '' === $hasher->hash($password);
         if (!$usable || !$right) {
+            $this->audit->note('sign-in: refused', $teacher);
             throw new NotSignedIn('not-signed-in', 'The e-mail address and the password do not fit together.');
         }
         if ($this->secondSteps->isInUse($teacher)) {
@@ -69,6 +72,7 @@ final class PasswordSignIn extends AbstractAuthenticator
                 throw new NotSignedIn('second-step', 'Now the code from your app, or a recovery code.');
             }
             if (!$this->secondSteps->check($teacher, $typed('code'))) {
+                $this->audit->note('sign-in: wrong code', $teacher);
                 throw new NotSignedIn('wrong-code', 'That code does not fit. Wait for the next one in your app and type it: 123 456');
             }
         }
@@ -77,6 +81,7 @@ final class PasswordSignIn extends AbstractAuthenticator
         }
         $this->entities->flush();
         $this->tries->forget($who);
+        $this->audit->note('sign-in', $teacher);
 
         return new SelfValidatingPassport(new UserBadge($teacher->getUserIdentifier(), static fn (): Teacher => $teacher));
     }

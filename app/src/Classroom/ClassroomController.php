@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rostik\App\Classroom;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Rostik\App\Account\Audit;
 use Rostik\App\Account\Teacher;
 use Rostik\App\Account\Teachers;
 use Rostik\App\Api\CannotBeHad;
@@ -82,7 +83,7 @@ final readonly class ClassroomController
      * 204 where she no longer does.
      */
     #[Route('/{id}/teachers', methods: ['PUT'])]
-    public function share(string $id, #[CurrentUser] Teacher $teacher, #[MapRequestPayload] TogetherRequest $wanted, Teachers $teachers, EntityManagerInterface $entities): Response
+    public function share(string $id, #[CurrentUser] Teacher $teacher, #[MapRequestPayload] TogetherRequest $wanted, Teachers $teachers, EntityManagerInterface $entities, Audit $audit): Response
     {
         $class = $this->classrooms->get($teacher, $id);
         $others = array_values(array_filter(array_map(static fn (string $one): ?Teacher => $teachers->colleague($teacher, $one), $wanted->teachers), static fn (?Teacher $one): bool => null !== $one && !$one->isEnded()));
@@ -90,6 +91,7 @@ final readonly class ClassroomController
             throw new CannotBeHad('Somebody has to teach the class. Choose a colleague, or erase the class.');
         }
         $class->isTaughtByThese($others);
+        $audit->note('class handed over', $teacher, ['class' => $id]);
         $entities->flush();
 
         return $class->isTaughtBy($teacher) ? new JsonResponse(self::together($class)) : new Response(null, Response::HTTP_NO_CONTENT);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\App\Data;
 
+use Rostik\App\Account\Audit;
 use Rostik\App\Account\CertainRequest;
 use Rostik\App\Account\Certainty;
 use Rostik\App\Account\Teacher;
@@ -29,13 +30,15 @@ final readonly class DataController
     /** Bytes of a zip that is brought in. */
     private const LARGEST = 20_000_000;
 
-    public function __construct(private Takeout $takeout, private BringIn $bringIn, private Erasing $erasing, private Classrooms $classrooms)
+    public function __construct(private Takeout $takeout, private BringIn $bringIn, private Erasing $erasing, private Classrooms $classrooms, private Audit $audit)
     {
     }
 
     #[Route('/api/account/data', methods: ['GET'])]
     public function teacher(#[CurrentUser] Teacher $teacher): Response
     {
+        $this->audit->note('data taken out', $teacher);
+
         return self::zip($this->takeout->ofTeacher($teacher), $teacher->name());
     }
 
@@ -43,6 +46,7 @@ final readonly class DataController
     public function classroom(string $id, #[CurrentUser] Teacher $teacher): Response
     {
         $class = $this->classrooms->get($teacher, $id);
+        $this->audit->note('data taken out', $teacher, ['class' => $id]);
 
         return self::zip($this->takeout->ofClass($class), $class->name());
     }
@@ -51,6 +55,7 @@ final readonly class DataController
     public function child(string $id, #[CurrentUser] Teacher $teacher): Response
     {
         $child = $this->classrooms->child($teacher, $id);
+        $this->audit->note('data taken out', $teacher, ['child' => $id]);
 
         return self::zip($this->takeout->ofChild($child), $child->name());
     }
@@ -85,6 +90,7 @@ final readonly class DataController
         if (!$this->erasing->of($teacher)->can) {
             throw new CannotBeHad('You are the only administrator. Make a colleague administrator first, on the page The school.');
         }
+        $this->audit->note('account erased', $teacher);
         $this->erasing->erase($teacher);
         $security->logout(false);
 
@@ -105,6 +111,7 @@ final readonly class DataController
     public function eraseColleague(string $id, #[CurrentUser] Teacher $me, Teachers $teachers): Response
     {
         $this->erasing->erase(self::ended($teachers, $me, $id));
+        $this->audit->note('account erased', $me, ['of' => $id]);
 
         return new Response(null, Response::HTTP_NO_CONTENT);
     }

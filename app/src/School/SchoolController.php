@@ -6,6 +6,7 @@ namespace Rostik\App\School;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
+use Rostik\App\Account\Audit;
 use Rostik\App\Account\Letter;
 use Rostik\App\Account\Letters;
 use Rostik\App\Account\Links;
@@ -35,7 +36,7 @@ use Symfony\Component\Uid\Uuid;
 #[IsGranted('ROLE_ADMINISTRATOR', statusCode: 404)]
 final readonly class SchoolController
 {
-    public function __construct(private EntityManagerInterface $entities, private Teachers $teachers, private Classrooms $classrooms, private Links $links, private Letters $letters, private SessionRows $sessions, private ClockInterface $clock)
+    public function __construct(private EntityManagerInterface $entities, private Teachers $teachers, private Classrooms $classrooms, private Links $links, private Letters $letters, private SessionRows $sessions, private ClockInterface $clock, private Audit $audit)
     {
     }
 
@@ -97,6 +98,7 @@ final readonly class SchoolController
     public function reset(string $id, #[CurrentUser] Teacher $me, Request $request): Response
     {
         $colleague = $this->colleague($me, $id);
+        $this->audit->note('link made', $me, ['for' => $id]);
         $link = $request->getSchemeAndHttpHost().'/reset#'.$this->links->reset($colleague);
 
         return new JsonResponse(new LinkMadeReply($link, false, $this->reply($me)), Response::HTTP_CREATED);
@@ -107,6 +109,7 @@ final readonly class SchoolController
     public function withoutSecondStep(string $id, #[CurrentUser] Teacher $me): Response
     {
         $this->colleague($me, $id)->useSecondStep(new SecondStep());
+        $this->audit->note('second step off', $me, ['of' => $id]);
         $this->entities->flush();
 
         return new JsonResponse($this->reply($me));
@@ -121,6 +124,7 @@ final readonly class SchoolController
             throw new CannotBeHad('You cannot do that to yourself: a school needs somebody who looks after it. Ask another administrator.');
         }
         $colleague->administers($wanted->administrator);
+        $this->audit->note('account changed', $me, ['of' => $id, 'administrator' => $wanted->administrator ? 'yes' : 'no', 'ended' => $wanted->ended ? 'yes' : 'no']);
         if ($colleague->isEnded() !== $wanted->ended) {
             $colleague->end($wanted->ended ? $this->clock->now() : null);
         }
@@ -145,6 +149,7 @@ final readonly class SchoolController
             $teachers[] = $this->colleague($me, $teacher);
         }
         $class->isTaughtByThese($teachers);
+        $this->audit->note('class handed over', $me, ['class' => $id]);
         $this->entities->flush();
 
         return new JsonResponse($this->reply($me));
