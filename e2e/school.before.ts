@@ -68,6 +68,7 @@ test('a colleague is invited, joins once, and shares what she is given', async (
   await expect(together).toBeHidden();
   const desk = new Desk(page);
   await page.goto('/prepare');
+  await expect(desk.sumLine).toBeVisible();
   await desk.type('6 h 10 min - 3 h 45 min');
   await expect(desk.answer).toHaveText('2 h 25 min');
   await page.getByRole('button', { name: /Start a sheet/ }).click();
@@ -130,6 +131,7 @@ test('two steps: set up with an app, used, and a recovery code', async ({ browse
   const page = await comeIn(browser, who);
   const elsewhere = await comeIn(browser, who);
   await page.goto('/account');
+  await expect(page.getByRole('heading', { name: 'Where you are signed in' })).toBeVisible();
   await new Desk(page).hasNoBarriers();
   await page.getByRole('button', { name: 'Set it up' }).click();
   await page.getByRole('dialog').getByLabel('Password').fill(who.password);

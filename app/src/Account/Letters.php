@@ -68,6 +68,12 @@ final readonly class Letters
         return $this->entities->getRepository(Letter::class)->findBy(['school' => $school], ['id' => 'DESC']);
     }
 
+    /** Takes away what waits for somebody: it is of no use any more. */
+    public function forget(string $recipient): void
+    {
+        $this->entities->createQuery('DELETE FROM '.Letter::class.' l WHERE l.recipient = :to')->setParameter('to', $recipient)->execute();
+    }
+
     public function tidy(): void
     {
         $this->entities->createQuery('DELETE FROM '.Letter::class.' l WHERE l.writtenAt < :before')->setParameter('before', $this->clock->now()->modify(self::KEPT))->execute();

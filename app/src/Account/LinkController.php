@@ -39,6 +39,7 @@ final readonly class LinkController
         }
         $teacher = $this->links->follow($link, $wanted->name, $wanted->password);
         $this->audit->note('link followed', $teacher, ['purpose' => $link->purpose()->value]);
+        $this->letters->forget($teacher->email());
         $this->tries->forget($this->sealing->mark('tries', "\0".$teacher->email()));
 
         return new Response(null, Response::HTTP_NO_CONTENT);
@@ -58,7 +59,7 @@ final readonly class LinkController
             $this->letters->send($teacher->school(), $teacher->email(), 'A new password for Rostik', \sprintf("Dear %s,\n\nwith this link you can give yourself a new password, once, until this time tomorrow:\n\n%s/reset#%s\n\nIf you did not ask for it, do nothing: your password stays as it is.\n", $teacher->name(), $base, $this->links->reset($teacher)));
         });
 
-        return new Response(null, Response::HTTP_ACCEPTED);
+        return new Response(null, Response::HTTP_NO_CONTENT);
     }
 
     private static function gone(): Response

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rostik\App\Data;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Rostik\App\Account\Letters;
 use Rostik\App\Account\Teacher;
 use Rostik\App\Account\Teachers;
 use Rostik\App\Classroom\Classroom;
@@ -17,7 +18,7 @@ use Rostik\App\Timetable\Timetable;
 /** Erases a teacher with all that is hers; what colleagues share with her they keep. */
 final readonly class Erasing
 {
-    public function __construct(private EntityManagerInterface $entities, private Teachers $teachers, private Classrooms $classrooms)
+    public function __construct(private EntityManagerInterface $entities, private Teachers $teachers, private Classrooms $classrooms, private Letters $letters)
     {
     }
 
@@ -68,6 +69,7 @@ final readonly class Erasing
                 }
             }
             $this->entities->flush();
+            $this->letters->forget($teacher->email());
             $school = $teacher->school();
             $this->entities->remove($teacher);
             $this->entities->flush();

@@ -84,7 +84,7 @@ final class SchoolTest extends ApiTestCase
     {
         foreach ([DemoCommand::EMAIL, 'nobody@ombrel.example'] as $email) {
             $this->ask('POST', '/api/links/forgotten', ['email' => $email]);
-            self::assertSame(202, $this->code());
+            self::assertSame(204, $this->code());
             self::assertSame('', $this->browser->getResponse()->getContent(), 'the same for all');
         }
         $this->signIn();
