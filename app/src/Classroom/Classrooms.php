@@ -179,7 +179,8 @@ final readonly class Classrooms
     {
         $now = $this->clock->now();
         if (null !== $class && ($class->takenUpAt($teacher) ?? $now->modify('-2 days')) < $now->modify('-1 day')) {
-            $class->takeUp($teacher, $now);
+            // moments are kept in whole seconds: what is taken up in this very one comes after it
+            $class->takeUp($teacher, $now->modify('-2 seconds'));
             $this->entities->flush();
         }
     }

@@ -86,15 +86,17 @@ final class TidyingTest extends ApiTestCase
     {
         $yesterday = (new \DateTimeImmutable('-1 day'))->format('m-d');
         $this->takenUp('-5 months');
+        // asking for the class takes it up, so the database is asked
+        $left = fn (): mixed => $this->entities()->getConnection()->fetchOne('SELECT COUNT(*) FROM child');
         $this->keep(new Keeping());
         $this->tidy();
-        self::assertCount(24, $this->children(), 'never by themselves');
+        self::assertEquals(24, $left(), 'never by themselves');
         $this->keep(new Keeping(childrenLeave: $yesterday, quietMonths: 6));
         $this->tidy();
-        self::assertCount(24, $this->children(), 'in hand five months ago');
+        self::assertEquals(24, $left(), 'in hand five months ago');
         $this->keep(new Keeping(childrenLeave: $yesterday, quietMonths: 2));
         $this->tidy();
-        self::assertSame([], $this->children());
+        self::assertEquals(0, $left());
         self::assertSame(['Kittiwakes'], array_column($this->ask('GET', '/api/classes'), 'name'), 'the class itself stays, with how it writes');
     }
 
