@@ -50,13 +50,11 @@ test('a colleague is invited, joins once, and shares what she is given', async (
   await page.goto('/classes');
   await page.getByRole('button', { name: 'New class' }).click();
   await page.getByLabel('Name of the class').fill('Terns');
-  await page
-    .getByLabel('List of children')
-    .setInputFiles({
-      name: 'terns.csv',
-      mimeType: 'text/csv',
-      buffer: Buffer.from('Surname,First name\nQuay,Wren\nRoe,Uma\n'),
-    });
+  await page.getByLabel('List of children').setInputFiles({
+    name: 'terns.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('Surname,First name\nQuay,Wren\nRoe,Uma\n'),
+  });
   await expect(page.getByLabel('Children, a first name to a line')).toHaveValue('Wren\nUma');
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('Terns is saved.').first()).toBeVisible();

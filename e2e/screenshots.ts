@@ -83,7 +83,6 @@ test('a picture of each view', async ({ desk }) => {
   );
   await board('board-month', `/teach?sum=${sum('12 March 2027 + 3 weeks')}`, 'd', 'ArrowRight', 'ArrowRight', 'a');
   await board('board-clock', '/teach?at=770');
-  await board('board-set-the-hands', '/teach/clock?task=set&level=core&seed=3');
   await board(
     'problem-on-the-board',
     `/teach?sum=${sum('The workshop in the boat shed begins at 1:20 p.m. and ends at 4:45 p.m. There is a break of 25 minutes. How long do the children work?')}`,
@@ -108,6 +107,13 @@ test('a picture of each view', async ({ desk }) => {
   await page.getByRole('button', { name: 'Esme' }).click();
   await page.waitForTimeout(300);
   await page.screenshot({ path: `${to}follow-up.png` });
+  await page.goto('/school');
+  await page.getByLabel('Name of a colleague').fill('Corin Bell');
+  await page.getByRole('form').getByLabel('E-mail address').fill('corin@ombrel.example');
+  await page.getByRole('button', { name: 'Invite' }).click();
+  await page.getByRole('button', { name: 'Close' }).click();
+  await page.waitForTimeout(300);
+  await page.screenshot({ path: `${to}school.png` });
   await page.goto('/prepare');
   await page.getByRole('button', { name: /Arden Vale/ }).click();
   await page.getByRole('menuitem', { name: 'Sign out' }).click();

@@ -1,9 +1,10 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { ask } from '../api/client';
 import type { BroughtReply, ErasingReply } from '../api/types';
 import { Button } from '../ui/Button';
 import { forgetAll } from '../ui/browserStore';
+import { ChooseFile } from '../ui/ChooseFile';
 import { Field } from '../ui/Field';
 import { useNotice } from '../ui/notices';
 import { Section } from '../ui/Section';
@@ -16,7 +17,6 @@ const counted = (count: number, one: string, many: string) => (count === 1 ? `1 
 export function Data() {
   const client = useQueryClient();
   const notice = useNotice();
-  const chosen = useRef<HTMLInputElement>(null);
   const [leaving, setLeaving] = useState(false);
   const bring = useMutation({
     mutationFn: (file: File) => ask<BroughtReply>('POST', '/api/account/data', file),
@@ -35,29 +35,16 @@ export function Data() {
       </p>
       <div className="mt-3 flex flex-wrap gap-3">
         <TakeOut address="/api/account/data">Take it out</TakeOut>
-        <Button
+        <ChooseFile
+          label="File to bring in"
+          accept=".zip,.json"
           disabled={bring.isPending}
-          onClick={() => {
-            chosen.current?.click();
+          onFile={(file) => {
+            bring.mutate(file);
           }}
         >
           {bring.isPending ? 'Bringing it in…' : 'Bring in…'}
-        </Button>
-        <input
-          ref={chosen}
-          type="file"
-          accept=".zip,.json"
-          aria-label="File to bring in"
-          className="sr-only"
-          tabIndex={-1}
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            event.target.value = '';
-            if (file) {
-              bring.mutate(file);
-            }
-          }}
-        />
+        </ChooseFile>
         <Button
           onClick={() => {
             setLeaving(true);

@@ -1,13 +1,13 @@
 import { useMutation } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { ask } from '../api/client';
 import type { ClassListReply } from '../api/types';
 import { Button } from '../ui/Button';
+import { ChooseFile } from '../ui/ChooseFile';
 import { Window } from '../ui/Window';
 
 /** Names from a list of the school: CSV, or a OneRoster zip. They are looked at before anything is kept. */
 export function BringList({ onNames }: { onNames: (list: ClassListReply) => void }) {
-  const chosen = useRef<HTMLInputElement>(null);
   const [lists, setLists] = useState<readonly ClassListReply[] | null>(null);
   const read = useMutation({
     mutationFn: (file: File) => ask<ClassListReply[]>('POST', '/api/classes/lists', file),
@@ -22,30 +22,17 @@ export function BringList({ onNames }: { onNames: (list: ClassListReply) => void
   });
   return (
     <>
-      <Button
+      <ChooseFile
+        label="List of children"
+        accept=".csv,.txt,.tsv,.zip"
         look="quiet"
         className="-ml-2 font-normal"
-        onClick={() => {
-          chosen.current?.click();
+        onFile={(file) => {
+          read.mutate(file);
         }}
       >
         {read.isPending ? 'Reading…' : 'From a list (CSV or OneRoster)…'}
-      </Button>
-      <input
-        ref={chosen}
-        type="file"
-        accept=".csv,.txt,.tsv,.zip"
-        aria-label="List of children"
-        className="sr-only"
-        tabIndex={-1}
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          event.target.value = '';
-          if (file) {
-            read.mutate(file);
-          }
-        }}
-      />
+      </ChooseFile>
       <p role="alert" className="font-bold text-wrong empty:hidden">
         {read.error?.message}
       </p>

@@ -87,7 +87,7 @@ export function Sharing({ row, onClose }: { row: Row; onClose: () => void }) {
           }}
         />
       </div>
-      <p className="mt-3 text-soft">Whoever takes a copy has it for herself. No child’s name goes with it.</p>
+      <p className="mt-3 text-soft">Whoever takes a copy has one of their own. No child’s name goes with it.</p>
     </Window>
   );
 }

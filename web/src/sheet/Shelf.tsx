@@ -135,7 +135,7 @@ export function Shelf() {
     onError: sorry,
   });
   return (
-    <div className="mx-auto w-full max-w-4xl px-6 py-8">
+    <div className="mx-auto w-full max-w-5xl px-6 py-8">
       <div className="flex items-end justify-between border-b-2 border-ink pb-3">
         <h1 className="text-3xl font-bold">Sheets</h1>
         <span className="flex gap-2.5">
