@@ -40,6 +40,14 @@ status() { curl -s -m 5 -o "$dir/reply" -w '%{http_code}' "$@" 2>/dev/null; }
 is "a first start makes a school" start
 is "its teacher can sign in" signs_in
 
+is "a true origin with its port is enough, where a browser says no more" '[ "$(status -X POST -H "Content-Type: application/json" -H "Origin: $(address)" -d "{\"email\":\"arden@ombrel.example\",\"password\":\"Pintail at noon\"}" "$(address)/api/sign-in")" = 200 ]'
+is "another origin is refused" '[ "$(status -X POST -H "Content-Type: application/json" -H "Origin: http://127.0.0.1:1" -d "{}" "$(address)/api/sign-in")" = 403 ]'
+is "a name that is not ours is answered by nobody" '[ "$(status -H "Host: rebound.example" "$(address)/api/me")" = 400 ]'
+is "all is well" '[ "$(status "$(address)/health")" = 200 ]'
+if [ "$(id -u)" -eq 0 ] && setpriv --reuid=www-data --regid=www-data --clear-groups test -r app/public/index.php; then
+  is "started by root, nothing runs as root" '[ "$(for name in fpm nginx db; do ps -o user= -g "$(server $name)" | sort -u; done | sort -u | tr -d " \n")" = www-data ]'
+fi
+
 # a fault says nothing of the inside, whatever is sent
 is "another content type is refused kindly" '[ "$(status -X POST -H "Content-Type: text/plain" -H "Origin: $(address)" -H "Sec-Fetch-Site: same-origin" -d "email=x" "$(address)/api/sign-in")" = 415 ] && grep -q "code" "$dir/reply"'
 printf '<?php nobody_has_written_this();' > "$dir/fault.php"
