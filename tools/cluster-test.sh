@@ -22,7 +22,7 @@ trap 'end_all' EXIT
 password=$(php -r 'echo bin2hex(random_bytes(12));')
 node() { # node N OPTION...
   local n=$1; shift
-  "${server[@]}" env ${CLUSTER_PRELOAD:+LD_PRELOAD=$CLUSTER_PRELOAD}   mariadbd --no-defaults --datadir="$dir/node$n" --socket="$dir/node$n.sock" --pid-file="$dir/node$n.pid" --bind-address=127.0.0.1 --port=$((3410 + n)) \
+  "${server[@]}" env ${CLUSTER_PRELOAD:+LD_PRELOAD=$CLUSTER_PRELOAD}   mariadbd --no-defaults --user="$server_name" --datadir="$dir/node$n" --socket="$dir/node$n.sock" --pid-file="$dir/node$n.pid" --bind-address=127.0.0.1 --port=$((3410 + n)) \
     --log-error="$dir/node$n.log" --binlog-format=ROW --default-storage-engine=InnoDB --innodb-autoinc-lock-mode=2 --innodb-buffer-pool-size=64M --skip-name-resolve \
     --innodb-flush-log-at-trx-commit=2 --wsrep-on=ON --wsrep-provider=$provider --wsrep-cluster-name=rostik --wsrep-node-name="node$n" --wsrep-node-address=127.0.0.1:$((4400 + 10 * n)) \
     --wsrep-cluster-address="gcomm://127.0.0.1:4410,127.0.0.1:4420,127.0.0.1:4430" --wsrep-sst-method=rsync --wsrep-sst-receive-address=127.0.0.1:$((4440 + n)) \
@@ -33,7 +33,7 @@ query() { local n=$1; shift; mariadb --no-defaults --socket="$dir/node$n.sock" -
 ready() { for _ in $(seq 300); do [ "$(query "$1" -N -e "SELECT VARIABLE_VALUE FROM information_schema.GLOBAL_STATUS WHERE VARIABLE_NAME = 'wsrep_local_state_comment'" 2>/dev/null)" = Synced ] && return 0; sleep 0.1; done; tail -n 20 "$dir/node$1.log" >&2; return 1; }
 
 step "Three nodes of a database"
-"${server[@]}" mariadb-install-db --no-defaults --datadir="$dir/node1" --auth-root-authentication-method=normal --skip-test-db > "$dir/install.log" 2>&1
+"${server[@]}" mariadb-install-db --no-defaults --user="$server_name" --datadir="$dir/node1" --auth-root-authentication-method=normal --skip-test-db > "$dir/install.log" 2>&1
 node 1 --wsrep-new-cluster
 ready 1
 query 1 -e "CREATE DATABASE rostik CHARACTER SET utf8mb4; CREATE USER 'rostik'@'%' IDENTIFIED BY '$password'; GRANT ALL ON rostik.* TO 'rostik'@'%'"
