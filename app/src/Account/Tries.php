@@ -29,11 +29,12 @@ final readonly class Tries
     /**
      * Counts a try, unless it comes too soon.
      *
-     * @param string $who 32 bytes
+     * @param string $who  32 bytes
+     * @param int    $free so many before there are delays
      *
      * @return int 0, or the seconds to wait, where it comes too soon and is not to be looked at
      */
-    public function count(string $who): int
+    public function count(string $who, int $free = self::FREE): int
     {
         $now = (int) $this->clock->now()->format('Uv');
         $this->connection->executeStatement('INSERT IGNORE INTO sign_in_try (who, tries, last_at, free_at) VALUES (?, 0, 0, 0)', [$who]);
@@ -42,7 +43,7 @@ final readonly class Tries
                 // the columns are set in their order: the delay is that of the new count
                 $counted = $this->connection->executeStatement(
                     'UPDATE sign_in_try SET tries = IF(last_at < :forgotten, 1, tries + 1), free_at = IF(tries < :free, 0, :now + LEAST(:longest, 1000 * POW(2, LEAST(20, tries - :free + 1)))), last_at = :now WHERE who = :who AND free_at <= :now',
-                    ['forgotten' => $now - self::FORGOTTEN_MS, 'free' => self::FREE, 'longest' => self::LONGEST_MS, 'now' => $now, 'who' => $who],
+                    ['forgotten' => $now - self::FORGOTTEN_MS, 'free' => $free, 'longest' => self::LONGEST_MS, 'now' => $now, 'who' => $who],
                 );
                 break;
             } catch (RetryableException $busy) {
@@ -54,15 +55,21 @@ final readonly class Tries
         if ($counted > 0) {
             return 0;
         }
-        $free = $this->connection->fetchOne('SELECT free_at FROM sign_in_try WHERE who = ?', [$who]);
+        $until = $this->connection->fetchOne('SELECT free_at FROM sign_in_try WHERE who = ?', [$who]);
 
-        return is_numeric($free) ? max(1, (int) ceil(((int) $free - $now) / 1000)) : 0;
+        return is_numeric($until) ? max(1, (int) ceil(((int) $until - $now) / 1000)) : 0;
     }
 
     /** The right password was given. */
     public function forget(string $who): void
     {
         $this->connection->executeStatement('DELETE FROM sign_in_try WHERE who = ?', [$who]);
+    }
+
+    /** The last try was right, and says nothing of the others. */
+    public function takeBack(string $who): void
+    {
+        $this->connection->executeStatement('UPDATE sign_in_try SET tries = IF(tries > 0, tries - 1, 0), free_at = IF(tries = 0, 0, LEAST(free_at, last_at)) WHERE who = ?', [$who]);
     }
 
     /** Takes away what is forgotten anyhow. */

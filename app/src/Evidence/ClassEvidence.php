@@ -34,12 +34,16 @@ use Rostik\Core\Timetable\TableAsking;
 use Rostik\Core\Timetable\TableLine;
 use Rostik\Core\Weighing\Choosing;
 use Rostik\Core\Weighing\Finding;
+use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
 
 /** What the answers of a class show: gathered from its piles, put together child by child, and into groups. */
 final readonly class ClassEvidence
 {
     /** Questions that would tell most. */
     private const TELL = 3;
+
+    /** Where an answer comes from that was given at a tablet. */
+    public const PRACTICE = 'practice';
 
     /** Sums for the board. */
     private const BOARD = 4;
@@ -54,6 +58,9 @@ final readonly class ClassEvidence
         private Choosing $choosing,
         private PileJudging $judging,
         private TableAsking $tables,
+        /** @var iterable<MoreAnswers> */
+        #[AutowireIterator(MoreAnswers::class)]
+        private iterable $more,
     ) {
     }
 
@@ -125,6 +132,9 @@ final readonly class ClassEvidence
                 $one instanceof Paper ? $one->wipe() : $this->entities->remove($one);
             }
         }
+        foreach ($this->more as $room) {
+            $room->forget(...$children);
+        }
         $this->entities->flush();
     }
 
@@ -179,6 +189,43 @@ final readonly class ClassEvidence
      */
     private function seen(Classroom $class): array
     {
+        $answers = $this->answers($class);
+        $seen = [];
+        foreach ($class->children() as $child) {
+            $id = $child->id()->toRfc4122();
+            $own = $answers[$id] ?? [];
+            $picture = $this->pictures->of(new Pupil($id, array_map(static fn (SeenAnswer $one): Answered => $one->answered, $own)));
+            $seen[$id] = [$picture, array_map(static fn (SeenAnswer $one): AnswerSeenReply => null !== $one->shown->right ? $one->shown : new AnswerSeenReply($one->shown->on, $one->shown->from, $one->shown->asked, $one->shown->given, $picture->isRight($one->answered)), $own)];
+        }
+
+        return $seen;
+    }
+
+    /**
+     * How the answers of each child went, rung by rung, for whoever chooses what it does next.
+     *
+     * @return array<string, array<string, list<Seen>>> by child and rung, the earliest first
+     */
+    public function histories(Classroom $class): array
+    {
+        $histories = [];
+        foreach ($this->seen($class) as $id => [$picture, $answers]) {
+            foreach ($picture->answers as $rung => $places) {
+                foreach ($places as $place) {
+                    $one = $answers[$place] ?? null;
+                    if (null !== $one?->right) {
+                        $histories[$id][$rung][] = new Seen($one->right, $one->on);
+                    }
+                }
+            }
+        }
+
+        return array_map(static fn (array $rungs): array => array_map(static fn (array $seen): array => \array_slice($seen, -12), $rungs), $histories);
+    }
+
+    /** @return array<string, list<SeenAnswer>> by child, the earliest first */
+    private function answers(Classroom $class): array
+    {
         /** @var list<Paper> $papers */
         $papers = $this->entities->createQueryBuilder()
             ->select('k', 'p', 'c')
@@ -193,7 +240,6 @@ final readonly class ClassEvidence
             ->getQuery()
             ->getResult();
         $answers = [];
-        $replies = [];
         foreach ($papers as $paper) {
             $id = $paper->child()?->id()->toRfc4122() ?? '';
             $questions = $paper->own() ?? ($paper->pile()->parts()[$paper->part()] ?? null)?->questions() ?? [];
@@ -204,19 +250,18 @@ final readonly class ClassEvidence
                 if (null === $text || (null === $right && '' === $written->given)) {
                     continue;
                 }
-                $answers[$id][] = $answered = $this->answered($paper, $place, $text, $written, $right);
-                $right = $answered->right;
-                $replies[$id][] = new AnswerSeenReply($day, $paper->pile()->title(), self::asked($text), $written->given, $right);
+                $answered = $this->answered($paper, $place, $text, $written, $right);
+                $answers[$id][] = new SeenAnswer($answered, new AnswerSeenReply($day, $paper->pile()->title(), self::asked($text), $written->given, $answered->right));
             }
         }
-        $seen = [];
-        foreach ($class->children() as $child) {
-            $id = $child->id()->toRfc4122();
-            $picture = $this->pictures->of(new Pupil($id, $answers[$id] ?? []));
-            $seen[$id] = [$picture, array_map(static fn (AnswerSeenReply $one, Answered $of): AnswerSeenReply => null !== $one->right ? $one : new AnswerSeenReply($one->on, $one->from, $one->asked, $one->given, $picture->isRight($of)), $replies[$id] ?? [], $answers[$id] ?? [])];
+        foreach ($this->more as $room) {
+            foreach ($room->of($class) as $id => $more) {
+                $answers[$id] = [...$answers[$id] ?? [], ...$more];
+                usort($answers[$id], static fn (SeenAnswer $a, SeenAnswer $b): int => $a->answered->day <=> $b->answered->day);
+            }
         }
 
-        return $seen;
+        return $answers;
     }
 
     /** As it was marked; how most answers are judged is seen from the line, so that a year's papers are quickly gone through. */
@@ -360,12 +405,21 @@ final readonly class ClassEvidence
                 $from[$answer->on.' '.$answer->from] = true;
             }
         }
-        $papers = \count($from);
+        $practices = \count(array_filter(array_keys($from), static fn (string $one): bool => str_ends_with($one, ' '.self::PRACTICE)));
+        $papers = \count($from) - $practices;
+        $said = array_filter([
+            match (true) {
+                0 === $papers => '',
+                1 === $papers => 'one pile of papers',
+                default => \sprintf('%d piles of papers', $papers),
+            },
+            match (true) {
+                0 === $practices => '',
+                1 === $practices => 'one day of practice',
+                default => \sprintf('%d days of practice', $practices),
+            },
+        ]);
 
-        return match (true) {
-            0 === $papers => '',
-            1 === $papers => 'from one pile of papers',
-            default => \sprintf('from %d piles of papers', $papers),
-        };
+        return [] === $said ? '' : 'from '.implode(' and ', $said);
     }
 }

@@ -78,7 +78,7 @@ final readonly class Chooser
     {
         $last = \count($asked) - 1;
         foreach ($asked as $i => $one) {
-            if (!$one->answered || $one->right || Why::Again === $one->why || Why::FindOut === $one->why || $last - $i !== self::AGAIN_AFTER || $this->isLeftAlone($one->rung, $asked)) {
+            if (!$one->answered || $one->right || Why::Again === $one->why || Why::FindOut === $one->why || self::AGAIN_AFTER !== $last - $i || $this->isLeftAlone($one->rung, $asked)) {
                 continue;
             }
             $after = \array_slice($asked, $i + 1);

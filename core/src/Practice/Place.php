@@ -35,8 +35,8 @@ final readonly class Place
     public const CAN_DO = 0.8;
 
     /**
-     * @param non-empty-list<float>    $weights by place, 0 to the number of rungs; they add up to 1
-     * @param array<string, list<bool>> $own    by rung: whether its answers were right, the earliest first
+     * @param non-empty-list<float>     $weights by place, 0 to the number of rungs; they add up to 1
+     * @param array<string, list<bool>> $own     by rung: whether its answers were right, the earliest first
      */
     private function __construct(private Path $path, private array $weights, private array $own)
     {
@@ -48,12 +48,12 @@ final readonly class Place
      */
     public static function after(Path $path, array $before, array $answers): self
     {
-        $logs = array_fill(0, $path->count() + 1, 0.0);
+        $logs = [0.0, ...array_map(static fn (): float => 0.0, $path->rungs)];
         $own = [];
         foreach ($before as $rung => $seen) {
             // the last ones say how it is now
             foreach (\array_slice($path->has($rung) ? $seen : [], -6) as $one) {
-                self::weigh($logs, $path->place($rung), $one->right, self::STILL_SO);
+                $logs = self::weighed($logs, $path->place($rung), $one->right, self::STILL_SO);
                 $own[$rung][] = $one->right;
             }
         }
@@ -61,7 +61,7 @@ final readonly class Place
         foreach ($answers as $answer) {
             if ($answer->answered && $path->has($answer->rung)) {
                 $often = $answer->right ? 0 : $times[$answer->mistake ?? ''] ?? 0;
-                self::weigh($logs, $path->place($answer->rung), $answer->right, match (true) {
+                $logs = self::weighed($logs, $path->place($answer->rung), $answer->right, match (true) {
                     0 === $often => 1.0,
                     1 === $often => self::BY_MISTAKE,
                     default => self::BY_HABIT,
@@ -80,15 +80,15 @@ final readonly class Place
      * @param non-empty-list<float> $logs
      * @param float                 $sure how much it counts, 0 to 1
      *
-     * @param-out non-empty-list<float> $logs
+     * @return non-empty-list<float>
      */
-    private static function weigh(array &$logs, int $rung, bool $right, float $sure): void
+    private static function weighed(array $logs, int $rung, bool $right, float $sure): array
     {
-        foreach ($logs as $place => $log) {
-            $likely = self::right($place, $rung);
-            $likely = $sure * $likely + (1 - $sure) * 0.5;
-            $logs[$place] = $log + log($right ? $likely : 1 - $likely);
-        }
+        return array_map(static function (float $log, int $place) use ($rung, $right, $sure): float {
+            $likely = $sure * self::right($place, $rung) + (1 - $sure) * 0.5;
+
+            return $log + log($right ? $likely : 1 - $likely);
+        }, $logs, array_keys($logs));
     }
 
     private static function right(int $place, int $rung): float

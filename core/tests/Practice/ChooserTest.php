@@ -42,7 +42,7 @@ final class ChooserTest extends TestCase
 
     /**
      * @return array{within: float, rights: list<float>, asked: list<list<Practised>>} how many children are placed right to one
-     *                                                                               rung, and how often each question was right
+     *                                                                                 rung, and how often each question was right
      */
     private function simulate(Path $path, bool $chosen, int $seed): array
     {

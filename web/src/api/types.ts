@@ -58,6 +58,8 @@ export interface AnotherSum {
   level: Level;
 }
 
+export type AnswerForm = ;
+
 export interface AnswerReply {
   verdict: Verdict;
   read: string | null;
@@ -78,6 +80,19 @@ export interface AnswerSeenReply {
   asked: string;
   given: string;
   right: boolean | null;
+}
+
+export interface AnswerSent {
+  question: string;
+  n: number;
+  given: string;
+  help: number;
+  over: boolean;
+}
+
+export interface AnswersRequest {
+  answers: AnswerSent[];
+  have?: string[];
 }
 
 export interface AskTableRequest {
@@ -291,6 +306,10 @@ export interface ClocksReply {
   minutes: number[];
 }
 
+export interface ClosePracticeRequest {
+  lastWord?: string;
+}
+
 export interface CodeRequest {
   code: string;
 }
@@ -340,6 +359,25 @@ export interface ColumnsPicture {
   rough: string[];
   active: number;
   after: string;
+}
+
+export interface ComeInChildReply {
+  id: string;
+  name: string;
+}
+
+export interface ComeInReply {
+  name: string;
+  children: ComeInChildReply[];
+  signs: boolean;
+  pictures: number;
+}
+
+export interface ComeInRequest {
+  code: string;
+  child: string;
+  partner?: string | null;
+  sign?: number[];
 }
 
 export interface ConvertedPart {
@@ -443,6 +481,12 @@ export interface ErasingReply {
   can: boolean;
 }
 
+export interface FaceReply {
+  minutes: number;
+  seconds: boolean;
+  half: string;
+}
+
 export interface Fault {
   line: number;
   message: string;
@@ -451,6 +495,10 @@ export interface Fault {
 export interface FeedReply {
   routes: RouteChoice[];
   table: TableReply | null;
+}
+
+export interface FindPracticeRequest {
+  code: string;
 }
 
 export interface FollowLinkRequest {
@@ -520,6 +568,13 @@ export interface HandsRequest {
 export interface HandsSet {
   right: boolean;
   say: string;
+}
+
+export interface HardestReply {
+  can: string;
+  line: string;
+  wrong: number;
+  of: number;
 }
 
 export interface HealthReply {
@@ -709,6 +764,30 @@ export interface Note {
   text: string;
 }
 
+export interface OfferReply {
+  id: string;
+  place: number;
+  turn: string;
+  asked: string;
+  clocks: FaceReply[];
+  roman: boolean;
+  form: AnswerForm;
+  pad: Pad;
+  way: string;
+  steps: Step[];
+  answer: string;
+  usual: UsualReply[];
+}
+
+export interface OpenPracticeRequest {
+  of?: PracticeOf;
+  rungs?: string[];
+  sheet?: string | null;
+  questions?: number;
+  signs?: boolean;
+  numbers?: boolean;
+}
+
 export type Operation = 'add' | 'subtract' | 'how-long' | 'multiply' | 'share';
 
 export interface OthersReply {
@@ -724,6 +803,13 @@ export interface OthersRequest {
   level?: Level | null;
   classId?: string | null;
   table?: SheetTable | null;
+}
+
+export interface Pad {
+  digits: boolean;
+  keys: string[];
+  choose: string[];
+  order: string[];
 }
 
 export type Paper = 'a4' | 'letter';
@@ -791,6 +877,33 @@ export interface PileRequest {
 
 export type PinRole = 'start' | 'end' | 'time';
 
+export interface PracticeLineReply {
+  id: string;
+  title: string;
+  opened: string;
+  open: boolean;
+  children: number;
+  answers: number;
+}
+
+export type PracticeOf = 'needs' | 'rungs' | 'sheet';
+
+export interface PracticeReply {
+  id: string;
+  code: string;
+  of: PracticeOf;
+  title: string;
+  questions: number;
+  signs: boolean;
+  numbers: boolean;
+  open: boolean;
+  opened: string;
+  until: string;
+  seats: SeatSeenReply[];
+  missing: string[];
+  hardest: HardestReply | null;
+}
+
 export type PrintPart = 'sheet' | 'key' | 'worked' | 'both';
 
 export interface PrintRequest {
@@ -809,6 +922,18 @@ export interface ProblemReply {
   example: string | null;
   told: ToldProblem | null;
   faults: string[] | null;
+}
+
+export interface PutSeenReply {
+  child: string;
+  asked: string;
+  because: string;
+  can: string;
+  level: Level;
+  answers: string[];
+  help: number;
+  right: boolean | null;
+  may: string;
 }
 
 export interface QuestionReply {
@@ -900,6 +1025,14 @@ export interface RungSeenReply {
   answers: number[];
 }
 
+export interface SaidReply {
+  question: string;
+  n: number;
+  signal: Signal;
+  say: string;
+  read: string;
+}
+
 export type Scaffold = 'full' | 'outline' | 'none';
 
 export interface SchoolClassReply {
@@ -923,6 +1056,32 @@ export interface SchoolRequest {
   name: string;
   keeping?: Keeping;
 }
+
+export interface SeatReply {
+  name: string;
+  two: string[];
+  done: number;
+  of: number;
+  open: boolean;
+  lastWord: string;
+  waiting: string[];
+  offers: OfferReply[];
+  said: SaidReply[];
+  more: boolean;
+}
+
+export interface SeatSeenReply {
+  id: string;
+  name: string;
+  child: string | null;
+  done: number;
+  state: SeatState;
+  looks: number;
+  double: boolean;
+  since: string;
+}
+
+export type SeatState = 'working' | 'stuck' | 'still' | 'away' | 'finished' | 'left';
 
 export interface SecondStepReply {
   key: string;
@@ -1048,6 +1207,8 @@ export interface ShelfReply {
 }
 
 export type Sign = 'right' | 'wrong' | 'blank' | 'unreadable';
+
+export type Signal = 'right' | 'ask' | 'look' | 'unclear';
 
 export interface SignedInReply {
   id: string;
@@ -1258,6 +1419,14 @@ export type Unknown = 'end' | 'start' | 'length' | 'answer';
 export interface UsualAnswer {
   text: string;
   fits: string[];
+}
+
+export interface UsualReply {
+  text: string;
+  signal: Signal;
+  say: string;
+  read: string;
+  hands: number[] | null;
 }
 
 export type Vehicle = 'boat' | 'bus' | 'train' | 'tram' | 'service';

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Practice;
+
+use Rostik\Core\Method\Step;
+use Rostik\Core\Practice\Offer;
+use Rostik\Core\Practice\Pad;
+use Rostik\Core\Practice\Usual;
+use Rostik\Core\Question\AnswerForm;
+use Rostik\Core\Question\ShownClock;
+
+/** A question as a child gets it. */
+final readonly class OfferReply
+{
+    /**
+     * @param int              $place  from 0
+     * @param string           $turn   whose turn it is, where two sit there; empty for one alone
+     * @param string           $asked  marked text
+     * @param list<FaceReply>  $clocks
+     * @param string           $way    the method of the working
+     * @param list<Step>       $steps  of it
+     * @param string           $answer marked text
+     * @param list<UsualReply> $usual
+     */
+    public function __construct(
+        public string $id,
+        public int $place,
+        public string $turn,
+        public string $asked,
+        public array $clocks,
+        public bool $roman,
+        public AnswerForm $form,
+        public Pad $pad,
+        public string $way,
+        public array $steps,
+        public string $answer,
+        public array $usual,
+    ) {
+    }
+
+    public static function of(Put $put, Offer $offer): self
+    {
+        $seat = $put->seat();
+
+        return new self(
+            $put->id()->toRfc4122(),
+            $put->place(),
+            null === $seat->partner() ? '' : $seat->nameOf($put->child()),
+            $offer->asked,
+            array_map(static fn (ShownClock $clock): FaceReply => new FaceReply(null === $clock->time->second ? $clock->time->minutes : $clock->time->inSeconds() / 60, null !== $clock->time->second, $clock->half), $offer->clocks),
+            $offer->roman,
+            $offer->form,
+            $offer->pad,
+            $offer->way,
+            $offer->steps,
+            $offer->answer,
+            array_map(static fn (Usual $one): UsualReply => new UsualReply($one->text, $one->reaction->signal, $one->reaction->say, $one->reaction->read, $one->hands), $offer->usual),
+        );
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Practice;
+
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** A practice to be opened. */
+final readonly class OpenPracticeRequest
+{
+    /**
+     * @param list<string> $rungs     ids, where rungs are chosen
+     * @param ?string      $sheet     id of the sheet, where one is practised
+     * @param int          $questions so many for each child
+     */
+    public function __construct(
+        public PracticeOf $of = PracticeOf::Needs,
+        #[Assert\Count(max: 60)]
+        #[Assert\All([new Assert\Type('string'), new Assert\Length(max: 60)])]
+        public array $rungs = [],
+        #[Assert\Length(max: 40)]
+        public ?string $sheet = null,
+        #[Assert\Range(min: 3, max: 40)]
+        public int $questions = 12,
+        public bool $signs = false,
+        public bool $numbers = false,
+    ) {
+    }
+}

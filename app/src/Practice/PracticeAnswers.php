@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Practice;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Rostik\App\Classroom\Child;
+use Rostik\App\Classroom\Classroom;
+use Rostik\App\Evidence\AnswerSeenReply;
+use Rostik\App\Evidence\ClassEvidence;
+use Rostik\App\Evidence\MoreAnswers;
+use Rostik\App\Evidence\SeenAnswer;
+use Rostik\Core\Evidence\Answered;
+use Rostik\Core\Practice\Signal;
+
+/** The first answer to each question of a practice belongs to the child's record; what came after a look again does not. */
+final readonly class PracticeAnswers implements MoreAnswers
+{
+    public function __construct(private EntityManagerInterface $entities)
+    {
+    }
+
+    public function of(Classroom $class): array
+    {
+        /** @var list<Put> $puts */
+        $puts = $this->entities->createQueryBuilder()
+            ->select('p', 's', 'r')
+            ->from(Put::class, 'p')
+            ->join('p.seat', 's')
+            ->join('s.practice', 'r')
+            ->where('r.classroom = :class')
+            ->andWhere('p.right IS NOT NULL')
+            ->setParameter('class', $class->id(), 'uuid')
+            ->orderBy('r.openedAt', 'ASC')
+            ->addOrderBy('s.cameAt', 'ASC')
+            ->addOrderBy('p.place', 'ASC')
+            ->getQuery()
+            ->getResult();
+        $answers = [];
+        foreach ($puts as $put) {
+            $child = $put->child();
+            if (null !== $child) {
+                $answers[$child->id()->toRfc4122()][] = self::seen($put);
+            }
+        }
+
+        return $answers;
+    }
+
+    public function forget(Child ...$children): void
+    {
+        foreach ($this->entities->getRepository(Seat::class)->findBy(['child' => array_values($children)]) as $seat) {
+            $this->entities->remove($seat);
+        }
+        foreach ($this->entities->getRepository(Seat::class)->findBy(['partner' => array_values($children)]) as $seat) {
+            $this->entities->remove($seat);
+        }
+        foreach ($this->entities->getRepository(PictureSign::class)->findBy(['child' => array_values($children)]) as $sign) {
+            $this->entities->remove($sign);
+        }
+        $this->entities->flush();
+    }
+
+    private static function seen(Put $put): SeenAnswer
+    {
+        $first = '';
+        foreach ($put->answers() as $one) {
+            if (Signal::Unclear->value !== $one['signal']) {
+                $first = '' === $one['read'] ? $one['given'] : $one['read'];
+                break;
+            }
+        }
+        $text = $put->text();
+        $day = $put->seat()->practice()->day();
+
+        return new SeenAnswer(
+            new Answered($text->line(), $first, $day, $put->isRight()),
+            new AnswerSeenReply($day, ClassEvidence::PRACTICE, '' === $text->wording ? $text->sum : $text->wording, $first, $put->isRight()),
+        );
+    }
+}

@@ -1,0 +1,328 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Practice;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Psr\Clock\ClockInterface;
+use Rostik\App\Account\Teacher;
+use Rostik\App\Api\CannotBeHad;
+use Rostik\App\Classroom\Child;
+use Rostik\App\Classroom\Classroom;
+use Rostik\App\Classroom\ClassroomVoter;
+use Rostik\App\Evidence\ClassEvidence;
+use Rostik\App\Sheet\Question;
+use Rostik\App\Sheet\QuestionText;
+use Rostik\App\Sheet\Sheets;
+use Rostik\Core\Mistake\MistakeBook;
+use Rostik\Core\Question\Setting;
+use Rostik\Core\Skill\Ladder;
+use Rostik\Core\Skill\NoSuchRung;
+use Rostik\Core\Skill\Rung;
+use Rostik\Core\Timetable\TableLine;
+use Symfony\Bundle\SecurityBundle\Security;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Symfony\Component\Uid\Uuid;
+
+/** What teachers do with practices: open, look on, close. */
+final readonly class Practices
+{
+    /** A practice ends at this hour of its day by itself, and not before two hours have gone. */
+    private const SCHOOL_DAY_ENDS = 17;
+
+    /** Three looks at one question, or two minutes still; a minute without a word. */
+    private const LOOKS = 3;
+    private const STILL = 120;
+    private const AWAY = 60;
+
+    private const LAST_WORD = 'That was good thinking. Well done, and thank you.';
+
+    /** Practices of a class that are listed. */
+    private const LISTED = 20;
+
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private ClockInterface $clock,
+        private Security $security,
+        private Ladder $ladder,
+        private Sheets $sheets,
+        private ClassEvidence $evidence,
+        private MistakeBook $book,
+    ) {
+    }
+
+    /** @throws NotFoundHttpException for one of a class that this teacher does not teach */
+    public function get(string $id): Practice
+    {
+        $practice = Uuid::isValid($id) ? $this->entities->find(Practice::class, Uuid::fromString($id)) : null;
+        if (null === $practice || !$this->security->isGranted(ClassroomVoter::TEACHES, $practice)) {
+            throw new NotFoundHttpException();
+        }
+
+        return $practice;
+    }
+
+    /**
+     * @throws CannotBeHad
+     * @throws NoSuchRung
+     */
+    public function open(Teacher $teacher, Classroom $class, OpenPracticeRequest $wanted): Practice
+    {
+        $now = $this->clock->now();
+        foreach ($this->of($class) as $earlier) {
+            if ($earlier->isOpen($now)) {
+                throw new CannotBeHad('A practice of this class is open already. Close it first.');
+            }
+        }
+        $sheet = PracticeOf::Sheet === $wanted->of ? $this->sheets->get($wanted->sheet ?? '') : null;
+        $questions = null === $sheet ? null : array_values(array_filter(array_map(static fn (Question $one): QuestionText => $one->text(), $sheet->questions()), static fn (QuestionText $text): bool => '' !== trim($text->sum) && !TableLine::is($text->sum)));
+        if ([] === $questions) {
+            throw new CannotBeHad('There is no question on that sheet that can be answered at a tablet.');
+        }
+        $rungs = match ($wanted->of) {
+            PracticeOf::Rungs => array_map(fn (string $id): string => $this->ladder->rung($id)->id, $wanted->rungs),
+            PracticeOf::Needs => $this->needs($class),
+            PracticeOf::Sheet => [],
+        };
+        if (PracticeOf::Rungs === $wanted->of && [] === array_filter($rungs, fn (string $id): bool => Setting::Table !== $this->ladder->rung($id)->setting)) {
+            throw new CannotBeHad('Choose what is to be practised: one line at least that is no timetable.');
+        }
+        $rungs = array_values(array_filter($rungs, fn (string $id): bool => Setting::Table !== $this->ladder->rung($id)->setting));
+        $ends = max($now->modify('+2 hours'), $now->setTime(self::SCHOOL_DAY_ENDS, 0));
+        $practice = new Practice($class, $teacher, $this->newCode(), $wanted->of, $rungs, $questions, match ($wanted->of) {
+            PracticeOf::Needs => 'What each child needs',
+            PracticeOf::Rungs => 1 === \count($rungs) ? $this->ladder->rung($rungs[0])->can : \sprintf('%d things from the ladder', \count($rungs)),
+            PracticeOf::Sheet => mb_substr((string) $sheet?->title(), 0, 120),
+        }, null === $questions ? $wanted->questions : min(40, \count($questions) + 2), $wanted->signs, $wanted->numbers, $now, $ends);
+        $practice->remember($this->evidence->histories($class));
+        $this->entities->persist($practice);
+        $this->entities->flush();
+
+        return $practice;
+    }
+
+    /** @return list<PracticeLineReply> of a class, the last first */
+    public function all(Classroom $class): array
+    {
+        $now = $this->clock->now();
+        $lines = [];
+        foreach ($this->of($class) as $practice) {
+            $counts = $this->entities->createQuery('SELECT COUNT(DISTINCT s.id) AS seats, COUNT(p.id) AS answers FROM '.Seat::class.' s LEFT JOIN '.Put::class.' p WITH p.seat = s AND p.answeredAt IS NOT NULL WHERE s.practice = :of')
+                ->setParameter('of', $practice->id(), 'uuid')
+                ->getSingleResult();
+            $lines[] = new PracticeLineReply($practice->id()->toRfc4122(), $practice->title(), $practice->openedAt()->format('Y-m-d'), $practice->isOpen($now), self::number($counts, 'seats'), self::number($counts, 'answers'));
+        }
+
+        return $lines;
+    }
+
+    public function close(Practice $practice, string $lastWord): void
+    {
+        $practice->close($this->clock->now(), '' === trim($lastWord) ? self::LAST_WORD : trim($lastWord));
+        $this->entities->flush();
+    }
+
+    public function delete(Practice $practice): void
+    {
+        $this->entities->remove($practice);
+        $this->entities->flush();
+    }
+
+    /** @throws NotFoundHttpException */
+    public function seat(Practice $practice, string $id): Seat
+    {
+        $seat = Uuid::isValid($id) ? $this->entities->find(Seat::class, Uuid::fromString($id)) : null;
+
+        return null !== $seat && $seat->practice() === $practice ? $seat : throw new NotFoundHttpException();
+    }
+
+    /** The tablet is given back. */
+    public function send(Seat $seat): void
+    {
+        $seat->leave($this->clock->now());
+        $this->entities->flush();
+    }
+
+    /** The child chooses its pictures anew the next time. */
+    public function forgetSign(Child $child): void
+    {
+        $sign = $this->entities->find(PictureSign::class, $child->id());
+        if (null !== $sign) {
+            $this->entities->remove($sign);
+            $this->entities->flush();
+        }
+    }
+
+    public function reply(Practice $practice): PracticeReply
+    {
+        $now = $this->clock->now();
+        /** @var list<Seat> $seats */
+        $seats = $this->entities->getRepository(Seat::class)->findBy(['practice' => $practice], ['cameAt' => 'ASC', 'id' => 'ASC']);
+        $puts = $this->puts($practice);
+        $there = array_filter($seats, static fn (Seat $seat): bool => !$seat->hasLeft());
+        $taken = [];
+        foreach ($there as $seat) {
+            foreach ([$seat->child(), $seat->partner()] as $child) {
+                if (null !== $child) {
+                    $id = $child->id()->toRfc4122();
+                    $taken[$id] = ($taken[$id] ?? 0) + 1;
+                }
+            }
+        }
+        $seen = [];
+        foreach ($seats as $seat) {
+            $own = $puts[$seat->id()->toRfc4122()] ?? [];
+            // of who sat down again somewhere else, only the last place is shown
+            if ($seat->hasLeft() && ([] === $own || (null !== $seat->child() && isset($taken[$seat->child()->id()->toRfc4122()])))) {
+                continue;
+            }
+            $seen[] = $this->seen($seat, $own, ($taken[$seat->child()?->id()->toRfc4122() ?? ''] ?? 0) > 1, $now);
+        }
+        usort($seen, static fn (SeatSeenReply $a, SeatSeenReply $b): int => strnatcasecmp($a->name, $b->name) ?: strcmp($a->id, $b->id));
+
+        return new PracticeReply(
+            $practice->id()->toRfc4122(),
+            $practice->code(),
+            $practice->of(),
+            $practice->title(),
+            $practice->questions(),
+            $practice->wantsSigns(),
+            $practice->isByNumbers(),
+            $practice->isOpen($now),
+            $practice->openedAt()->format('Y-m-d H:i'),
+            $practice->endsAt()->format('H:i'),
+            $seen,
+            array_values(array_map(static fn (Child $child): string => $practice->isByNumbers() ? (string) ($child->position() + 1) : $child->name(), array_filter($practice->classroom()->children(), static fn (Child $child): bool => !isset($taken[$child->id()->toRfc4122()])))),
+            $this->hardest(array_merge([], ...array_values($puts))),
+        );
+    }
+
+    /** @return list<PutSeenReply> the questions that came to a tablet, in order, those that wait among them */
+    public function questionsOf(Seat $seat): array
+    {
+        $style = $seat->practice()->classroom()->style();
+        $puts = $this->puts($seat->practice())[$seat->id()->toRfc4122()] ?? [];
+
+        return array_map(function (Put $put) use ($seat, $style): PutSeenReply {
+            $mistake = $put->practised()->mistake;
+            $text = $put->text();
+
+            return new PutSeenReply(
+                null === $seat->partner() ? '' : $seat->nameOf($put->child()),
+                '' === $text->wording ? $style->signs($text->sum) : $text->wording,
+                $put->why()->said(),
+                '' === $put->rung() ? '' : $this->ladder->rung($put->rung())->can,
+                $put->proposal()->level,
+                array_map(static fn (array $one): string => '' === $one['read'] ? $one['given'] : $one['read'], $put->answers()),
+                $put->help(),
+                $put->isRight(),
+                null === $mistake ? '' : $style->signs($this->book->mistake($mistake)->may()),
+            );
+        }, $puts);
+    }
+
+    /** @param list<Put> $puts in order */
+    private function seen(Seat $seat, array $puts, bool $double, \DateTimeImmutable $now): SeatSeenReply
+    {
+        $looks = 0;
+        foreach ($puts as $put) {
+            if (!$put->isAnswered()) {
+                $looks = $put->looks();
+                break;
+            }
+        }
+        $since = $seat->onSince() ?? $seat->cameAt();
+        foreach ($puts as $put) {
+            $since = max($since, $put->answeredAt() ?? $since);
+        }
+        $state = match (true) {
+            $seat->hasLeft() => SeatState::Left,
+            $seat->isFinished() => SeatState::Finished,
+            $now->getTimestamp() - $seat->seenAt()->getTimestamp() > self::AWAY => SeatState::Away,
+            $looks >= self::LOOKS => SeatState::Stuck,
+            $now->getTimestamp() - $since->getTimestamp() > self::STILL => SeatState::Still,
+            default => SeatState::Working,
+        };
+
+        return new SeatSeenReply($seat->id()->toRfc4122(), $seat->name(), $seat->child()?->id()->toRfc4122(), \count(array_filter($puts, static fn (Put $put): bool => $put->isAnswered())), $state, $looks, $double && !$seat->hasLeft(), $seat->cameAt()->format('H:i'));
+    }
+
+    /** @return array<string, list<Put>> by tablet, in order, without those that were dropped */
+    private function puts(Practice $practice): array
+    {
+        /** @var list<Put> $all */
+        $all = $this->entities->createQueryBuilder()
+            ->select('p')
+            ->from(Put::class, 'p')
+            ->join('p.seat', 's')
+            ->where('s.practice = :of')
+            ->setParameter('of', $practice->id(), 'uuid')
+            ->orderBy('p.place', 'ASC')
+            ->addOrderBy('p.id', 'ASC')
+            ->getQuery()
+            ->getResult();
+        $puts = [];
+        foreach ($all as $put) {
+            if (!$put->isDropped()) {
+                $puts[$put->seat()->id()->toRfc4122()][] = $put;
+            }
+        }
+
+        return $puts;
+    }
+
+    /**
+     * Of the rung on which most first answers were wrong, the last such question.
+     *
+     * @param list<Put> $puts
+     */
+    private function hardest(array $puts): ?HardestReply
+    {
+        $wrong = $of = $last = [];
+        foreach ($puts as $put) {
+            if (null !== $put->isRight() && '' !== $put->rung()) {
+                $of[$put->rung()] = ($of[$put->rung()] ?? 0) + 1;
+                if (!$put->isRight()) {
+                    $wrong[$put->rung()] = ($wrong[$put->rung()] ?? 0) + 1;
+                    $last[$put->rung()] = $put;
+                }
+            }
+        }
+        arsort($wrong);
+        $rung = array_key_first($wrong);
+
+        return null === $rung ? null : new HardestReply($this->ladder->rung($rung)->can, $last[$rung]->text()->line(), $wrong[$rung], $of[$rung] ?? 0);
+    }
+
+    /** @return list<string> what the class has been taught, and what comes next; all that can be asked at a tablet, where nobody has said */
+    private function needs(Classroom $class): array
+    {
+        $all = array_filter($this->ladder->rungs(), static fn (Rung $rung): bool => Setting::Table !== $rung->setting);
+        $taught = $class->taught();
+        $next = [] === $taught ? $all : array_filter($all, static fn (Rung $rung): bool => \in_array($rung->id, $taught, true) || ([] !== $rung->needs && [] === array_diff($rung->needs, $taught)));
+
+        return array_values(array_map(static fn (Rung $rung): string => $rung->id, [] === $next ? $all : $next));
+    }
+
+    private function newCode(): string
+    {
+        do {
+            $code = Code::draw();
+            $taken = $this->entities->getRepository(Practice::class)->count(['code' => $code]);
+        } while ($taken > 0);
+
+        return $code;
+    }
+
+    /** @return list<Practice> the last first */
+    private function of(Classroom $class): array
+    {
+        return $this->entities->getRepository(Practice::class)->findBy(['classroom' => $class], ['openedAt' => 'DESC', 'id' => 'DESC'], self::LISTED);
+    }
+
+    private static function number(mixed $counts, string $name): int
+    {
+        return \is_array($counts) && is_numeric($counts[$name] ?? null) ? (int) $counts[$name] : 0;
+    }
+}

@@ -1,0 +1,211 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Practice;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Rostik\App\Classroom\Child;
+use Rostik\App\Sheet\QuestionText;
+use Rostik\Core\Notation\NotUnderstood;
+use Rostik\Core\Notation\SumReader;
+use Rostik\Core\Practice\Chooser;
+use Rostik\Core\Practice\NoOffer;
+use Rostik\Core\Practice\Offer;
+use Rostik\Core\Practice\Offering;
+use Rostik\Core\Practice\Path;
+use Rostik\Core\Practice\Proposal;
+use Rostik\Core\Practice\Reaction;
+use Rostik\Core\Practice\Setter;
+use Rostik\Core\Practice\Why;
+use Rostik\Core\Question\Manner;
+use Rostik\Core\Skill\Another;
+use Rostik\Core\Skill\Ladder;
+use Rostik\Core\Skill\Level;
+
+/** The questions of a tablet: those that were answered, and those that wait, so that there are some without a connection. */
+final class Questions
+{
+    /** So many wait at the most. */
+    public const AHEAD = 10;
+
+    /** So many of those are chosen anew when an answer has told something. */
+    private const SOON = 3;
+
+    /** Draws without a question after which another rung is taken. */
+    private const VAIN = 3;
+
+    public function __construct(
+        private readonly EntityManagerInterface $entities,
+        private readonly Chooser $chooser,
+        private readonly Setter $setter,
+        private readonly Offering $offering,
+        private readonly SumReader $reader,
+        private readonly Ladder $ladder,
+        private readonly Another $another,
+    ) {
+    }
+
+    /** @return list<Put> of that tablet, in order, without those that were dropped */
+    public function of(Seat $seat): array
+    {
+        /** @var list<Put> $puts */
+        $puts = $this->entities->getRepository(Put::class)->findBy(['seat' => $seat], ['place' => 'ASC', 'id' => 'ASC']);
+
+        return array_values(array_filter($puts, static fn (Put $put): bool => !$put->isDropped()));
+    }
+
+    /**
+     * Chooses until so many wait; yet to be flushed.
+     *
+     * @param list<Put> $puts of the tablet, in order
+     *
+     * @return list<Put> the same with the new ones
+     */
+    public function fill(Seat $seat, array $puts, int $ahead): array
+    {
+        $waiting = \count(array_filter($puts, static fn (Put $put): bool => !$put->isAnswered()));
+        $places = array_map(static fn (Put $put): int => $put->place(), $puts);
+        for ($place = 0; $waiting < $ahead && $place < $seat->practice()->questions(); ++$place) {
+            if (\in_array($place, $places, true)) {
+                continue;
+            }
+            $put = $this->next($seat, $puts, $place);
+            if (null === $put) {
+                break;
+            }
+            $this->entities->persist($put);
+            $puts[] = $put;
+            usort($puts, static fn (Put $a, Put $b): int => $a->place() <=> $b->place());
+            ++$waiting;
+        }
+
+        return $puts;
+    }
+
+    /**
+     * An answer has told something: those that come soon are chosen anew.
+     *
+     * @param list<Put> $puts
+     *
+     * @return list<Put> without those that were dropped
+     */
+    public function reconsider(Put $answered, array $puts): array
+    {
+        if (PracticeOf::Sheet === $answered->seat()->practice()->of() || (true === $answered->isRight() && Why::FindOut !== $answered->why())) {
+            return $puts;
+        }
+        $soon = \array_slice(array_filter($puts, static fn (Put $put): bool => !$put->isAnswered() && [] === $put->answers() && $put->place() > $answered->place()), 0, self::SOON);
+        foreach ($soon as $put) {
+            $put->drop();
+        }
+
+        return array_values(array_filter($puts, static fn (Put $put): bool => !$put->isDropped()));
+    }
+
+    /**
+     * @throws NoOffer
+     * @throws NotUnderstood
+     */
+    public function offer(Put $put): Offer
+    {
+        return $this->offering->of($put->text()->read($this->reader), $this->manner($put), self::number($put));
+    }
+
+    /** @throws NoOffer */
+    public function react(Put $put, string $given): Reaction
+    {
+        return $this->offering->react($put->text()->read($this->reader), $this->manner($put), self::number($put), $given);
+    }
+
+    private function manner(Put $put): Manner
+    {
+        $class = $put->seat()->practice()->classroom();
+
+        return Setter::manner($put->proposal(), $class->style(), $class->methods());
+    }
+
+    /** By which the order of choices is drawn. */
+    private static function number(Put $put): int
+    {
+        return $put->place() + 1;
+    }
+
+    /** @param list<Put> $puts */
+    private function next(Seat $seat, array $puts, int $place): ?Put
+    {
+        $before = array_values(array_filter($puts, static fn (Put $put): bool => $put->place() < $place));
+        if (PracticeOf::Sheet === $seat->practice()->of()) {
+            return $this->ofSheet($seat, $before, $place);
+        }
+        $path = Path::of($this->ladder, $seat->practice()->rungs());
+        if (null === $path) {
+            return null;
+        }
+        $whose = $seat->turn($place);
+        $asked = array_values(array_map(static fn (Put $put) => $put->practised(), array_filter($before, static fn (Put $put): bool => $put->child() === $whose)));
+        $class = $seat->practice()->classroom();
+        $taken = array_map(static fn (Put $put): string => $put->text()->sum, $puts);
+        for ($vain = 0; $vain < self::VAIN; ++$vain) {
+            $seed = $seat->seed() + 97 * $place + 13 * $vain;
+            $proposal = $this->chooser->next($path, self::history($seat, $whose), $asked, $seat->practice()->day(), $seed);
+            $proposal = 0 === $vain ? $proposal : new Proposal($path->rungs[$seed % $path->count()], Level::Core, $proposal->why, $proposal->chance, $proposal->turn);
+            $question = $this->setter->question($proposal, $taken, $class->style(), $class->methods(), $seed);
+            if (null !== $question) {
+                return $this->sound(new Put($seat, $place, $proposal, QuestionText::of($question, $this->setter->text($question))));
+            }
+        }
+
+        return null;
+    }
+
+    /** Null for what cannot be practised after all. */
+    private function sound(Put $put): ?Put
+    {
+        try {
+            $this->offer($put);
+        } catch (NoOffer|NotUnderstood) {
+            return null;
+        }
+
+        return $put;
+    }
+
+    /** @return array<string, list<\Rostik\Core\Evidence\Seen>> */
+    private static function history(Seat $seat, ?Child $child): array
+    {
+        return null === $child ? [] : $seat->practice()->beforeOf($child->id()->toRfc4122());
+    }
+
+    /**
+     * The next of a sheet; behind the last, one like each that went wrong.
+     *
+     * @param list<Put> $before
+     */
+    private function ofSheet(Seat $seat, array $before, int $place): ?Put
+    {
+        $sheet = $seat->practice()->sheet();
+        if (isset($sheet[$place])) {
+            $rung = $this->rung($sheet[$place]);
+
+            return $this->sound(new Put($seat, $place, new Proposal($rung, Level::Core, Why::Sheet, 0.8, 0), $sheet[$place]));
+        }
+        $again = \count(array_filter($before, static fn (Put $put): bool => Why::Again === $put->why()));
+        $wrong = array_values(array_filter($before, static fn (Put $put): bool => false === $put->isRight() && Why::Sheet === $put->why() && '' === $put->text()->wording));
+        $like = $wrong[$again] ?? null;
+        $other = null === $like ? null : $this->another->like($this->reader->read($like->text()->sum)->sum, 1, $seat->seed() + $place)[0] ?? null;
+
+        return null === $like || null === $other ? null : $this->sound(new Put($seat, $place, new Proposal($like->rung(), Level::Core, Why::Again, 0.6, 0), $like->text()->withSum($other->sum)));
+    }
+
+    private function rung(QuestionText $text): string
+    {
+        try {
+            $rungs = $this->ladder->exercisedBy($this->reader->read($text->sum)->sum);
+        } catch (NotUnderstood) {
+            $rungs = [];
+        }
+
+        return $rungs[\count($rungs) - 1] ?? '';
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Practice;
+
+use Rostik\Core\Practice\Signal;
+
+/** What is said about an answer that was sent. */
+final readonly class SaidReply
+{
+    public function __construct(public string $question, public int $n, public Signal $signal, public string $say, public string $read)
+    {
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Practice;
+
+use Rostik\Core\Practice\Signal;
+
+/** What is said about an answer that is usually given. No cause of it is sent to a child's tablet. */
+final readonly class UsualReply
+{
+    /** @param ?list<float> $hands degrees of the hour hand and the minute hand */
+    public function __construct(public string $text, public Signal $signal, public string $say, public string $read, public ?array $hands)
+    {
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Practice;
+
+use Rostik\Core\Method\Step;
+use Rostik\Core\Question\AnswerForm;
+use Rostik\Core\Question\ShownClock;
+
+/** A question as a child gets it, with all the help it may want and what its usual answers mean. */
+final readonly class Offer
+{
+    /**
+     * @param string           $asked  marked text
+     * @param list<ShownClock> $clocks
+     * @param bool             $roman  whether the faces have Roman numerals
+     * @param string           $way    the method in which it is worked, as teachers call it; empty where there is none
+     * @param list<Step>       $steps  the whole working in it; the first two are the first help
+     * @param string           $answer marked text
+     * @param list<Usual>      $usual
+     */
+    public function __construct(
+        public string $asked,
+        public array $clocks,
+        public bool $roman,
+        public AnswerForm $form,
+        public Pad $pad,
+        public string $way,
+        public array $steps,
+        public string $answer,
+        public array $usual,
+    ) {
+    }
+}

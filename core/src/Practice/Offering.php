@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Practice;
+
+use Rostik\Core\Judging\Given;
+use Rostik\Core\Judging\GivenLength;
+use Rostik\Core\Judging\GivenTime;
+use Rostik\Core\Judging\RightAnswer;
+use Rostik\Core\Method\MethodBook;
+use Rostik\Core\Mistake\MistakeBook;
+use Rostik\Core\Notation\Style;
+use Rostik\Core\Notation\Writer;
+use Rostik\Core\Question\Asking;
+use Rostik\Core\Question\Form\Hands;
+use Rostik\Core\Question\Form\OneOfFour;
+use Rostik\Core\Question\Form\TrueOrFalse;
+use Rostik\Core\Question\Manner;
+use Rostik\Core\Question\PosedQuestion;
+use Rostik\Core\Question\Posing;
+use Rostik\Core\Question\Question;
+use Rostik\Core\Sum\Answered;
+use Rostik\Core\Sum\Sum;
+use Rostik\Core\Time\ClockHands;
+use Rostik\Core\Time\HalfOfDay;
+use Rostik\Core\Time\TimeOfDay;
+use Rostik\Core\Time\Unit;
+
+/** Puts a question to a child: what is asked, with which keys it is answered, what helps, and what is said to which answer. */
+final readonly class Offering
+{
+    public function __construct(private Posing $posing, private Asking $asking, private MistakeBook $book, private RightAnswer $right, private Reacting $reacting, private MethodBook $methods)
+    {
+    }
+
+    /**
+     * @param int $number of the question; the same number gives the same choices
+     *
+     * @throws NoOffer
+     */
+    public function of(Question $question, Manner $manner, int $number): Offer
+    {
+        $posed = $this->posing->pose($question, $manner, $number);
+        $sum = $this->asking->in($manner->style)->given($question->sum, $question->times ?? $manner->times);
+        $expected = null === $posed->answer ? null : $this->right->to($sum->plain());
+        if (null === $expected) {
+            throw NoOffer::ofNoAnswer($posed->asked, $posed->problem ?? '');
+        }
+        $style = $manner->style;
+        $marked = Writer::marked($style);
+        $working = $posed->working ?? ($this->methods->choose($sum, $marked)[0] ?? null)?->work($marked);
+        $predicted = $this->book->predict($sum->plain(), words: $question->wording);
+
+        return new Offer(
+            $this->coloured($posed->asked, $sum, $style),
+            $posed->clocks,
+            $posed->roman,
+            $posed->form,
+            Pad::for($sum, $posed->form, $style),
+            $working?->method->title() ?? '',
+            $working->steps ?? [],
+            $marked->answer($sum->answer()),
+            $this->usual($sum, $posed, $expected, $predicted, $style),
+        );
+    }
+
+    /**
+     * What is said about an answer.
+     *
+     * @throws NoOffer
+     */
+    public function react(Question $question, Manner $manner, int $number, string $written): Reaction
+    {
+        $posed = $this->posing->pose($question, $manner, $number);
+        if (null === $posed->answer) {
+            throw NoOffer::ofNoAnswer($posed->asked, $posed->problem ?? '');
+        }
+        $sum = $this->asking->in($manner->style)->given($question->sum, $question->times ?? $manner->times);
+
+        return $this->reacting->to($sum->plain(), $posed->form, $written, $this->book->predict($sum->plain(), words: $question->wording), $manner->style);
+    }
+
+    /** The times and lengths in it in their colours. */
+    private function coloured(string $asked, Sum $sum, Style $style): string
+    {
+        $plain = Writer::plain($style);
+        $marked = Writer::marked($style);
+        $signs = [];
+        foreach ($sum->times() as $time) {
+            $signs[$plain->time($time)] = $marked->time($time);
+        }
+        foreach ($sum->lengths() as $length) {
+            $signs[$plain->amount($length)] = $marked->amount($length);
+        }
+
+        // the longest first, as strtr does: 1:20 is no part of 11:20
+        return [] === $signs ? $asked : strtr($asked, $signs);
+    }
+
+    /**
+     * The right answer, the half right ones, and those that mistakes lead to.
+     *
+     * @param array<string, Given> $predicted
+     *
+     * @return list<Usual>
+     */
+    private function usual(Sum $sum, PosedQuestion $posed, Given $expected, array $predicted, Style $style): array
+    {
+        $react = fn (string $written): Reaction => $this->reacting->to($sum->plain(), $posed->form, $written, $predicted, $style);
+        if ($posed->form instanceof Hands) {
+            return $this->onHands($posed->form, [$expected, ...array_values($predicted)], $react);
+        }
+        $texts = match (true) {
+            $posed->form instanceof OneOfFour => array_map(static fn (int $i): string => \chr(\ord('a') + $i), array_keys($posed->form->choices)),
+            $posed->form instanceof TrueOrFalse => ['true', 'false'],
+            Answered::Sign === $sum->answered() => ['<', '=', '>'],
+            default => [$expected->shown($style), ...self::halfRight($expected, $style), ...array_map(static fn (Given $one): string => $one->shown($style), array_values($predicted))],
+        };
+        $usual = [];
+        foreach (array_unique($texts) as $text) {
+            $usual[] = new Usual($text, $react($text));
+        }
+
+        return $usual;
+    }
+
+    /** @return list<string> right as far as they go */
+    private static function halfRight(Given $expected, Style $style): array
+    {
+        if ($expected instanceof GivenTime && !$expected->words && null === $expected->second) {
+            return $expected->by24 ? [] : [GivenTime::of12($expected->hour, $expected->minute, null)->shown($style)];
+        }
+        $count = $expected instanceof GivenLength && \count($expected->parts) > 1 ? $expected->count() : null;
+        $smallest = $expected instanceof GivenLength ? $expected->parts[\count($expected->parts) - 1]->unit : Unit::Minute;
+
+        return null === $count || Unit::Tenth === $smallest || 0 !== $count % $smallest->size() ? [] : [intdiv($count, $smallest->size()).' '.$smallest->after(intdiv($count, $smallest->size()))];
+    }
+
+    /**
+     * @param list<Given>                $all
+     * @param \Closure(string): Reaction $react
+     *
+     * @return list<Usual>
+     */
+    private function onHands(Hands $form, array $all, \Closure $react): array
+    {
+        $usual = [];
+        foreach ($all as $given) {
+            $minutes = $given instanceof GivenTime ? $given->minutes() : null;
+            if (null === $minutes) {
+                continue;
+            }
+            $hands = ClockHands::at(TimeOfDay::ofMinutes($minutes % 720));
+            foreach ('' === $form->half ? [null] : [null, HalfOfDay::Am, HalfOfDay::Pm] as $half) {
+                $text = rtrim(\sprintf('hands %s %s %s', $hands->hour, $hands->minute, $half->value ?? ''));
+                $usual[$text] = new Usual($text, $react($text), [$hands->hour, $hands->minute]);
+            }
+        }
+
+        return array_values($usual);
+    }
+}
