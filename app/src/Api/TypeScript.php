@@ -18,7 +18,7 @@ use Symfony\Component\TypeInfo\TypeIdentifier;
 
 /**
  * The API's classes as TypeScript: every class of the application whose name ends in Request or Reply, the worked
- * sum on the board, and all that they refer to. An interface becomes the union of the classes beside it that implement it.
+ * sum on the board, and all that they refer to. An interface becomes the union of the classes beside it, or in the folders beside it, that implement it.
  *
  * @internal
  */
@@ -117,8 +117,9 @@ final class TypeScript
     private function implementations(\ReflectionClass $interface): array
     {
         $names = [];
-        foreach (glob(\dirname((string) $interface->getFileName()).'/*.php') ?: [] as $file) {
-            $class = $interface->getNamespaceName().'\\'.basename($file, '.php');
+        $folder = \dirname((string) $interface->getFileName());
+        foreach (glob($folder.'/{*,*/*}.php', \GLOB_BRACE) ?: [] as $file) {
+            $class = $interface->getNamespaceName().'\\'.strtr(substr($file, \strlen($folder) + 1, -4), '/', '\\');
             if (class_exists($class) && is_subclass_of($class, $interface->getName())) {
                 $names[] = $this->name($class);
             }

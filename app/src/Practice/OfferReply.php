@@ -9,6 +9,8 @@ use Rostik\Core\Practice\Offer;
 use Rostik\Core\Practice\Pad;
 use Rostik\Core\Practice\Usual;
 use Rostik\Core\Question\AnswerForm;
+use Rostik\Core\Question\Choice;
+use Rostik\Core\Question\Form\OneOfFour;
 use Rostik\Core\Question\ShownClock;
 
 /** A question as a child gets it. */
@@ -51,7 +53,8 @@ final readonly class OfferReply
             $offer->asked,
             array_map(static fn (ShownClock $clock): FaceReply => new FaceReply(null === $clock->time->second ? $clock->time->minutes : $clock->time->inSeconds() / 60, null !== $clock->time->second, $clock->half), $offer->clocks),
             $offer->roman,
-            $offer->form,
+            // which mistake leads to which choice is for teachers
+            $offer->form instanceof OneOfFour ? new OneOfFour(array_map(static fn (Choice $one): Choice => new Choice($one->text, null), $offer->form->choices)) : $offer->form,
             $offer->pad,
             $offer->way,
             $offer->steps,

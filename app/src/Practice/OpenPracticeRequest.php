@@ -10,9 +10,9 @@ use Symfony\Component\Validator\Constraints as Assert;
 final readonly class OpenPracticeRequest
 {
     /**
-     * @param list<string> $rungs     ids, where rungs are chosen
-     * @param ?string      $sheet     id of the sheet, where one is practised
-     * @param int          $questions so many for each child
+     * @param list<string> $rungs ids, where rungs are chosen
+     * @param ?string      $sheet id of the sheet, where one is practised
+     * @param int          $many  so many questions for each child
      */
     public function __construct(
         public PracticeOf $of = PracticeOf::Needs,
@@ -22,7 +22,7 @@ final readonly class OpenPracticeRequest
         #[Assert\Length(max: 40)]
         public ?string $sheet = null,
         #[Assert\Range(min: 3, max: 40)]
-        public int $questions = 12,
+        public int $many = 12,
         public bool $signs = false,
         public bool $numbers = false,
     ) {

@@ -94,7 +94,7 @@ final readonly class Practices
             PracticeOf::Needs => 'What each child needs',
             PracticeOf::Rungs => 1 === \count($rungs) ? $this->ladder->rung($rungs[0])->can : \sprintf('%d things from the ladder', \count($rungs)),
             PracticeOf::Sheet => mb_substr((string) $sheet?->title(), 0, 120),
-        }, null === $questions ? $wanted->questions : min(40, \count($questions) + 2), $wanted->signs, $wanted->numbers, $now, $ends);
+        }, null === $questions ? $wanted->many : min(40, \count($questions) + 2), $wanted->signs, $wanted->numbers, $now, $ends);
         $practice->remember($this->evidence->histories($class));
         $this->entities->persist($practice);
         $this->entities->flush();

@@ -58,7 +58,7 @@ export interface AnotherSum {
   level: Level;
 }
 
-export type AnswerForm = ;
+export type AnswerForm = Hands | InColumns | InTable | OnTheLine | OneOfFour | SetOut | TrueOrFalse | Written;
 
 export interface AnswerReply {
   verdict: Verdict;
@@ -239,6 +239,11 @@ export interface ChildSeenReply {
   rungs: RungSeenReply[];
   causes: CauseSeenReply[];
   next: string | null;
+}
+
+export interface Choice {
+  text: string;
+  mistake: string | null;
 }
 
 export interface ChooseRequest {
@@ -558,6 +563,12 @@ export type HalfOfDay = 'a.m.' | 'p.m.';
 
 export type HalfSigns = 'a.m.' | 'am' | 'AM';
 
+export interface Hands {
+  type: 'hands';
+  half: string;
+  said: boolean;
+}
+
 export interface HandsRequest {
   wanted: number;
   hour: number;
@@ -587,6 +598,17 @@ export interface HealthReply {
 export interface HouseMethod {
   kind: Kind;
   method: string;
+}
+
+export interface InColumns {
+  type: 'columns';
+  room: Room | null;
+}
+
+export interface InTable {
+  type: 'table';
+  heads: string[];
+  cells: (string | null)[];
 }
 
 export interface InvitationReply {
@@ -779,11 +801,21 @@ export interface OfferReply {
   usual: UsualReply[];
 }
 
+export interface OnTheLine {
+  type: 'line';
+  room: Room | null;
+}
+
+export interface OneOfFour {
+  type: 'choice';
+  choices: Choice[];
+}
+
 export interface OpenPracticeRequest {
   of?: PracticeOf;
   rungs?: string[];
   sheet?: string | null;
-  questions?: number;
+  many?: number;
   signs?: boolean;
   numbers?: boolean;
 }
@@ -992,6 +1024,12 @@ export interface Remark {
   at: number;
 }
 
+export interface Room {
+  begins: ColumnsPicture | LinePicture | MonthPicture | null;
+  ends: ColumnsPicture | LinePicture | MonthPicture | null;
+  scaffold: Scaffold;
+}
+
 export interface RouteChoice {
   id: string;
   name: string;
@@ -1103,6 +1141,15 @@ export interface SeparatingReply {
 }
 
 export type Separator = ':' | '.';
+
+export interface SetOut {
+  type: 'set-out';
+  scaffold: Scaffold;
+  given: string[];
+  sums: number;
+  before: string;
+  after: string;
+}
 
 export interface SetOutPicture {
   type: 'set-out';
@@ -1412,6 +1459,12 @@ export interface ToldSum {
   answer: WorkedAnswer;
 }
 
+export interface TrueOrFalse {
+  type: 'true-false';
+  statement: string;
+  isTrue: boolean;
+}
+
 export type TypeSize = 'small' | 'usual' | 'large';
 
 export type Unknown = 'end' | 'start' | 'length' | 'answer';
@@ -1490,6 +1543,13 @@ export interface WorkedSum {
   open: Note | null;
   claim: Claim | null;
   told: ToldProblem | null;
+}
+
+export interface Written {
+  type: 'write';
+  room: Room | null;
+  within: boolean;
+  long: boolean;
 }
 
 export interface WrittenPicture {
