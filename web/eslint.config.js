@@ -14,6 +14,7 @@ const rooms = {
   sheet: ['api', 'classroom', 'models', 'ui'],
   marking: ['api', 'ui'],
   evidence: ['api', 'classroom', 'ui'],
+  practice: ['api', 'classroom', 'models', 'ui'],
   printing: ['api', 'classroom', 'sheet', 'ui'],
   timetable: ['api', 'models', 'sheet', 'ui'],
   work: ['api', 'models', 'sheet', 'ui'],

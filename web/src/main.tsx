@@ -11,9 +11,18 @@ import { part } from './ui/part';
 
 const fetchPlaces = () => import('./shell/Places');
 const WithLink = part(() => import('./account/WithLink').then((it) => it.WithLink));
+const Go = part(() => import('./practice/Go').then((it) => it.Go));
 const Places = part(() => fetchPlaces().then((it) => it.Places));
 
 function App() {
+  // children have a screen of their own
+  if (/^\/go\/?$/.test(window.location.pathname)) {
+    return (
+      <Suspense fallback={null}>
+        <Go />
+      </Suspense>
+    );
+  }
   // a one-time link is for who is not signed in
   return /^\/(join|reset)$/.test(window.location.pathname) ? (
     <Suspense fallback={null}>

@@ -15,6 +15,7 @@ const places = {
   make: () => import('../sheet/MakeSheets'),
   print: () => import('../printing/PrintPreview'),
   tables: () => import('../timetable/Timetables'),
+  practise: () => import('../practice/Practise'),
   piles: () => import('../marking/Piles'),
   marking: () => import('../marking/Marking'),
   follow: () => import('../evidence/FollowUp'),
@@ -39,6 +40,7 @@ const Shelf = part(() => places.shelf().then((it) => it.Shelf));
 const MakeSheets = part(() => places.make().then((it) => it.MakeSheets));
 const PrintPreview = part(() => places.print().then((it) => it.PrintPreview));
 const Timetables = part(() => places.tables().then((it) => it.Timetables));
+const Practise = part(() => places.practise().then((it) => it.Practise));
 const Piles = part(() => places.piles().then((it) => it.Piles));
 const Marking = part(() => places.marking().then((it) => it.Marking));
 const FollowUp = part(() => places.follow().then((it) => it.FollowUp));
@@ -67,6 +69,7 @@ export function Places({ who, signedOut }: { who: MeReply; signedOut: boolean })
             <Route path="/sheets" element={<Shelf />} />
             <Route path="/sheets/make" element={<MakeSheets />} />
             <Route path="/timetables" element={<Timetables />} />
+            <Route path="/practise" element={<Practise />} />
             <Route path="/mark" element={<Piles />} />
             <Route path="/mark/:id" element={<Marking />} />
             <Route path="/follow-up" element={<FollowUp />} />

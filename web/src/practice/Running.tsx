@@ -1,0 +1,263 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { ask } from '../api/client';
+import type { ClosePracticeRequest, PracticeReply, SeatSeenReply, SeatState } from '../api/types';
+import { Button } from '../ui/Button';
+import { useNotice } from '../ui/notices';
+import { useAddress } from '../ui/useAddress';
+import { practiceQuery, practicesQuery, questionsQuery } from './queries';
+
+/** How it goes at a tablet, for the class to read as well: nothing that is scored. */
+const states: Record<SeatState, { sign: string; said: string }> = {
+  working: { sign: '', said: 'at work' },
+  stuck: { sign: '!', said: 'has looked three times' },
+  still: { sign: '…', said: 'still at one question' },
+  away: { sign: '–', said: 'not heard of' },
+  finished: { sign: '✓', said: 'finished' },
+  left: { sign: '–', said: 'stopped' },
+};
+
+/** A practice that runs, or has run: the code large on the board, and below it where each child is. */
+export function Running({ id, classId, onBack }: { id: string; classId: string; onBack?: (() => void) | undefined }) {
+  const client = useQueryClient();
+  const notice = useNotice();
+  const practice = useQuery(practiceQuery(id));
+  const { params, put } = useAddress();
+  const [closing, setClosing] = useState(false);
+  const [word, setWord] = useState('');
+  const show = (reply: PracticeReply) => {
+    client.setQueryData(practiceQuery(id).queryKey, reply);
+  };
+  const close = useMutation({
+    mutationFn: () =>
+      ask<PracticeReply>('POST', `/api/practices/${id}/close`, { lastWord: word } satisfies ClosePracticeRequest),
+    onSuccess: async (reply) => {
+      show(reply);
+      put({ practice: id });
+      await client.invalidateQueries(practicesQuery(classId));
+      await client.invalidateQueries({ queryKey: ['follow-up'] });
+    },
+    onError: (failure) => {
+      notice(failure.message);
+    },
+  });
+  const send = useMutation({
+    mutationFn: (seat: string) => ask<PracticeReply>('DELETE', `/api/practices/${id}/seats/${seat}`),
+    onSuccess: show,
+    onError: (failure) => {
+      notice(failure.message);
+    },
+  });
+  const reply = practice.data;
+  if (!reply) {
+    return practice.isError ? <p className="px-6 py-5 text-lg">{practice.error.message}</p> : null;
+  }
+  const seat = reply.seats.find((one) => one.id === params.get('seat'));
+  return (
+    <div className="flex min-h-0 flex-1 flex-col gap-5 overflow-auto px-6 py-5">
+      <div className="flex flex-wrap items-start justify-between gap-x-10 gap-y-4">
+        {reply.open ? (
+          <div>
+            <p className="text-2xl text-soft">
+              On the tablet: <b className="text-ink">{window.location.host}/go</b>
+            </p>
+            <p
+              className="mt-1 text-[clamp(3rem,9vw,7rem)] leading-none font-bold tracking-wide"
+              data-testid="code"
+              aria-label={`The code is ${reply.code}`}
+            >
+              {reply.code}
+            </p>
+          </div>
+        ) : (
+          <h1 className="text-3xl font-bold">
+            {reply.title} <span className="font-normal text-soft">{reply.opened.slice(0, 10)}</span>
+          </h1>
+        )}
+        <div className="flex flex-col items-start gap-2">
+          {reply.open ? (
+            closing ? (
+              <form
+                className="flex flex-col items-start gap-2"
+                onSubmit={(event) => {
+                  event.preventDefault();
+                  close.mutate();
+                }}
+              >
+                <label className="text-lg">
+                  A last word for all
+                  <input
+                    className="mt-1 block w-80 rounded-md border-2 border-ink bg-sheet px-3 py-2 text-xl"
+                    value={word}
+                    maxLength={120}
+                    placeholder="Well done, and thank you."
+                    autoFocus
+                    onChange={(event) => {
+                      setWord(event.target.value);
+                    }}
+                  />
+                </label>
+                <span className="flex gap-2">
+                  <Button look="strong" type="submit" disabled={close.isPending}>
+                    Close for all
+                  </Button>
+                  <Button
+                    onClick={() => {
+                      setClosing(false);
+                    }}
+                  >
+                    Not yet
+                  </Button>
+                </span>
+              </form>
+            ) : (
+              <Button
+                className="min-h-12 text-xl"
+                onClick={() => {
+                  setClosing(true);
+                }}
+              >
+                Close for all…
+              </Button>
+            )
+          ) : (
+            onBack && <Button onClick={onBack}>All practices</Button>
+          )}
+          {reply.hardest && (
+            <Link
+              to={`/teach?${new URLSearchParams({ sum: reply.hardest.line }).toString()}`}
+              className="inline-flex min-h-12 items-center rounded-md border-2 border-ink bg-sheet px-4 text-xl font-bold hover:bg-wash"
+            >
+              What was hardest, on the board
+            </Link>
+          )}
+          {reply.open && <p className="text-lg text-soft">Open until {reply.until}, or until you close it.</p>}
+        </div>
+      </div>
+      {reply.seats.length === 0 ? (
+        <p className="text-2xl">{reply.open ? 'Nobody is there yet.' : 'Nobody came in.'}</p>
+      ) : (
+        <ul className="grid grid-cols-[repeat(auto-fill,minmax(15rem,1fr))] gap-x-6" aria-label="Children">
+          {reply.seats.map((one) => (
+            <SeatLine
+              key={one.id}
+              seat={one}
+              of={reply.questions}
+              open={seat?.id === one.id}
+              onLook={() => {
+                put({ seat: seat?.id === one.id ? null : one.id });
+              }}
+              onSend={
+                one.double
+                  ? () => {
+                      send.mutate(one.id);
+                    }
+                  : undefined
+              }
+            />
+          ))}
+        </ul>
+      )}
+      {reply.open && reply.missing.length > 0 && (
+        <p className="max-w-5xl text-lg text-soft">Not there: {reply.missing.join(', ')}</p>
+      )}
+      {seat && <Questions id={id} seat={seat} />}
+    </div>
+  );
+}
+
+function SeatLine({
+  seat,
+  of,
+  open,
+  onLook,
+  onSend,
+}: {
+  seat: SeatSeenReply;
+  of: number;
+  open: boolean;
+  onLook: () => void;
+  onSend?: (() => void) | undefined;
+}) {
+  const state = states[seat.state];
+  const loud = seat.state === 'stuck' || seat.state === 'still';
+  return (
+    <li className={`flex flex-wrap items-center gap-x-3 border-b border-hair py-1 ${loud ? 'bg-found' : ''}`}>
+      <button
+        type="button"
+        className="flex min-h-11 flex-1 items-center gap-3 px-1 text-left text-xl hover:bg-wash"
+        aria-expanded={open}
+        onClick={onLook}
+      >
+        <span className="flex-1 font-bold">{seat.name}</span>
+        <span className="text-soft tabular-nums" aria-label={`${seat.done} of ${of} done`}>
+          {seat.done}/{of}
+        </span>
+        <span className="w-5 text-center font-bold" aria-hidden="true">
+          {state.sign}
+        </span>
+        <span className="sr-only">{state.said}</span>
+      </button>
+      {loud && <span className="basis-full px-1 pb-1 text-base">{state.said}</span>}
+      {onSend && (
+        <span className="flex basis-full items-center gap-2 px-1 pb-1 text-base">
+          Two tablets; this one since {seat.since}.
+          <Button look="quiet" onClick={onSend}>
+            Send it away
+          </Button>
+        </span>
+      )}
+    </li>
+  );
+}
+
+/** For the teacher: the questions that came to a tablet, why, and what was answered. */
+function Questions({ id, seat }: { id: string; seat: SeatSeenReply }) {
+  const questions = useQuery(questionsQuery(id, seat.id));
+  const help = ['', 'looked again', 'with the first step', 'with the whole working'];
+  return (
+    <section aria-label={`Questions of ${seat.name}`} className="max-w-5xl">
+      <h2 className="text-2xl font-bold">{seat.name}</h2>
+      <table className="mt-2 w-full border-collapse text-lg">
+        <thead>
+          <tr className="text-left text-soft">
+            <th scope="col" className="py-1 pr-4 font-normal">
+              Question
+            </th>
+            <th scope="col" className="py-1 pr-4 font-normal">
+              Answered
+            </th>
+            <th scope="col" className="py-1 font-normal">
+              Why this one
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {(questions.data ?? []).map((one, i) => (
+            <tr key={i} className="border-t border-hair align-top">
+              <td className="py-1.5 pr-4">
+                {one.child !== '' && <span className="text-soft">{one.child}: </span>}
+                {one.asked}
+              </td>
+              <td className="py-1.5 pr-4">
+                {one.answers.length === 0 ? (
+                  <span className="text-soft">{one.right === null ? 'waits' : 'nothing'}</span>
+                ) : (
+                  one.answers.join(', then ')
+                )}
+                {one.right === true && <span className="font-bold text-good"> ✓</span>}
+                {one.help > 0 && <span className="block text-base text-soft">{help[one.help]}</span>}
+                {one.may !== '' && <span className="block text-base text-soft">{one.may}</span>}
+              </td>
+              <td className="py-1.5 text-soft">
+                {one.because}
+                {one.can !== '' && <span className="block text-base">{one.can}</span>}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}

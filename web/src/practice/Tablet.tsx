@@ -1,0 +1,247 @@
+import { Volume2 } from 'lucide-react';
+import { useEffect, useState } from 'react';
+import type { OfferReply } from '../api/types';
+import { GearedClock, handsAt, plainFace } from '../models/GearedClock';
+import { Marked, plain } from '../models/Marked';
+import { useAnswering } from './Answering';
+import { Bar, Steps } from './Help';
+import type { SeatKeeper, Shown, Tried } from './keeper';
+import { hasVoice, readAloud } from './readAloud';
+
+/** So long the sign for a right answer stands before it goes on, in milliseconds. */
+const STANDS = 1100;
+
+/** A child at its tablet: one question, the keys for it, and help where it is wanted. */
+export function Tablet({ keeper, shown }: { keeper: SeatKeeper; shown: Shown }) {
+  const { seat, current } = shown;
+  if (seat === null) {
+    return null;
+  }
+  if (!seat.open) {
+    return <Last words={seat.lastWord === '' ? 'This practice is over. Thank you.' : seat.lastWord} keeper={keeper} />;
+  }
+  return (
+    <div className="flex min-h-dvh flex-col">
+      <header className="flex flex-wrap items-center gap-x-6 gap-y-1 px-5 py-3 md:px-8">
+        <p className="text-xl font-bold">{seat.name}</p>
+        <Beads done={shown.done} of={seat.of} />
+        {shown.offline && (
+          <p className="text-lg text-soft" role="status">
+            No connection. You can go on; nothing is lost.
+          </p>
+        )}
+        <button
+          type="button"
+          className="ml-auto min-h-11 px-2 text-lg underline underline-offset-4"
+          onClick={() => void keeper.leave()}
+        >
+          Stop
+        </button>
+      </header>
+      {current === null ? (
+        shown.done >= seat.of ? (
+          <Done name={seat.name} />
+        ) : (
+          <main className="grid flex-1 place-items-center px-6">
+            <p className="late text-2xl" role="status">
+              {shown.offline ? 'The next questions come when there is a connection.' : 'One moment.'}
+            </p>
+          </main>
+        )
+      ) : (
+        <Question key={current.id} offer={current} tried={keeper.tried(current.id)} two={seat.two} keeper={keeper} />
+      )}
+    </div>
+  );
+}
+
+/** How far one has come: a bead for each question, never a score. */
+function Beads({ done, of }: { done: number; of: number }) {
+  return (
+    <p className="flex flex-wrap gap-1.5" role="img" aria-label={`Question ${Math.min(done + 1, of)} of ${of}`}>
+      {Array.from({ length: of }, (_, i) => (
+        <span
+          key={i}
+          className={`size-4 rounded-full border-2 ${i < done ? 'border-ink bg-ink' : i === done ? 'border-ink bg-sheet' : 'border-hair'}`}
+        />
+      ))}
+    </p>
+  );
+}
+
+function Question({
+  offer,
+  tried,
+  two,
+  keeper,
+}: {
+  offer: OfferReply;
+  tried: Tried;
+  two: readonly string[];
+  keeper: SeatKeeper;
+}) {
+  // with two, the other one looks at it first
+  const [checking, setChecking] = useState<string | null>(null);
+  const { work, keys } = useAnswering(offer, (given) => {
+    if (two.length > 0) {
+      setChecking(given);
+    } else {
+      keeper.answer(given);
+    }
+  });
+  const right = tried.said?.signal === 'right';
+  useEffect(() => {
+    if (!right) {
+      return;
+    }
+    const timer = setTimeout(() => {
+      keeper.next();
+    }, STANDS);
+    return () => {
+      clearTimeout(timer);
+    };
+  }, [right, keeper]);
+  const helping = tried.said?.signal === 'look' && tried.help >= 2;
+  const other = two.find((name) => name !== offer.turn);
+  const asked = plain(offer.asked);
+  return (
+    <>
+      <main className="grid flex-1 content-start gap-x-10 gap-y-6 px-5 pt-2 pb-6 md:px-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,30rem)]">
+        <div className="flex min-w-0 flex-col gap-5">
+          {offer.turn !== '' && <p className="text-xl text-soft">{offer.turn}, this one is yours.</p>}
+          <h1 className="max-w-3xl text-[clamp(1.7rem,3.4vw,2.6rem)] leading-snug" data-testid="asked">
+            <Marked text={offer.asked} />
+          </h1>
+          {hasVoice() && (
+            <button
+              type="button"
+              className="inline-flex min-h-11 items-center gap-2 self-start px-1 text-lg underline underline-offset-4"
+              onClick={() => {
+                readAloud(asked);
+              }}
+            >
+              <Volume2 size={22} aria-hidden="true" /> Read it to me
+            </button>
+          )}
+          {offer.clocks.length > 0 && (
+            <div className="flex flex-wrap gap-8">
+              {offer.clocks.map((clock, i) => (
+                <figure key={i} className="w-[min(20rem,40dvh)] text-center text-2xl">
+                  <GearedClock
+                    hands={handsAt(clock.minutes)}
+                    face={{
+                      ...plainFace,
+                      fives: false,
+                      second: clock.seconds,
+                      numerals: offer.roman ? 'roman' : 'arabic',
+                    }}
+                    reads="A clock to be read"
+                  />
+                  {clock.half !== '' && <figcaption>{clock.half}</figcaption>}
+                </figure>
+              ))}
+            </div>
+          )}
+          {helping && !right ? <Steps key={String(tried.help >= 3)} offer={offer} all={tried.help >= 3} /> : work}
+        </div>
+        <div className="flex justify-center lg:justify-end">
+          {right || tried.open || (helping && tried.help >= 3) ? (
+            right ? (
+              <p className="flex items-center gap-3 self-start text-3xl font-bold text-good" role="status">
+                <span aria-hidden="true" className="text-4xl">
+                  ✓
+                </span>
+                <span data-testid="right">
+                  Right: <Marked text={offer.answer} />
+                </span>
+              </p>
+            ) : null
+          ) : checking !== null ? (
+            <div className="flex w-full max-w-xl flex-col gap-3 text-2xl" role="group" aria-label="Check">
+              <p>
+                {other}, look at it: do you agree with <b>{said(offer, checking)}</b>?
+              </p>
+              <button
+                type="button"
+                className="min-h-16 rounded-lg border-2 border-ink bg-ink px-6 font-bold text-paper"
+                autoFocus
+                onClick={() => {
+                  setChecking(null);
+                  keeper.answer(checking);
+                }}
+              >
+                Yes
+              </button>
+              <button
+                type="button"
+                className="min-h-16 rounded-lg border-2 border-ink bg-sheet px-6 font-bold"
+                onClick={() => {
+                  setChecking(null);
+                }}
+              >
+                Let us look again
+              </button>
+            </div>
+          ) : (
+            keys
+          )}
+        </div>
+      </main>
+      <Bar
+        offer={offer}
+        tried={tried}
+        onHelp={(level) => {
+          keeper.help(level);
+        }}
+        onNext={() => {
+          keeper.next();
+        }}
+      />
+    </>
+  );
+}
+
+/** An answer as the other child sees it. */
+function said(offer: OfferReply, given: string): string {
+  if (given.startsWith('hands ')) {
+    return 'the hands';
+  }
+  const letter = offer.form.type === 'choice' ? offer.pad.choose[given.charCodeAt(0) - 97] : undefined;
+  return (
+    letter ??
+    (offer.pad.order.length > 0
+      ? given
+          .split(', ')
+          .map((one) => offer.pad.order[one.charCodeAt(0) - 97] ?? '')
+          .join(', ')
+      : given)
+  );
+}
+
+function Done({ name }: { name: string }) {
+  return (
+    <main className="grid flex-1 place-items-center px-6 text-center">
+      <div>
+        <h1 className="text-4xl font-bold">That was it, {name}.</h1>
+        <p className="mt-3 text-2xl">Good thinking. You can look up now.</p>
+      </div>
+    </main>
+  );
+}
+
+function Last({ words, keeper }: { words: string; keeper: SeatKeeper }) {
+  return (
+    <main className="grid min-h-dvh place-items-center px-6 text-center">
+      <div>
+        <h1 className="text-4xl leading-snug font-bold">{words}</h1>
+        <button
+          type="button"
+          className="mt-8 min-h-12 px-3 text-xl underline underline-offset-4"
+          onClick={() => void keeper.leave()}
+        >
+          Another code
+        </button>
+      </div>
+    </main>
+  );
+}
