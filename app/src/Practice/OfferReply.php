@@ -20,6 +20,7 @@ final readonly class OfferReply
      * @param int              $place  from 0
      * @param string           $turn   whose turn it is, where two sit there; empty for one alone
      * @param string           $asked  marked text
+     * @param string           $task   what is to be found; may be empty
      * @param list<FaceReply>  $clocks
      * @param string           $way    the method of the working
      * @param list<Step>       $steps  of it
@@ -31,6 +32,7 @@ final readonly class OfferReply
         public int $place,
         public string $turn,
         public string $asked,
+        public string $task,
         public array $clocks,
         public bool $roman,
         public AnswerForm $form,
@@ -51,6 +53,7 @@ final readonly class OfferReply
             $put->place(),
             null === $seat->partner() ? '' : $seat->nameOf($put->child()),
             $offer->asked,
+            $offer->task,
             array_map(static fn (ShownClock $clock): FaceReply => new FaceReply(null === $clock->time->second ? $clock->time->minutes : $clock->time->inSeconds() / 60, null !== $clock->time->second, $clock->half), $offer->clocks),
             $offer->roman,
             // which mistake leads to which choice is for teachers

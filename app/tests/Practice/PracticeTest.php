@@ -199,8 +199,8 @@ final class PracticeTest extends ApiTestCase
         $code = self::word($practice['code']);
         $this->forgetTeacher();
         self::assertSame('17', self::in($this->ask('POST', '/api/go/class', ['code' => $code]), 'children', 16, 'name'));
-        $this->tablets['17'] = $this->sitDown(['code' => $code, 'child' => '17']);
-        self::assertSame('17', $this->now('17')['name']);
+        $this->tablets['by number'] = $this->sitDown(['code' => $code, 'child' => '17']);
+        self::assertSame('17', $this->now('by number')['name']);
         $this->ask('POST', '/api/go/in', ['code' => $code, 'child' => '99']);
         self::assertSame(422, $this->code());
     }

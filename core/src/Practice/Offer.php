@@ -13,6 +13,7 @@ final readonly class Offer
 {
     /**
      * @param string           $asked  marked text
+     * @param string           $task   what is to be found, in a few words; empty where the question says it itself
      * @param list<ShownClock> $clocks
      * @param bool             $roman  whether the faces have Roman numerals
      * @param string           $way    the method in which it is worked, as teachers call it; empty where there is none
@@ -22,6 +23,7 @@ final readonly class Offer
      */
     public function __construct(
         public string $asked,
+        public string $task,
         public array $clocks,
         public bool $roman,
         public AnswerForm $form,

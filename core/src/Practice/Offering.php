@@ -12,8 +12,10 @@ use Rostik\Core\Method\MethodBook;
 use Rostik\Core\Mistake\MistakeBook;
 use Rostik\Core\Notation\Style;
 use Rostik\Core\Notation\Writer;
+use Rostik\Core\Question\AnswerForm;
 use Rostik\Core\Question\Asking;
 use Rostik\Core\Question\Form\Hands;
+use Rostik\Core\Question\Form\InTable;
 use Rostik\Core\Question\Form\OneOfFour;
 use Rostik\Core\Question\Form\TrueOrFalse;
 use Rostik\Core\Question\Manner;
@@ -21,7 +23,12 @@ use Rostik\Core\Question\PosedQuestion;
 use Rostik\Core\Question\Posing;
 use Rostik\Core\Question\Question;
 use Rostik\Core\Sum\Answered;
+use Rostik\Core\Sum\DateOrder;
+use Rostik\Core\Sum\Kind;
+use Rostik\Core\Sum\Order;
+use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\Sum;
+use Rostik\Core\Sum\TimeForm;
 use Rostik\Core\Time\ClockHands;
 use Rostik\Core\Time\HalfOfDay;
 use Rostik\Core\Time\TimeOfDay;
@@ -52,8 +59,11 @@ final readonly class Offering
         $working = $posed->working ?? ($this->methods->choose($sum, $marked)[0] ?? null)?->work($marked);
         $predicted = $this->book->predict($sum->plain(), words: $question->wording);
 
+        [$asked, $task] = $this->asked($question, $sum, $posed, $style);
+
         return new Offer(
-            $this->coloured($posed->asked, $sum, $style),
+            $asked,
+            $task,
             $posed->clocks,
             $posed->roman,
             $posed->form,
@@ -79,6 +89,57 @@ final readonly class Offering
         $sum = $this->asking->in($manner->style)->given($question->sum, $question->times ?? $manner->times);
 
         return $this->reacting->to($sum->plain(), $posed->form, $written, $this->book->predict($sum->plain(), words: $question->wording), $manner->style);
+    }
+
+    /**
+     * What is asked, and what is to be found. On paper one sentence says both; here the keys say how it is answered.
+     *
+     * @return array{string, string}
+     */
+    private function asked(Question $question, Sum $sum, PosedQuestion $posed, Style $style): array
+    {
+        $marked = Writer::marked($style);
+        $asked = $this->coloured(str_replace([' Write <, > or =.', 'Draw the hands'], ['', 'Set the hands'], $posed->asked), $sum, $style);
+        if ('' !== $question->wording) {
+            return [$asked, ''];
+        }
+
+        return match (true) {
+            $posed->form instanceof InTable => ['What belongs into the gap?', ''],
+            $sum instanceof Order => ['Put them in order.', match (true) {
+                [] === $sum->times => $sum->descends ? 'The longest comes first.' : 'The shortest comes first.',
+                default => $sum->descends ? 'The latest comes first.' : 'The earliest comes first.',
+            }],
+            $sum instanceof DateOrder => ['Put them in order.', 'The earliest comes first.'],
+            $sum instanceof Rewrite && !$posed->form->drawsTheTime() && [] === $posed->clocks && !$posed->form instanceof TrueOrFalse => [$marked->eachInItsForm()->time($sum->time), match ($sum->as) {
+                TimeForm::Words => 'Say it in words.',
+                TimeForm::TwentyFour => 'Write it by the 24-hour clock.',
+                TimeForm::Twelve => \sprintf('Write it with %s.', Writer::plain($style)->eitherHalf()),
+                default => 'Write it in digits.',
+            }],
+            default => [$asked, str_contains($asked, '?') ? '' : self::task($sum, $posed->form)],
+        };
+    }
+
+    /** What is to be found. */
+    private static function task(Sum $sum, AnswerForm $form): string
+    {
+        return match (true) {
+            $form instanceof TrueOrFalse => 'Is that true?',
+            $form instanceof Hands => $form->said ? '' : 'Set the hands.',
+            default => match ($sum->kind()) {
+                Kind::Later => 'What time is it then?',
+                Kind::Earlier => 'What time was it then?',
+                Kind::Elapsed, Kind::DatesApart => 'How long is it?',
+                Kind::DateLater, Kind::DateEarlier => 'Which day is it?',
+                Kind::Total, Kind::Difference, Kind::Product, Kind::Share, Kind::Chain => Answered::Length === $sum->answered() ? 'How long is that?' : 'What time is it then?',
+                Kind::Series => 'What times are they?',
+                Kind::Missing => 'What is missing?',
+                Kind::Conversion => 'Write it in the other units.',
+                Kind::Comparison => 'Which sign belongs there?',
+                Kind::Order, Kind::Rewrite, Kind::Calendar => '',
+            },
+        };
     }
 
     /** The times and lengths in it in their colours. */

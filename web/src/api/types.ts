@@ -791,6 +791,7 @@ export interface OfferReply {
   place: number;
   turn: string;
   asked: string;
+  task: string;
   clocks: FaceReply[];
   roman: boolean;
   form: AnswerForm;

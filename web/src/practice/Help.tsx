@@ -32,7 +32,7 @@ export function Bar({
           : said.say;
   return (
     <div
-      className={`flex min-h-24 flex-wrap items-center justify-between gap-x-6 gap-y-3 border-t-2 border-ink px-5 py-3 md:px-8 ${words === '' ? '' : 'bg-wash'}`}
+      className={`flex min-h-24 flex-wrap items-center justify-between gap-x-6 gap-y-3 border-t-2 px-5 py-3 md:px-8 ${words === '' ? 'border-transparent' : 'border-ink bg-wash'}`}
     >
       <p className="max-w-3xl flex-1 text-2xl leading-snug" role="status" data-testid="said">
         {words}

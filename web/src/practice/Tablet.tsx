@@ -103,7 +103,7 @@ function Question({
   }, [right, keeper]);
   const helping = tried.said?.signal === 'look' && tried.help >= 2;
   const other = two.find((name) => name !== offer.turn);
-  const asked = plain(offer.asked);
+  const asked = `${plain(offer.asked)}. ${offer.task}`;
   return (
     <>
       <main className="grid flex-1 content-start gap-x-10 gap-y-6 px-5 pt-2 pb-6 md:px-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,30rem)]">
@@ -112,6 +112,7 @@ function Question({
           <h1 className="max-w-3xl text-[clamp(1.7rem,3.4vw,2.6rem)] leading-snug" data-testid="asked">
             <Marked text={offer.asked} />
           </h1>
+          {offer.task !== '' && <p className="-mt-3 text-2xl">{offer.task}</p>}
           {hasVoice() && (
             <button
               type="button"
