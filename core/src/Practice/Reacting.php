@@ -19,6 +19,7 @@ use Rostik\Core\Question\Form\Hands;
 use Rostik\Core\Question\Form\OneOfFour;
 use Rostik\Core\Question\Form\TrueOrFalse;
 use Rostik\Core\Sum\Answered;
+use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Time\ClockHands;
 use Rostik\Core\Time\HalfOfDay;
@@ -121,7 +122,8 @@ final readonly class Reacting
             $judged->near => 'Nearly. Count the last part once more.',
             Answered::Sign === $sum->answered() => 'Which is longer, or later? Put both on one line.',
             Answered::Order === $sum->answered() => 'Which comes first of all? Begin with that one.',
-            null !== $sum->plain()->way() => 'Where does it begin, and which way does it go? Go to the next hour first.',
+            Kind::Earlier === $sum->kind() => 'Where does it begin, and which way does it go? Go back to the hour first.',
+            null !== $sum->plain()->way() => 'Where does it begin, and which way does it go? Go on to the next hour first.',
             Answered::Length === $sum->answered() => 'Look at hours and minutes each by itself. How many minutes make an hour?',
             Answered::Date === $sum->answered() => 'Count the days on the page of the month.',
             default => 'Read the question once more, slowly. What is asked?',

@@ -10,21 +10,24 @@ const button = 'min-h-14 rounded-lg border-2 border-ink bg-sheet px-5 text-xl fo
 export function Bar({
   offer,
   tried,
+  offline,
   onHelp,
   onNext,
 }: {
   offer: OfferReply;
   tried: Tried;
+  offline: boolean;
   onHelp: (level: number) => void;
   onNext: () => void;
 }) {
   const { said, help } = tried;
   const looks = said?.signal === 'look';
-  const words =
-    said === null
-      ? tried.open
-        ? 'This one has to be looked at when the connection is back. Go on.'
-        : ''
+  const words = tried.open
+    ? offline
+      ? 'This one has to be looked at when the connection is back. Go on.'
+      : ''
+    : said === null
+      ? ''
       : said.signal === 'look' && help < 3
         ? `Look again. ${said.say}`
         : said.signal === 'look'
@@ -37,11 +40,11 @@ export function Bar({
       <p className="max-w-3xl flex-1 text-2xl leading-snug" role="status" data-testid="said">
         {words}
       </p>
-      {tried.open || (help >= 3 && looks) ? (
+      {(tried.open && offline) || (!tried.open && help >= 3 && looks) ? (
         <button type="button" className={button} onClick={onNext}>
           Go on
         </button>
-      ) : looks && help >= 1 && offer.steps.length > 0 ? (
+      ) : looks && !tried.open && help >= 1 && offer.steps.length > 0 ? (
         <button
           type="button"
           className={button}

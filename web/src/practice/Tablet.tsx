@@ -49,7 +49,14 @@ export function Tablet({ keeper, shown }: { keeper: SeatKeeper; shown: Shown }) 
           </main>
         )
       ) : (
-        <Question key={current.id} offer={current} tried={keeper.tried(current.id)} two={seat.two} keeper={keeper} />
+        <Question
+          key={current.id}
+          offer={current}
+          tried={keeper.tried(current.id)}
+          two={seat.two}
+          offline={shown.offline}
+          keeper={keeper}
+        />
       )}
     </div>
   );
@@ -73,11 +80,13 @@ function Question({
   offer,
   tried,
   two,
+  offline,
   keeper,
 }: {
   offer: OfferReply;
   tried: Tried;
   two: readonly string[];
+  offline: boolean;
   keeper: SeatKeeper;
 }) {
   // with two, the other one looks at it first
@@ -102,11 +111,14 @@ function Question({
     };
   }, [right, keeper]);
   const helping = tried.said?.signal === 'look' && tried.help >= 2;
+  const shownAll = helping && tried.help >= 3;
   const other = two.find((name) => name !== offer.turn);
   const asked = `${plain(offer.asked)}. ${offer.task}`;
   return (
     <>
-      <main className="grid flex-1 content-start gap-x-10 gap-y-6 px-5 pt-2 pb-6 md:px-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,30rem)]">
+      <main
+        className={`grid flex-1 content-start gap-x-10 gap-y-6 px-5 pt-2 pb-6 md:px-8 ${shownAll ? '' : 'lg:grid-cols-[minmax(0,1fr)_minmax(0,30rem)]'}`}
+      >
         <div className="flex min-w-0 flex-col gap-5">
           {offer.turn !== '' && <p className="text-xl text-soft">{offer.turn}, this one is yours.</p>}
           <h1 className="max-w-3xl text-[clamp(1.7rem,3.4vw,2.6rem)] leading-snug" data-testid="asked">
@@ -143,21 +155,20 @@ function Question({
               ))}
             </div>
           )}
-          {helping && !right ? <Steps key={String(tried.help >= 3)} offer={offer} all={tried.help >= 3} /> : work}
+          {helping && !right ? <Steps key={String(shownAll)} offer={offer} all={shownAll} /> : work}
         </div>
         <div className="flex justify-center lg:justify-end">
-          {right || tried.open || (helping && tried.help >= 3) ? (
-            right ? (
-              <p className="flex items-center gap-3 self-start text-3xl font-bold text-good" role="status">
-                <span aria-hidden="true" className="text-4xl">
-                  ✓
-                </span>
-                <span data-testid="right">
-                  Right: <Marked text={offer.answer} />
-                </span>
-              </p>
-            ) : null
-          ) : checking !== null ? (
+          {right && (
+            <p className="flex items-center gap-3 self-start text-3xl font-bold text-good" role="status">
+              <span aria-hidden="true" className="text-4xl">
+                ✓
+              </span>
+              <span data-testid="right">
+                Right: <Marked text={offer.answer} />
+              </span>
+            </p>
+          )}
+          {checking !== null && (
             <div className="flex w-full max-w-xl flex-col gap-3 text-2xl" role="group" aria-label="Check">
               <p>
                 {other}, look at it: do you agree with <b>{said(offer, checking)}</b>?
@@ -183,14 +194,15 @@ function Question({
                 Let us look again
               </button>
             </div>
-          ) : (
-            keys
           )}
+          {/* what was typed stays, whatever is said about it */}
+          <div className={right || shownAll || tried.open || checking !== null ? 'hidden' : 'contents'}>{keys}</div>
         </div>
       </main>
       <Bar
         offer={offer}
         tried={tried}
+        offline={offline}
         onHelp={(level) => {
           keeper.help(level);
         }}

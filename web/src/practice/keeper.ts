@@ -99,6 +99,8 @@ export class SeatKeeper {
 
   /** Asks how it stands; sends what waits. */
   async refresh(): Promise<void> {
+    // what is on its way may have left before the connection came back
+    await this.sending;
     if (this.kept.unsent.length > 0) {
       await this.flush();
       return;

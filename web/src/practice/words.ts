@@ -8,8 +8,8 @@ export function typedRuns(text: string): { mark: '' | 'h' | 'm'; text: string }[
       { mark: 'h', text: hour },
       { mark: '', text: sign },
       { mark: 'm', text: minute },
-      { mark: '', text: rest },
-    ];
+      { mark: '' as const, text: rest },
+    ].filter((run) => run.text !== '') as { mark: '' | 'h' | 'm'; text: string }[];
   }
   const found: { mark: '' | 'h' | 'm'; text: string }[] = [];
   let rest = text;
