@@ -64,40 +64,57 @@ final class Questions
      */
     public function fill(Seat $seat, array $puts, int $ahead): array
     {
-        $waiting = \count(array_filter($puts, static fn (Put $put): bool => !$put->isAnswered()));
-        $places = array_map(static fn (Put $put): int => $put->place(), $puts);
+        $taken = [];
+        foreach ($puts as $put) {
+            $taken[$put->place()] = $put;
+        }
+        // from the front: what comes next is chosen first
+        $waiting = 0;
         for ($place = 0; $waiting < $ahead && $place < $seat->practice()->questions(); ++$place) {
-            if (\in_array($place, $places, true)) {
-                continue;
-            }
-            $put = $this->next($seat, $puts, $place);
+            $put = $taken[$place] ?? null;
             if (null === $put) {
-                break;
+                $put = $this->next($seat, $puts, $place);
+                if (null === $put) {
+                    break;
+                }
+                $this->entities->persist($put);
+                $puts[] = $put;
+                usort($puts, static fn (Put $a, Put $b): int => $a->place() <=> $b->place());
             }
-            $this->entities->persist($put);
-            $puts[] = $put;
-            usort($puts, static fn (Put $a, Put $b): int => $a->place() <=> $b->place());
-            ++$waiting;
+            $waiting += $put->isAnswered() ? 0 : 1;
         }
 
         return $puts;
     }
 
     /**
-     * An answer has told something: those that come soon are chosen anew.
+     * Answers have told something: those that come soon are chosen anew.
      *
-     * @param list<Put> $puts
+     * @param ?Put      $last that was answered; null for none
+     * @param list<Put> $puts all of the tablet, in order
      *
      * @return list<Put> without those that were dropped
      */
-    public function reconsider(Put $answered, array $puts): array
+    public function reconsider(?Put $last, array $puts): array
     {
-        if (PracticeOf::Sheet === $answered->seat()->practice()->of() || (true === $answered->isRight() && Why::FindOut !== $answered->why())) {
-            return $puts;
+        // one that was dropped, and answered all the same without a connection, has its place; what came instead goes
+        $taken = [];
+        foreach ($puts as $put) {
+            if ([] !== $put->answers() || $put->isAnswered()) {
+                $taken[$put->place()] = $put;
+            }
         }
-        $soon = \array_slice(array_filter($puts, static fn (Put $put): bool => !$put->isAnswered() && [] === $put->answers() && $put->place() > $answered->place()), 0, self::SOON);
-        foreach ($soon as $put) {
-            $put->drop();
+        foreach ($puts as $put) {
+            if (isset($taken[$put->place()]) && $taken[$put->place()] !== $put && [] === $put->answers() && !$put->isAnswered()) {
+                $put->drop();
+            }
+        }
+        $told = null !== $last && $last->isAnswered() && PracticeOf::Sheet !== $last->seat()->practice()->of() && (false === $last->isRight() || Why::FindOut === $last->why());
+        if ($told) {
+            $waiting = array_values(array_filter($puts, static fn (Put $put): bool => !$put->isDropped() && !$put->isAnswered() && [] === $put->answers() && $put->place() > $last->place()));
+            foreach (\array_slice($waiting, 0, self::SOON) as $put) {
+                $put->drop();
+            }
         }
 
         return array_values(array_filter($puts, static fn (Put $put): bool => !$put->isDropped()));

@@ -140,11 +140,8 @@ final readonly class Sitting
                 }
                 $said[] = $this->take($put, $answer, $now);
                 $last = $put;
-                if ($put->isAnswered()) {
-                    $puts = $this->questions->reconsider($put, $puts);
-                }
             }
-            $puts = array_values(array_filter($puts, static fn (Put $put): bool => !$put->isDropped()));
+            $puts = $this->questions->reconsider($last, $puts);
             if (null !== $last) {
                 $seat->isHere($now, $last->id());
             }

@@ -124,6 +124,7 @@ final readonly class Reacting
             Answered::Order === $sum->answered() => 'Which comes first of all? Begin with that one.',
             Kind::Earlier === $sum->kind() => 'Where does it begin, and which way does it go? Go back to the hour first.',
             null !== $sum->plain()->way() => 'Where does it begin, and which way does it go? Go on to the next hour first.',
+            Kind::Conversion === $sum->kind() => 'How many of the small unit make one of the large one? Begin with that.',
             Answered::Length === $sum->answered() => 'Look at hours and minutes each by itself. How many minutes make an hour?',
             Answered::Date === $sum->answered() => 'Count the days on the page of the month.',
             default => 'Read the question once more, slowly. What is asked?',

@@ -59,6 +59,7 @@ export function Running({ id, classId, onBack }: { id: string; classId: string; 
       <div className="flex flex-wrap items-start justify-between gap-x-10 gap-y-4">
         {reply.open ? (
           <div>
+            <h1 className="sr-only">Practice: {reply.title}</h1>
             <p className="text-2xl text-soft">
               On the tablet: <b className="text-ink">{window.location.host}/go</b>
             </p>
@@ -197,7 +198,7 @@ function SeatLine({
         <span className="w-5 text-center font-bold" aria-hidden="true">
           {state.sign}
         </span>
-        <span className="sr-only">{state.said}</span>
+        {!loud && <span className="sr-only">{state.said}</span>}
       </button>
       {loud && <span className="basis-full px-1 pb-1 text-base">{state.said}</span>}
       {onSend && (

@@ -36,7 +36,7 @@ export function ColumnsRoom({ picture, onAnswer }: { picture: ColumnsPicture; on
       <table className="border-separate border-spacing-x-4 border-spacing-y-1 text-3xl font-bold">
         <thead>
           <tr>
-            <th aria-label="sign" />
+            <td />
             {picture.heads.map((head) => (
               <th key={head.unit} scope="col" className={`mark-${head.mark} text-2xl`}>
                 <span className="inline-flex items-center gap-1.5">

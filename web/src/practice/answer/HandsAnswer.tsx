@@ -61,8 +61,19 @@ export function HandsAnswer({ offer, onAnswer }: { offer: OfferReply; onAnswer: 
             minute: Math.round(now.minute / 6) * 6,
           }));
         }}
-        className="max-h-[44dvh]"
+        className="max-h-[40dvh]"
       />
+      {asksHalf && (
+        <Choice
+          label="Before or after noon"
+          value={half ?? ''}
+          options={[
+            { value: 'a.m.', text: halves(offer)[0] },
+            { value: 'p.m.', text: halves(offer)[1] },
+          ]}
+          onChange={setHalf}
+        />
+      )}
       <div className="flex flex-wrap items-center justify-center gap-2.5 text-lg">
         <button
           type="button"
@@ -93,19 +104,6 @@ export function HandsAnswer({ offer, onAnswer }: { offer: OfferReply; onAnswer: 
         >
           →
         </button>
-      </div>
-      <div className="flex items-center gap-3">
-        {asksHalf && (
-          <Choice
-            label="Before or after noon"
-            value={half ?? ''}
-            options={[
-              { value: 'a.m.', text: halves(offer)[0] },
-              { value: 'p.m.', text: halves(offer)[1] },
-            ]}
-            onChange={setHalf}
-          />
-        )}
         <Ready onClick={ready} off={false} />
       </div>
     </div>
