@@ -118,7 +118,7 @@ test('a class practises: three children, one of them without a connection for te
   await expect(anouk.page.getByRole('heading', { name: 'Off to the boat shed!' })).toBeVisible({ timeout: 30_000 });
 
   await page.getByRole('button', { name: 'All practices' }).click();
-  await expect(page.getByRole('button', { name: 'What each child needs' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'What each child needs', exact: true })).toBeVisible();
   await page
     .getByRole('button', { name: /^Erase: / })
     .first()
