@@ -1,11 +1,13 @@
+import type { Browser, Page } from '@playwright/test';
 import { expect, test } from './desk.js';
+import { Tablet } from './tablets.js';
 
 const to = '../docs/screenshots/';
 
 const problem =
   'The Pintail leaves Ombrel Quay at twenty to nine in the morning. The crossing to Fell Harbour takes 2 hours 35 minutes.';
 
-test('a picture of each view', async ({ desk }) => {
+test('a picture of each view', async ({ desk, browser }) => {
   const { page } = desk;
   await page.goto('/sheets');
   await page.getByRole('link', { name: /^The tide and the ferry \d/ }).click();
@@ -47,7 +49,6 @@ test('a picture of each view', async ({ desk }) => {
   await page.getByRole('navigation', { name: 'Levels of this sheet' }).getByRole('link', { name: 'core' }).click();
   await page.getByRole('button', { name: 'What it brings to light' }).click();
   await expect(page.getByText(/^Tells/)).toBeVisible();
-  await page.screenshot({ path: `${to}separating.png` });
   await page.keyboard.press('Escape');
   await page.getByRole('link', { name: 'Print…' }).click();
   await page.getByRole('button', { name: /One for each of/ }).click();
@@ -114,9 +115,43 @@ test('a picture of each view', async ({ desk }) => {
   await page.getByRole('button', { name: 'Close' }).click();
   await page.waitForTimeout(300);
   await page.screenshot({ path: `${to}school.png` });
-  await page.goto('/prepare');
-  await page.getByRole('button', { name: /Arden Vale/ }).click();
-  await page.getByRole('menuitem', { name: 'Sign out' }).click();
-  await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
-  await page.screenshot({ path: `${to}sign-in.png` });
+  await practice(page, browser);
 });
+
+/** A class at practice: one child with the first step of help, and what the teacher sees. */
+async function practice(page: Page, browser: Browser): Promise<void> {
+  await page.goto('/practise');
+  await page.getByRole('radio', { name: 'From the ladder' }).click();
+  await page.getByLabel('I can go across noon.').check();
+  await page.getByLabel('I can find a time later across the hour.').check();
+  await page.getByRole('button', { name: 'Open', exact: true }).click();
+  const code = (await page.getByTestId('code').textContent()) ?? '';
+  const tablets: Tablet[] = [];
+  for (const [i, name] of ['Anouk', 'Cleo', 'Farid', 'Keziah', 'Otis', 'Tobias', 'Wren'].entries()) {
+    const tablet = await Tablet.of(browser);
+    await tablet.comeIn(code, name);
+    for (let k = 0; k < i % 4; k += 1) {
+      await tablet.answer(await tablet.kept(), 'right');
+      await expect(tablet.page.getByTestId('right')).toBeVisible();
+      await expect(tablet.page.getByTestId('right')).toBeHidden();
+    }
+    tablets.push(tablet);
+  }
+  const [, cleo, farid] = tablets;
+  if (!cleo || !farid) {
+    throw new Error('Nobody is there.');
+  }
+  for (let k = 0; k < 3; k += 1) {
+    await farid.answer(await farid.kept(), 'look');
+  }
+  for (let k = 0; k < 2; k += 1) {
+    await cleo.answer(await cleo.kept(), 'look');
+  }
+  await cleo.page.waitForTimeout(500);
+  await cleo.page.screenshot({ path: `${to}practise-tablet.png` });
+  await expect(page.getByText('has looked three times')).toBeVisible();
+  await page.getByRole('button', { name: /^Farid/ }).click();
+  await page.waitForTimeout(800);
+  await page.screenshot({ path: `${to}practise.png` });
+  await Promise.all(tablets.map((one) => one.context.close()));
+}

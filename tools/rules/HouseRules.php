@@ -52,7 +52,7 @@ final class HouseRules
         'Marking' => ['Account', 'Api', 'Classroom', 'Sheet', 'Storage'],
         'Evidence' => ['Account', 'Api', 'Classroom', 'Marking', 'Sheet'],
         'Practice' => ['Account', 'Api', 'Classroom', 'Evidence', 'Sheet', 'Storage'],
-        'Data' => ['Account', 'Api', 'Classroom', 'Evidence', 'Marking', 'Sheet', 'Storage', 'Timetable'],
+        'Data' => ['Account', 'Api', 'Classroom', 'Evidence', 'Marking', 'Practice', 'Sheet', 'Storage', 'Timetable'],
         'Machine' => ['Printing'],
         'School' => ['Account', 'Api', 'Classroom'],
         'Demo' => ['Account', 'Classroom', 'Marking', 'Sheet'],

@@ -11,6 +11,7 @@ use Rostik\App\Account\Teachers;
 use Rostik\App\Classroom\Classroom;
 use Rostik\App\Classroom\Classrooms;
 use Rostik\App\Marking\Pile;
+use Rostik\App\Practice\Practice;
 use Rostik\App\Sheet\Copy;
 use Rostik\App\Sheet\Sheet;
 use Rostik\App\Timetable\Timetable;
@@ -56,16 +57,20 @@ final readonly class Erasing
                 }
                 $class->isTaughtByThese($others);
                 // the record stays with the class
-                foreach ($this->entities->getRepository(Pile::class)->findBy(['owner' => $teacher, 'classroom' => $class]) as $pile) {
-                    $pile->goesTo($others[0]);
+                foreach ([Pile::class, Practice::class] as $what) {
+                    foreach ($this->entities->getRepository($what)->findBy(['owner' => $teacher, 'classroom' => $class]) as $one) {
+                        $one->goesTo($others[0]);
+                    }
                 }
             }
             $this->entities->flush();
-            // piles of classes that she has handed over
-            foreach ($this->entities->getRepository(Pile::class)->findBy(['owner' => $teacher]) as $pile) {
-                $next = $pile->classroom()?->teachers()[0] ?? null;
-                if (null !== $next && $next !== $teacher) {
-                    $pile->goesTo($next);
+            // piles and practices of classes that she has handed over
+            foreach ([Pile::class, Practice::class] as $what) {
+                foreach ($this->entities->getRepository($what)->findBy(['owner' => $teacher]) as $one) {
+                    $next = $one->classroom()?->teachers()[0] ?? null;
+                    if (null !== $next && $next !== $teacher) {
+                        $one->goesTo($next);
+                    }
                 }
             }
             $this->entities->flush();

@@ -17,6 +17,9 @@ use Rostik\App\Marking\Paper;
 use Rostik\App\Marking\Pile;
 use Rostik\App\Marking\PileCsv;
 use Rostik\App\Marking\PilePart;
+use Rostik\App\Practice\Practice;
+use Rostik\App\Practice\Put;
+use Rostik\App\Practice\Seat;
 use Rostik\App\Sheet\Copy;
 use Rostik\App\Sheet\Question;
 use Rostik\App\Sheet\QuestionText;
@@ -59,6 +62,7 @@ final readonly class Takeout
                 'timetables' => array_map(static fn (Timetable $one): array => ['title' => $one->title(), 'vehicle' => $one->vehicle()->value, 'csv' => CsvTable::write($one->table())], $tables),
                 'classes' => array_map($this->classroom(...), $classes),
                 'piles' => array_map($this->pile(...), $piles),
+                'practices' => array_merge([], ...array_map($this->practices(...), $classes)),
             ]),
         ];
         foreach ($sheets as $i => $sheet) {
@@ -84,7 +88,7 @@ final readonly class Takeout
     {
         return [
             'README.txt' => self::readme('of the class '.$class->name().', '.$class->school()->name(), $this->clock->now()),
-            'data.json' => $this->json(['classes' => [$this->classroom($class)], 'piles' => array_map($this->pile(...), $this->pilesOf($class))]),
+            'data.json' => $this->json(['classes' => [$this->classroom($class)], 'piles' => array_map($this->pile(...), $this->pilesOf($class)), 'practices' => $this->practices($class)]),
         ] + $this->lists($class);
     }
 
@@ -101,6 +105,12 @@ final readonly class Takeout
             $papers[] = ['title' => $paper->pile()->title(), 'onDay' => $paper->pile()->onDay()->format('Y-m-d'), 'questions' => array_map(static fn (QuestionText $text): array => $text->kept(), $questions)] + $this->paper($paper);
             foreach ($paper->marks() as $place => $mark) {
                 $rows[] = [$paper->pile()->onDay()->format('Y-m-d'), $paper->pile()->title(), isset($questions[$place]) ? $questions[$place]->sum : '', $mark->given, $mark->sign->value ?? '', null === $mark->over ? '' : ($mark->over ? 'right' : 'wrong')];
+            }
+        }
+
+        foreach ($this->entities->getRepository(Seat::class)->findBy(['child' => $child], ['cameAt' => 'ASC']) as $seat) {
+            foreach ($this->puts($seat) as $put) {
+                $rows[] = [$seat->practice()->day(), 'practice', $put->text()->line(), implode(', then ', array_map(static fn (array $one): string => '' === $one['read'] ? $one['given'] : $one['read'], $put->answers())), null === $put->isRight() ? '' : ($put->isRight() ? 'right' : 'wrong'), ''];
             }
         }
 
@@ -129,6 +139,32 @@ final readonly class Takeout
     private function pilesOf(Classroom $class): array
     {
         return $this->entities->getRepository(Pile::class)->findBy(['classroom' => $class, 'deletedAt' => null], ['id' => 'ASC']);
+    }
+
+    /**
+     * What was answered at tablets, question by question. It is taken along and not brought in again: the code of a practice, and
+     * whoever sat where, belong to their day.
+     *
+     * @return list<array<string, mixed>>
+     */
+    private function practices(Classroom $class): array
+    {
+        $practices = [];
+        foreach ($this->entities->getRepository(Practice::class)->findBy(['classroom' => $class], ['openedAt' => 'ASC']) as $practice) {
+            $seats = [];
+            foreach ($this->entities->getRepository(Seat::class)->findBy(['practice' => $practice], ['cameAt' => 'ASC']) as $seat) {
+                $seats[] = ['child' => $seat->child()?->id()->toRfc4122(), 'partner' => $seat->partner()?->id()->toRfc4122(), 'number' => $seat->number(), 'questions' => array_map(static fn (Put $put): array => ['text' => $put->text()->kept(), 'why' => $put->why()->value, 'answers' => $put->answers(), 'help' => $put->help(), 'right' => $put->isRight()], $this->puts($seat))];
+            }
+            $practices[] = ['classId' => $class->id()->toRfc4122(), 'title' => $practice->title(), 'onDay' => $practice->day(), 'tablets' => $seats];
+        }
+
+        return $practices;
+    }
+
+    /** @return list<Put> that were answered */
+    private function puts(Seat $seat): array
+    {
+        return array_values(array_filter($this->entities->getRepository(Put::class)->findBy(['seat' => $seat], ['place' => 'ASC']), static fn (Put $put): bool => null !== $put->isRight()));
     }
 
     /** @return array<string, mixed> */

@@ -15,6 +15,7 @@ use Rostik\App\Account\Teachers;
 use Rostik\App\Account\Tries;
 use Rostik\App\Classroom\Classroom;
 use Rostik\App\Marking\Pile;
+use Rostik\App\Practice\Practice;
 use Rostik\App\Sheet\SheetRepository;
 
 /** Carries out what schools say of how long things are kept ({@see Keeping}). It is done each night, and does no harm done twice. */
@@ -37,7 +38,9 @@ final readonly class Tidying
                 $this->sheets->forget($teacher, $deleted);
                 $piles += $this->piles('p.owner = :of AND p.deletedAt < :before', $teacher->id()->toBinary(), $deleted);
                 if (null !== $keeping->marksMonths) {
-                    $piles += $this->piles('p.owner = :of AND p.onDay < :before', $teacher->id()->toBinary(), $now->modify('-'.$keeping->marksMonths.' months'));
+                    $before = $now->modify('-'.$keeping->marksMonths.' months');
+                    $piles += $this->piles('p.owner = :of AND p.onDay < :before', $teacher->id()->toBinary(), $before);
+                    $piles += $this->gone(Practice::class, 'p.owner = :of AND p.openedAt < :before', $teacher->id()->toBinary(), $before);
                 }
             }
             array_push($classes, ...$this->leave($school, $now));
@@ -53,7 +56,13 @@ final readonly class Tidying
 
     private function piles(string $where, string $of, \DateTimeImmutable $before): int
     {
-        $gone = $this->entities->createQuery('DELETE FROM '.Pile::class.' p WHERE '.$where)->setParameter('of', $of)->setParameter('before', $before)->execute();
+        return $this->gone(Pile::class, $where, $of, $before);
+    }
+
+    /** @param class-string $what */
+    private function gone(string $what, string $where, string $of, \DateTimeImmutable $before): int
+    {
+        $gone = $this->entities->createQuery('DELETE FROM '.$what.' p WHERE '.$where)->setParameter('of', $of)->setParameter('before', $before)->execute();
 
         return is_numeric($gone) ? (int) $gone : 0;
     }

@@ -53,6 +53,13 @@ final readonly class PracticeController
         return new JsonResponse($this->practices->reply($practice));
     }
 
+    /** For children without a tablet. */
+    #[Route('/api/practices/{id}/paper', methods: ['POST'])]
+    public function onPaper(#[CurrentUser] Teacher $teacher, string $id, #[MapRequestPayload] OnPaperRequest $wanted): Response
+    {
+        return new JsonResponse($this->practices->onPaper($teacher, $this->practices->get($id), $wanted->for), Response::HTTP_CREATED);
+    }
+
     /** With all its answers, for good. */
     #[Route('/api/practices/{id}', methods: ['DELETE'])]
     public function delete(string $id): Response

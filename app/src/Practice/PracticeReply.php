@@ -8,12 +8,12 @@ namespace Rostik\App\Practice;
 final readonly class PracticeReply
 {
     /**
-     * @param string              $title   what is practised, in words
-     * @param string              $opened  day and time
-     * @param string              $until   time of day at which it ends by itself
-     * @param list<SeatSeenReply> $seats   by name
-     * @param list<string>        $missing names of the children who have not come in
-     * @param ?HardestReply       $hardest null where nothing went wrong yet
+     * @param string                 $title   what is practised, in words
+     * @param string                 $opened  day and time
+     * @param string                 $until   time of day at which it ends by itself
+     * @param list<SeatSeenReply>    $seats   by name
+     * @param list<ComeInChildReply> $missing children who have not come in
+     * @param ?HardestReply          $hardest null where nothing went wrong yet
      */
     public function __construct(
         public string $id,

@@ -12,12 +12,18 @@ use Rostik\App\Classroom\Child;
 use Rostik\App\Classroom\Classroom;
 use Rostik\App\Classroom\ClassroomVoter;
 use Rostik\App\Evidence\ClassEvidence;
+use Rostik\App\Sheet\CopySets;
 use Rostik\App\Sheet\Question;
+use Rostik\App\Sheet\QuestionRequest;
 use Rostik\App\Sheet\QuestionText;
 use Rostik\App\Sheet\Sheets;
+use Rostik\App\Sheet\SheetSettings;
 use Rostik\Core\Mistake\MistakeBook;
 use Rostik\Core\Question\Setting;
+use Rostik\Core\Sheet\Layout;
 use Rostik\Core\Skill\Ladder;
+use Rostik\Core\Skill\Level;
+use Rostik\Core\Skill\Limits;
 use Rostik\Core\Skill\NoSuchRung;
 use Rostik\Core\Skill\Rung;
 use Rostik\Core\Timetable\TableLine;
@@ -38,6 +44,9 @@ final readonly class Practices
 
     private const LAST_WORD = 'That was good thinking. Well done, and thank you.';
 
+    /** Practices that one teacher keeps. */
+    private const MOST = 2000;
+
     /** Practices of a class that are listed. */
     private const LISTED = 20;
 
@@ -49,6 +58,8 @@ final readonly class Practices
         private Sheets $sheets,
         private ClassEvidence $evidence,
         private MistakeBook $book,
+        private Questions $questions,
+        private CopySets $sets,
     ) {
     }
 
@@ -74,6 +85,9 @@ final readonly class Practices
             if ($earlier->isOpen($now)) {
                 throw new CannotBeHad('A practice of this class is open already. Close it first.');
             }
+        }
+        if ($this->entities->getRepository(Practice::class)->count(['owner' => $teacher]) >= self::MOST) {
+            throw new CannotBeHad(\sprintf('There are %d practices already. Erase old ones first.', self::MOST));
         }
         $sheet = PracticeOf::Sheet === $wanted->of ? $this->sheets->get($wanted->sheet ?? '') : null;
         $questions = null === $sheet ? null : array_values(array_filter(array_map(static fn (Question $one): QuestionText => $one->text(), $sheet->questions()), static fn (QuestionText $text): bool => '' !== trim($text->sum) && !TableLine::is($text->sum)));
@@ -154,6 +168,36 @@ final readonly class Practices
         }
     }
 
+    /**
+     * The same on paper, for children who have no tablet: a copy for each, with its code, so that it is marked as any other.
+     *
+     * @param list<string> $ids of children; none for all who are not there
+     *
+     * @throws CannotBeHad
+     */
+    public function onPaper(Teacher $teacher, Practice $practice, array $ids): OnPaperReply
+    {
+        $children = array_values(array_filter($practice->classroom()->children(), static fn (Child $child): bool => [] === $ids || \in_array($child->id()->toRfc4122(), $ids, true)));
+        if ([] === $children) {
+            throw new CannotBeHad('There is no child in this class to print for.');
+        }
+        $own = [];
+        foreach ($children as $child) {
+            $questions = $this->questions->onPaper($practice, $child, $this->clock->now());
+            if ([] !== $questions) {
+                $own[] = [$child, $questions];
+            }
+        }
+        if ([] === $own) {
+            throw new CannotBeHad('There is nothing to be asked on paper.');
+        }
+        $questions = array_map(static fn (QuestionText $text): QuestionRequest => new QuestionRequest(Uuid::v4()->toRfc4122(), $text), $own[0][1]);
+        $sheet = $this->sheets->new($teacher, \sprintf('Practice on paper, %s', $practice->openedAt()->format('j F')), $questions, $practice->classroom(), SheetSettings::forLevel(Level::Core, Layout::Page, $practice->rungs(), new Limits()));
+        $this->entities->flush();
+
+        return new OnPaperReply($sheet->id()->toRfc4122(), $this->sets->each($sheet, $own)->toRfc4122());
+    }
+
     public function reply(Practice $practice): PracticeReply
     {
         $now = $this->clock->now();
@@ -193,7 +237,7 @@ final readonly class Practices
             $practice->openedAt()->format('Y-m-d H:i'),
             $practice->endsAt()->format('H:i'),
             $seen,
-            array_values(array_map(static fn (Child $child): string => $practice->isByNumbers() ? (string) ($child->position() + 1) : $child->name(), array_filter($practice->classroom()->children(), static fn (Child $child): bool => !isset($taken[$child->id()->toRfc4122()])))),
+            array_values(array_map(static fn (Child $child): ComeInChildReply => new ComeInChildReply($child->id()->toRfc4122(), $practice->isByNumbers() ? (string) ($child->position() + 1) : $child->name()), array_filter($practice->classroom()->children(), static fn (Child $child): bool => !isset($taken[$child->id()->toRfc4122()])))),
             $this->hardest(array_merge([], ...array_values($puts))),
         );
     }

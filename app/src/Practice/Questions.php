@@ -88,6 +88,26 @@ final class Questions
     }
 
     /**
+     * What a child would be asked, were it at a tablet, for who has none: nothing is kept of it here.
+     *
+     * @return list<QuestionText>
+     */
+    public function onPaper(Practice $practice, Child $child, \DateTimeImmutable $now): array
+    {
+        $seat = new Seat($practice, $child, null, $child->position() + 1, '', $now, crc32('paper'.$child->id()->toRfc4122()) & 0x7FFFFFFF);
+        $puts = [];
+        for ($place = 0; $place < $practice->questions(); ++$place) {
+            $put = $this->next($seat, $puts, $place);
+            if (null === $put) {
+                break;
+            }
+            $puts[] = $put;
+        }
+
+        return array_map(static fn (Put $put): QuestionText => $put->text(), $puts);
+    }
+
+    /**
      * Answers have told something: those that come soon are chosen anew.
      *
      * @param ?Put      $last that was answered; null for none

@@ -22,6 +22,10 @@ final readonly class Sitting
     /** A class without a list has so many numbers. */
     public const NUMBERS = 40;
 
+    /** So many tablets, and answers to one question, are kept. */
+    private const TABLETS = 300;
+    private const ANSWERS = 40;
+
     /** What was answered without a connection is still kept so many seconds after the practice has been closed. */
     private const LATE = 900;
 
@@ -77,6 +81,9 @@ final readonly class Sitting
         }
         if ($practice->wantsSigns() && null !== $child) {
             $this->showsSign($child, $wanted->sign);
+        }
+        if ($this->entities->getRepository(Seat::class)->count(['practice' => $practice]) >= self::TABLETS) {
+            throw new CannotBeHad('There are too many tablets. Ask your teacher.');
         }
         $now = $this->clock->now();
         $seat = new Seat($practice, $child, $partner, null === $child ? (int) $wanted->child : $child->position() + 1, hash('sha256', $secret), $now, crc32($practice->id()->toRfc4122().$wanted->child) & 0x7FFFFFFF);
@@ -184,8 +191,8 @@ final readonly class Sitting
             return new SaidReply($answer->question, $answer->n, Signal::Look, '', '');
         }
         $reaction = $this->questions->react($put, $answer->given);
-        // what cannot be read is nobody's answer
-        if (Signal::Unclear !== $reaction->signal || \count($put->answers()) < 20) {
+        // more than any child writes is said something about, and not kept
+        if (\count($put->answers()) < self::ANSWERS) {
             $put->answer(mb_substr($answer->given, 0, 200), new Reaction($reaction->signal, '', mb_substr(Marked::plain($reaction->read), 0, 200), $reaction->mistake), $answer->help, $now);
         }
 

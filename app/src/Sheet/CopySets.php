@@ -55,6 +55,26 @@ final readonly class CopySets
     }
 
     /**
+     * Copies of which each has questions of its own.
+     *
+     * @param list<array{Child, list<QuestionText>}> $own
+     *
+     * @return Uuid of the set
+     */
+    public function each(Sheet $sheet, array $own): Uuid
+    {
+        $this->quota->copies($sheet->owner(), \count($own));
+        $set = Uuid::v7();
+        foreach ($this->codes($sheet->owner(), \count($own)) as $i => $code) {
+            [$child, $questions] = $own[$i] ?? throw new \LogicException('There is a code for each.');
+            $this->entities->persist(new Copy($sheet, $set, $i, $code, $child, $questions, null, $this->clock->now()));
+        }
+        $this->entities->flush();
+
+        return $set;
+    }
+
+    /**
      * Stories with numbers of its own for each copy but the first, which is the sheet itself.
      *
      * @param list<int> $places of the questions that are told

@@ -313,6 +313,27 @@ final class PracticeTest extends ApiTestCase
         }
     }
 
+    public function testForWhoHasNoTabletItIsPrintedWithACodeThatIsMarkedAsAnyOther(): void
+    {
+        $practice = $this->open(['many' => 6]);
+        $this->signIn();
+        $children = array_flip($this->children());
+        $made = $this->ask('POST', '/api/practices/'.$practice['id'].'/paper', ['for' => [$children['Quill'], $children['Rufus']]]);
+        self::assertSame(201, $this->code(), (string) json_encode($made));
+        $this->browser->request('GET', '/print/sheets/'.self::word($made['sheet']).'?set='.self::word($made['set']));
+        self::assertSame(200, $this->code());
+        $page = $this->printed();
+        self::assertStringContainsString('Quill', $page);
+        self::assertStringContainsString('Rufus', $page);
+        self::assertStringNotContainsString('Yusuf', $page);
+        $copies = (array) self::in($this->ask('GET', '/api/sheets/'.self::word($made['sheet']).'/sets'), 0, 'copies');
+        self::assertCount(2, $copies);
+        $pile = $this->ask('POST', '/api/piles', ['sheetId' => $made['sheet'], 'set' => $made['set']]);
+        self::assertSame(201, $this->code(), (string) json_encode($pile));
+        self::assertSame(['Quill', 'Rufus'], array_map(static fn (mixed $one): mixed => self::in($one, 'name'), (array) $pile['papers']));
+        self::assertCount(6, (array) self::in($pile, 'papers', 0, 'own'));
+    }
+
     public function testOnlyOneIsOpenAndWhatIsForgottenIsGone(): void
     {
         $practice = $this->open();

@@ -155,8 +155,13 @@ final readonly class Offering
             $signs[$plain->amount($length)] = $marked->amount($length);
         }
 
-        // the longest first, as strtr does: 1:20 is no part of 11:20
-        return [] === $signs ? $asked : strtr($asked, $signs);
+        // the longest first: 1:20 is no part of 11:20, and 25 min none of 25 minutes
+        uksort($signs, static fn (string $a, string $b): int => \strlen($b) <=> \strlen($a));
+        if ([] !== $signs) {
+            $asked = (string) preg_replace_callback('/(?<![\w:.])(?:'.implode('|', array_map(static fn (int|string $one): string => preg_quote((string) $one, '/'), array_keys($signs))).')(?![\w:])/u', static fn (array $found): string => $signs[$found[0]] ?? $found[0], $asked);
+        }
+
+        return (string) preg_replace(['/(?<![\w:{.])(\d+ minutes?)(?!\w)/u', '/(?<![\w:{.])(\d+ hours?)(?!\w)/u'], ['{m:$1}', '{h:$1}'], $asked);
     }
 
     /**

@@ -125,6 +125,14 @@ final class OfferingTest extends TestCase
         self::assertStringContainsString('like this: 8:20 a.m.', str_replace('8:20 a.m', '8:20 a.m.', rtrim($offering->react($question, new Manner(), 1, 'soon')->say, '.')));
     }
 
+    public function testTimesAndLengthsHaveTheirColoursWhereverTheyStand(): void
+    {
+        $sum = Later::of(StatedTime::of(TimeOfDay::ofMinutes(10 * 60 + 35)), Amount::minutes(25));
+        $asked = static fn (string $words): string => Core::get(Offering::class)->of(new Question($sum, $words), new Manner(), 1)->asked;
+        self::assertSame('Low water is at {h:10}:{m:35} {x:a.m.}, and the walk takes {m:25 minutes}. When is it over?', $asked('Low water is at 10:35 a.m., and the walk takes 25 minutes. When is it over?'));
+        self::assertSame('It begins at {h:10}:{m:35} {x:a.m.} and takes {m:25 min}, not 110:35 a.m. When is it over?', $asked('It begins at 10:35 a.m. and takes 25 min, not 110:35 a.m. When is it over?'));
+    }
+
     public function testHandsAreReadAsTheyStand(): void
     {
         $offering = Core::get(Offering::class);

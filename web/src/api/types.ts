@@ -802,6 +802,15 @@ export interface OfferReply {
   usual: UsualReply[];
 }
 
+export interface OnPaperReply {
+  sheet: string;
+  set: string;
+}
+
+export interface OnPaperRequest {
+  for?: string[];
+}
+
 export interface OnTheLine {
   type: 'line';
   room: Room | null;
@@ -933,7 +942,7 @@ export interface PracticeReply {
   opened: string;
   until: string;
   seats: SeatSeenReply[];
-  missing: string[];
+  missing: ComeInChildReply[];
   hardest: HardestReply | null;
 }
 

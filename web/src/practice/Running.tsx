@@ -1,8 +1,16 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { ask } from '../api/client';
-import type { ClosePracticeRequest, PracticeReply, SeatSeenReply, SeatState } from '../api/types';
+import { shelfQuery } from '../api/queries';
+import type {
+  ClosePracticeRequest,
+  OnPaperReply,
+  OnPaperRequest,
+  PracticeReply,
+  SeatSeenReply,
+  SeatState,
+} from '../api/types';
 import { Button } from '../ui/Button';
 import { useNotice } from '../ui/notices';
 import { useAddress } from '../ui/useAddress';
@@ -22,6 +30,7 @@ const states: Record<SeatState, { sign: string; said: string }> = {
 export function Running({ id, classId, onBack }: { id: string; classId: string; onBack?: (() => void) | undefined }) {
   const client = useQueryClient();
   const notice = useNotice();
+  const navigate = useNavigate();
   const practice = useQuery(practiceQuery(id));
   const { params, put } = useAddress();
   const [closing, setClosing] = useState(false);
@@ -45,6 +54,17 @@ export function Running({ id, classId, onBack }: { id: string; classId: string; 
   const send = useMutation({
     mutationFn: (seat: string) => ask<PracticeReply>('DELETE', `/api/practices/${id}/seats/${seat}`),
     onSuccess: show,
+    onError: (failure) => {
+      notice(failure.message);
+    },
+  });
+  const paper = useMutation({
+    mutationFn: (children: string[]) =>
+      ask<OnPaperReply>('POST', `/api/practices/${id}/paper`, { for: children } satisfies OnPaperRequest),
+    onSuccess: ({ sheet, set }) => {
+      void client.invalidateQueries(shelfQuery);
+      void navigate(`/sheets/${sheet}/print?set=${set}`);
+    },
     onError: (failure) => {
       notice(failure.message);
     },
@@ -161,7 +181,18 @@ export function Running({ id, classId, onBack }: { id: string; classId: string; 
         </ul>
       )}
       {reply.open && reply.missing.length > 0 && (
-        <p className="max-w-5xl text-lg text-soft">Not there: {reply.missing.join(', ')}</p>
+        <div className="flex max-w-5xl flex-wrap items-center gap-x-4 gap-y-1 text-lg">
+          <p className="text-soft">Not there: {reply.missing.map((one) => one.name).join(', ')}</p>
+          <Button
+            look="quiet"
+            disabled={paper.isPending}
+            onClick={() => {
+              paper.mutate(reply.missing.map((one) => one.id));
+            }}
+          >
+            Print it for them on paper
+          </Button>
+        </div>
       )}
       {seat && <Questions id={id} seat={seat} />}
     </div>

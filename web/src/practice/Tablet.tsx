@@ -65,7 +65,11 @@ export function Tablet({ keeper, shown }: { keeper: SeatKeeper; shown: Shown }) 
 /** How far one has come: a bead for each question, never a score. */
 function Beads({ done, of }: { done: number; of: number }) {
   return (
-    <p className="flex flex-wrap gap-1.5" role="img" aria-label={`Question ${Math.min(done + 1, of)} of ${of}`}>
+    <p
+      className="flex flex-wrap gap-1.5 max-sm:order-last max-sm:basis-full"
+      role="img"
+      aria-label={`Question ${Math.min(done + 1, of)} of ${of}`}
+    >
       {Array.from({ length: of }, (_, i) => (
         <span
           key={i}
@@ -117,7 +121,7 @@ function Question({
   return (
     <>
       <main
-        className={`grid flex-1 content-start gap-x-10 gap-y-6 px-5 pt-2 pb-6 md:px-8 ${shownAll ? '' : 'lg:grid-cols-[minmax(0,1fr)_minmax(0,30rem)]'}`}
+        className={`grid flex-1 content-start gap-x-10 gap-y-6 px-5 pt-2 pb-6 md:px-8 ${shownAll ? '' : 'lg:grid-cols-[minmax(0,1fr)_minmax(0,26rem)]'}`}
       >
         <div className="flex min-w-0 flex-col gap-5">
           {offer.turn !== '' && <p className="text-xl text-soft">{offer.turn}, this one is yours.</p>}

@@ -7,7 +7,7 @@ import { handsText } from '../saying';
 import { Ready } from './Ready';
 
 const turn =
-  'grid min-h-14 min-w-14 place-items-center rounded-lg border-2 border-ink bg-sheet text-2xl font-bold hover:bg-wash';
+  'grid min-h-14 min-w-12 place-items-center rounded-lg border-2 border-ink bg-sheet text-2xl font-bold hover:bg-wash';
 
 /** Hands are set: dragged, or turned by keys. Each turns by itself, so that it is the child who knows where the hour hand stands. */
 export function HandsAnswer({ offer, onAnswer }: { offer: OfferReply; onAnswer: (given: string) => void }) {
@@ -104,7 +104,9 @@ export function HandsAnswer({ offer, onAnswer }: { offer: OfferReply; onAnswer: 
         >
           →
         </button>
-        <Ready onClick={ready} off={false} />
+        <span className="grid max-sm:basis-full">
+          <Ready onClick={ready} off={false} />
+        </span>
       </div>
     </div>
   );

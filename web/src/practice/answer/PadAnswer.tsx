@@ -91,7 +91,7 @@ export function PadAnswer({ pad, filled, onAnswer }: Props) {
           <button
             key={sign}
             type="button"
-            className={`${key} ${sign === 'h' ? 'text-hour' : sign === 'min' ? 'text-minute' : ''} ${many ? 'min-h-12 text-lg' : ''}`}
+            className={`${key} ${sign === 'h' ? 'text-hour' : sign === 'min' ? 'text-minute' : ''} ${many ? 'min-h-12 px-0.5 text-[clamp(0.85rem,3.4vw,1.125rem)]' : ''}`}
             onClick={() => {
               setText(withKey(text, sign));
             }}
