@@ -14,6 +14,7 @@ const forms: { name: string; rungs: string[]; is: (offer: Offer) => boolean }[] 
   { name: 'a table', rungs: ['activity-table'], is: (one) => one.form.type === 'table' },
   { name: 'signs', rungs: ['compare-lengths'], is: (one) => one.pad.choose.includes('<') },
   { name: 'words', rungs: ['past-and-to'], is: (one) => one.pad.keys.includes('past') },
+  { name: 'a timetable', rungs: ['find-in-timetable'], is: (one) => one.table !== null },
   { name: 'told', rungs: ['one-step-problem'], is: (one) => one.asked.length > 60 },
 ];
 

@@ -8,6 +8,7 @@ export interface Offer {
   pad: { keys: string[]; choose: string[]; order: string[] };
   usual: { text: string; signal: string; hands: number[] | null }[];
   clocks: unknown[];
+  table: unknown;
 }
 
 /** Asks the API as the page does that is open. */

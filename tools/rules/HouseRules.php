@@ -32,7 +32,7 @@ final class HouseRules
         'Evidence' => ['Judging', 'Mistake', 'Notation', 'Skill', 'Sum', 'Weighing', 'Work'],
         'Sheet' => ['Judging', 'Notation', 'Picture', 'Problem', 'Question', 'Skill', 'Sum', 'Time', 'Weighing', 'Work'],
         'Board' => ['Method', 'Notation', 'Picture', 'Problem', 'Sum', 'Time', 'Work'],
-        'Practice' => ['Board', 'Evidence', 'Judging', 'Method', 'Mistake', 'Notation', 'Question', 'Skill', 'Sum', 'Time'],
+        'Practice' => ['Board', 'Evidence', 'Judging', 'Method', 'Mistake', 'Notation', 'Question', 'Skill', 'Sum', 'Time', 'Timetable'],
     ];
 
     public const APP = [
@@ -51,7 +51,7 @@ final class HouseRules
         'Printing' => ['Account', 'Api', 'Classroom', 'Sheet'],
         'Marking' => ['Account', 'Api', 'Classroom', 'Sheet', 'Storage'],
         'Evidence' => ['Account', 'Api', 'Classroom', 'Marking', 'Sheet'],
-        'Practice' => ['Account', 'Api', 'Classroom', 'Evidence', 'Sheet', 'Storage'],
+        'Practice' => ['Account', 'Api', 'Classroom', 'Evidence', 'Sheet', 'Storage', 'Timetable'],
         'Data' => ['Account', 'Api', 'Classroom', 'Evidence', 'Marking', 'Practice', 'Sheet', 'Storage', 'Timetable'],
         'Machine' => ['Printing'],
         'School' => ['Account', 'Api', 'Classroom'],

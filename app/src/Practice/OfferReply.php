@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\App\Practice;
 
+use Rostik\App\Timetable\TableReply;
 use Rostik\Core\Method\Step;
 use Rostik\Core\Practice\Offer;
 use Rostik\Core\Practice\Pad;
@@ -12,20 +13,23 @@ use Rostik\Core\Question\AnswerForm;
 use Rostik\Core\Question\Choice;
 use Rostik\Core\Question\Form\OneOfFour;
 use Rostik\Core\Question\ShownClock;
+use Rostik\Core\Timetable\TableStep;
 
 /** A question as a child gets it. */
 final readonly class OfferReply
 {
     /**
-     * @param int              $place  from 0
-     * @param string           $turn   whose turn it is, where two sit there; empty for one alone
-     * @param string           $asked  marked text
-     * @param string           $task   what is to be found; may be empty
+     * @param int              $place   from 0
+     * @param string           $turn    whose turn it is, where two sit there; empty for one alone
+     * @param string           $asked   marked text
+     * @param string           $task    what is to be found; may be empty
      * @param list<FaceReply>  $clocks
-     * @param string           $way    the method of the working
-     * @param list<Step>       $steps  of it
-     * @param string           $answer marked text
+     * @param string           $way     the method of the working
+     * @param list<Step>       $steps   of it
+     * @param string           $answer  marked text
      * @param list<UsualReply> $usual
+     * @param ?TableReply      $table   the timetable to be read; null where there is none
+     * @param list<TableStep>  $reading where to look in it, step by step
      */
     public function __construct(
         public string $id,
@@ -41,10 +45,12 @@ final readonly class OfferReply
         public array $steps,
         public string $answer,
         public array $usual,
+        public ?TableReply $table,
+        public array $reading,
     ) {
     }
 
-    public static function of(Put $put, Offer $offer): self
+    public static function of(Put $put, Offer $offer, ?TableReply $table): self
     {
         $seat = $put->seat();
 
@@ -63,6 +69,8 @@ final readonly class OfferReply
             $offer->steps,
             $offer->answer,
             array_map(static fn (Usual $one): UsualReply => new UsualReply($one->text, $one->reaction->signal, $one->reaction->say, $one->reaction->read, $one->hands), $offer->usual),
+            $table,
+            $offer->reading,
         );
     }
 }

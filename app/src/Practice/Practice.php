@@ -9,7 +9,9 @@ use Rostik\App\Account\Teacher;
 use Rostik\App\Classroom\Classroom;
 use Rostik\App\Classroom\InClassroom;
 use Rostik\App\Sheet\QuestionText;
+use Rostik\App\Sheet\SheetTable;
 use Rostik\Core\Evidence\Seen;
+use Rostik\Core\Timetable\Vehicle;
 use Symfony\Component\Uid\Uuid;
 
 /** A practice of a class: what is practised, the code that leads there, and from when to when. */
@@ -36,6 +38,10 @@ class Practice implements InClassroom
     #[ORM\Column(type: 'json', nullable: true)]
     private ?array $sheet;
 
+    /** @var ?array{title: string, vehicle: string, csv: string} */
+    #[ORM\Column(type: 'json', nullable: true)]
+    private ?array $timetable;
+
     /**
      * @param string              $code      as {@see Code} draws it
      * @param list<string>        $rungs     ids, in no special order
@@ -43,6 +49,7 @@ class Practice implements InClassroom
      * @param int                 $questions so many for each child
      * @param bool                $signs     whether a child also shows its three pictures
      * @param bool                $numbers   whether children are known by their numbers alone
+     * @param ?SheetTable         $table     the timetable that is asked about; null for none
      */
     public function __construct(
         #[ORM\ManyToOne]
@@ -70,8 +77,10 @@ class Practice implements InClassroom
         private \DateTimeImmutable $openedAt,
         #[ORM\Column]
         private \DateTimeImmutable $endsAt,
+        ?SheetTable $table = null,
     ) {
         $this->id = Uuid::v7();
+        $this->timetable = null === $table ? null : ['title' => $table->title, 'vehicle' => $table->vehicle->value, 'csv' => $table->csv];
         $this->sheet = null === $sheet ? null : array_map(static fn (QuestionText $text): array => $text->kept(), $sheet);
     }
 
@@ -116,6 +125,12 @@ class Practice implements InClassroom
     public function sheet(): array
     {
         return array_map(QuestionText::ofKept(...), $this->sheet ?? []);
+    }
+
+    /** The timetable that is asked about; null where there is none. */
+    public function table(): ?SheetTable
+    {
+        return null === $this->timetable ? null : new SheetTable($this->timetable['title'], Vehicle::tryFrom($this->timetable['vehicle']) ?? Vehicle::Service, $this->timetable['csv']);
     }
 
     public function title(): string

@@ -12,12 +12,15 @@ use Rostik\App\Evidence\ClassEvidence;
 use Rostik\App\Evidence\MoreAnswers;
 use Rostik\App\Evidence\SeenAnswer;
 use Rostik\Core\Evidence\Answered;
+use Rostik\Core\Notation\Marked;
 use Rostik\Core\Practice\Signal;
+use Rostik\Core\Timetable\TableAsking;
+use Rostik\Core\Timetable\TableLine;
 
 /** The first answer to each question of a practice belongs to the child's record; what came after a look again does not. */
 final readonly class PracticeAnswers implements MoreAnswers
 {
-    public function __construct(private EntityManagerInterface $entities)
+    public function __construct(private EntityManagerInterface $entities, private Questions $questions, private TableAsking $tables)
     {
     }
 
@@ -41,7 +44,7 @@ final readonly class PracticeAnswers implements MoreAnswers
         foreach ($puts as $put) {
             $child = $put->child();
             if (null !== $child) {
-                $answers[$child->id()->toRfc4122()][] = self::seen($put);
+                $answers[$child->id()->toRfc4122()][] = $this->seen($put);
             }
         }
 
@@ -62,7 +65,7 @@ final readonly class PracticeAnswers implements MoreAnswers
         $this->entities->flush();
     }
 
-    private static function seen(Put $put): SeenAnswer
+    private function seen(Put $put): SeenAnswer
     {
         $first = '';
         foreach ($put->answers() as $one) {
@@ -73,10 +76,15 @@ final readonly class PracticeAnswers implements MoreAnswers
         }
         $text = $put->text();
         $day = $put->seat()->practice()->day();
+        $isRead = TableLine::is($text->sum);
 
         return new SeenAnswer(
-            new Answered($text->line(), $first, $day, $put->isRight()),
-            new AnswerSeenReply($day, ClassEvidence::PRACTICE, '' === $text->wording ? $text->sum : $text->wording, $first, $put->isRight()),
+            new Answered($text->line(), $first, $day, $put->isRight(), $isRead ? $this->tables->rung($text->sum) : null),
+            new AnswerSeenReply($day, ClassEvidence::PRACTICE, match (true) {
+                $isRead => Marked::plain($this->questions->read($put)->text),
+                '' === $text->wording => $text->sum,
+                default => $text->wording,
+            }, $first, $put->isRight()),
         );
     }
 }

@@ -18,7 +18,10 @@ use Rostik\App\Sheet\QuestionRequest;
 use Rostik\App\Sheet\QuestionText;
 use Rostik\App\Sheet\Sheets;
 use Rostik\App\Sheet\SheetSettings;
+use Rostik\App\Sheet\SheetTable;
 use Rostik\Core\Mistake\MistakeBook;
+use Rostik\Core\Notation\Marked;
+use Rostik\Core\Notation\Style;
 use Rostik\Core\Question\Setting;
 use Rostik\Core\Sheet\Layout;
 use Rostik\Core\Skill\Ladder;
@@ -26,6 +29,8 @@ use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\Limits;
 use Rostik\Core\Skill\NoSuchRung;
 use Rostik\Core\Skill\Rung;
+use Rostik\Core\Timetable\Island;
+use Rostik\Core\Timetable\Misreading;
 use Rostik\Core\Timetable\TableLine;
 use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -41,6 +46,8 @@ final readonly class Practices
     private const LOOKS = 3;
     private const STILL = 120;
     private const AWAY = 60;
+
+    private const FERRY = 'pintail-summer-out';
 
     private const LAST_WORD = 'That was good thinking. Well done, and thank you.';
 
@@ -60,6 +67,7 @@ final readonly class Practices
         private MistakeBook $book,
         private Questions $questions,
         private CopySets $sets,
+        private Island $island,
     ) {
     }
 
@@ -90,7 +98,7 @@ final readonly class Practices
             throw new CannotBeHad(\sprintf('There are %d practices already. Erase old ones first.', self::MOST));
         }
         $sheet = PracticeOf::Sheet === $wanted->of ? $this->sheets->get($wanted->sheet ?? '') : null;
-        $questions = null === $sheet ? null : array_values(array_filter(array_map(static fn (Question $one): QuestionText => $one->text(), $sheet->questions()), static fn (QuestionText $text): bool => '' !== trim($text->sum) && !TableLine::is($text->sum)));
+        $questions = null === $sheet ? null : array_values(array_filter(array_map(static fn (Question $one): QuestionText => $one->text(), $sheet->questions()), static fn (QuestionText $text): bool => '' !== trim($text->sum)));
         if ([] === $questions) {
             throw new CannotBeHad('There is no question on that sheet that can be answered at a tablet.');
         }
@@ -99,16 +107,18 @@ final readonly class Practices
             PracticeOf::Needs => $this->needs($class),
             PracticeOf::Sheet => [],
         };
-        if (PracticeOf::Rungs === $wanted->of && [] === array_filter($rungs, fn (string $id): bool => Setting::Table !== $this->ladder->rung($id)->setting)) {
-            throw new CannotBeHad('Choose what is to be practised: one line at least that is no timetable.');
+        if (PracticeOf::Rungs === $wanted->of && [] === $rungs) {
+            throw new CannotBeHad('Choose what is to be practised: one line of the ladder at least.');
         }
-        $rungs = array_values(array_filter($rungs, fn (string $id): bool => Setting::Table !== $this->ladder->rung($id)->setting));
+        // the ferry of the island, where the sheet has no timetable of its own
+        $reads = [] !== array_filter($rungs, fn (string $id): bool => Setting::Table === $this->ladder->rung($id)->setting);
+        $table = $sheet?->settings()->table ?? ($reads ? SheetTable::of($this->island->table(self::FERRY)) : null);
         $ends = max($now->modify('+2 hours'), $now->setTime(self::SCHOOL_DAY_ENDS, 0));
         $practice = new Practice($class, $teacher, $this->newCode(), $wanted->of, $rungs, $questions, match ($wanted->of) {
             PracticeOf::Needs => 'What each child needs',
             PracticeOf::Rungs => 1 === \count($rungs) ? $this->ladder->rung($rungs[0])->can : \sprintf('%d things from the ladder', \count($rungs)),
             PracticeOf::Sheet => mb_substr((string) $sheet?->title(), 0, 120),
-        }, null === $questions ? $wanted->many : min(40, \count($questions) + 2), $wanted->signs, $wanted->numbers, $now, $ends);
+        }, null === $questions ? $wanted->many : min(40, \count($questions) + 2), $wanted->signs, $wanted->numbers, $now, $ends, $table);
         $practice->remember($this->evidence->histories($class));
         $this->entities->persist($practice);
         $this->entities->flush();
@@ -192,7 +202,7 @@ final readonly class Practices
             throw new CannotBeHad('There is nothing to be asked on paper.');
         }
         $questions = array_map(static fn (QuestionText $text): QuestionRequest => new QuestionRequest(Uuid::v4()->toRfc4122(), $text), $own[0][1]);
-        $sheet = $this->sheets->new($teacher, \sprintf('Practice on paper, %s', $practice->openedAt()->format('j F')), $questions, $practice->classroom(), SheetSettings::forLevel(Level::Core, Layout::Page, $practice->rungs(), new Limits()));
+        $sheet = $this->sheets->new($teacher, \sprintf('Practice on paper, %s', $practice->openedAt()->format('j F')), $questions, $practice->classroom(), SheetSettings::forLevel(Level::Core, Layout::Page, $practice->rungs(), new Limits(), table: $practice->table()));
         $this->entities->flush();
 
         return new OnPaperReply($sheet->id()->toRfc4122(), $this->sets->each($sheet, $own)->toRfc4122());
@@ -250,20 +260,29 @@ final readonly class Practices
 
         return array_map(function (Put $put) use ($seat, $style): PutSeenReply {
             $mistake = $put->practised()->mistake;
-            $text = $put->text();
 
             return new PutSeenReply(
                 null === $seat->partner() ? '' : $seat->nameOf($put->child()),
-                '' === $text->wording ? $style->signs($text->sum) : $text->wording,
+                $this->asked($put, $style),
                 $put->why()->said(),
                 '' === $put->rung() ? '' : $this->ladder->rung($put->rung())->can,
                 $put->proposal()->level,
                 array_map(static fn (array $one): string => '' === $one['read'] ? $one['given'] : $one['read'], $put->answers()),
                 $put->help(),
                 $put->isRight(),
-                null === $mistake ? '' : $style->signs($this->book->mistake($mistake)->may()),
+                null === $mistake ? '' : $style->signs((Misreading::tryFrom($mistake) ?? $this->book->mistake($mistake))->may()),
             );
         }, $puts);
+    }
+
+    private function asked(Put $put, Style $style): string
+    {
+        $text = $put->text();
+        if (TableLine::is($text->sum)) {
+            return Marked::plain($this->questions->read($put)->text);
+        }
+
+        return '' === $text->wording ? $style->signs($text->sum) : $text->wording;
     }
 
     /** @param list<Put> $puts in order */
@@ -325,7 +344,7 @@ final readonly class Practices
     {
         $wrong = $of = $last = [];
         foreach ($puts as $put) {
-            if (null !== $put->isRight() && '' !== $put->rung()) {
+            if (null !== $put->isRight() && '' !== $put->rung() && !TableLine::is($put->text()->sum)) {
                 $of[$put->rung()] = ($of[$put->rung()] ?? 0) + 1;
                 if (!$put->isRight()) {
                     $wrong[$put->rung()] = ($wrong[$put->rung()] ?? 0) + 1;
@@ -342,7 +361,8 @@ final readonly class Practices
     /** @return list<string> what the class has been taught, and what comes next; all that can be asked at a tablet, where nobody has said */
     private function needs(Classroom $class): array
     {
-        $all = array_filter($this->ladder->rungs(), static fn (Rung $rung): bool => Setting::Table !== $rung->setting);
+        // timetables are practised where they have been taught
+        $all = array_filter($this->ladder->rungs(), static fn (Rung $rung): bool => Setting::Table !== $rung->setting || \in_array($rung->id, $class->taught(), true));
         $taught = $class->taught();
         $next = [] === $taught ? $all : array_filter($all, static fn (Rung $rung): bool => \in_array($rung->id, $taught, true) || ([] !== $rung->needs && [] === array_diff($rung->needs, $taught)));
 

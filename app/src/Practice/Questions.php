@@ -9,6 +9,7 @@ use Rostik\App\Classroom\Child;
 use Rostik\App\Sheet\QuestionText;
 use Rostik\Core\Notation\NotUnderstood;
 use Rostik\Core\Notation\SumReader;
+use Rostik\Core\Notation\Writer;
 use Rostik\Core\Practice\Chooser;
 use Rostik\Core\Practice\NoOffer;
 use Rostik\Core\Practice\Offer;
@@ -19,9 +20,14 @@ use Rostik\Core\Practice\Reaction;
 use Rostik\Core\Practice\Setter;
 use Rostik\Core\Practice\Why;
 use Rostik\Core\Question\Manner;
+use Rostik\Core\Question\Setting;
 use Rostik\Core\Skill\Another;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
+use Rostik\Core\Timetable\NoSuchQuestion;
+use Rostik\Core\Timetable\TableAsking;
+use Rostik\Core\Timetable\TableLine;
+use Rostik\Core\Timetable\TableQuestion;
 
 /** The questions of a tablet: those that were answered, and those that wait, so that there are some without a connection. */
 final class Questions
@@ -43,6 +49,7 @@ final class Questions
         private readonly SumReader $reader,
         private readonly Ladder $ladder,
         private readonly Another $another,
+        private readonly TableAsking $tables,
     ) {
     }
 
@@ -143,16 +150,37 @@ final class Questions
     /**
      * @throws NoOffer
      * @throws NotUnderstood
+     * @throws NoSuchQuestion
      */
     public function offer(Put $put): Offer
     {
+        if (TableLine::is($put->text()->sum)) {
+            return $this->offering->ofTable($this->read($put), $put->seat()->practice()->classroom()->style());
+        }
+
         return $this->offering->of($put->text()->read($this->reader), $this->manner($put), self::number($put));
     }
 
     /** @throws NoOffer */
     public function react(Put $put, string $given): Reaction
     {
+        if (TableLine::is($put->text()->sum)) {
+            return $this->offering->reactToTable($this->read($put), $given, $put->seat()->practice()->classroom()->style());
+        }
+
         return $this->offering->react($put->text()->read($this->reader), $this->manner($put), self::number($put), $given);
+    }
+
+    /**
+     * The question about the timetable.
+     *
+     * @throws NoSuchQuestion
+     */
+    public function read(Put $put): TableQuestion
+    {
+        $practice = $put->seat()->practice();
+
+        return $this->tables->ask($put->text()->sum, $practice->table()?->table(), Writer::marked($practice->classroom()->style()));
     }
 
     private function manner(Put $put): Manner
@@ -187,6 +215,13 @@ final class Questions
             $seed = $seat->seed() + 97 * $place + 13 * $vain;
             $proposal = $this->chooser->next($path, self::history($seat, $whose), $asked, $seat->practice()->day(), $seed);
             $proposal = 0 === $vain ? $proposal : new Proposal($path->rungs[$seed % $path->count()], Level::Core, $proposal->why, $proposal->chance, $proposal->turn);
+            if (Setting::Table === $this->ladder->rung($proposal->rung)->setting) {
+                $put = $this->ofTable($seat, $place, $proposal, $taken, $seed);
+                if (null !== $put) {
+                    return $put;
+                }
+                continue;
+            }
             $question = $this->setter->question($proposal, $taken, $class->style(), $class->methods(), $seed);
             if (null !== $question) {
                 return $this->sound(new Put($seat, $place, $proposal, QuestionText::of($question, $this->setter->text($question))));
@@ -196,12 +231,26 @@ final class Questions
         return null;
     }
 
+    /**
+     * One about the timetable; null where it has none for that rung.
+     *
+     * @param list<string> $taken
+     */
+    private function ofTable(Seat $seat, int $place, Proposal $proposal, array $taken, int $seed): ?Put
+    {
+        $table = $seat->practice()->table()?->table();
+        $lines = null === $table ? [] : array_map(static fn (TableLine $line): string => $line->write(), $this->tables->forRung($proposal->rung, $table, $proposal->level, 6, $seed));
+        $line = array_values(array_diff($lines, $taken))[0] ?? $lines[0] ?? null;
+
+        return null === $line ? null : $this->sound(new Put($seat, $place, $proposal, new QuestionText($line)));
+    }
+
     /** Null for what cannot be practised after all. */
     private function sound(Put $put): ?Put
     {
         try {
             $this->offer($put);
-        } catch (NoOffer|NotUnderstood) {
+        } catch (NoOffer|NotUnderstood|NoSuchQuestion) {
             return null;
         }
 
@@ -228,7 +277,7 @@ final class Questions
             return $this->sound(new Put($seat, $place, new Proposal($rung, Level::Core, Why::Sheet, 0.8, 0), $sheet[$place]));
         }
         $again = \count(array_filter($before, static fn (Put $put): bool => Why::Again === $put->why()));
-        $wrong = array_values(array_filter($before, static fn (Put $put): bool => false === $put->isRight() && Why::Sheet === $put->why() && '' === $put->text()->wording));
+        $wrong = array_values(array_filter($before, static fn (Put $put): bool => false === $put->isRight() && Why::Sheet === $put->why() && '' === $put->text()->wording && !TableLine::is($put->text()->sum)));
         $like = $wrong[$again] ?? null;
         $other = null === $like ? null : $this->another->like($this->reader->read($like->text()->sum)->sum, 1, $seat->seed() + $place)[0] ?? null;
 
@@ -237,6 +286,9 @@ final class Questions
 
     private function rung(QuestionText $text): string
     {
+        if (TableLine::is($text->sum)) {
+            return $this->tables->rung($text->sum) ?? '';
+        }
         try {
             $rungs = $this->ladder->exercisedBy($this->reader->read($text->sum)->sum);
         } catch (NotUnderstood) {

@@ -11,6 +11,7 @@ use Rostik\App\Account\Sealing;
 use Rostik\App\Api\Afterwards;
 use Rostik\App\Api\CannotBeHad;
 use Rostik\App\Classroom\Child;
+use Rostik\App\Timetable\ShowingTables;
 use Rostik\Core\Notation\Marked;
 use Rostik\Core\Practice\Reaction;
 use Rostik\Core\Practice\Signal;
@@ -29,7 +30,7 @@ final readonly class Sitting
     /** What was answered without a connection is still kept so many seconds after the practice has been closed. */
     private const LATE = 900;
 
-    public function __construct(private EntityManagerInterface $entities, private ClockInterface $clock, private Questions $questions, private Afterwards $afterwards, private Sealing $sealing, private Guessing $guessing)
+    public function __construct(private EntityManagerInterface $entities, private ClockInterface $clock, private Questions $questions, private Afterwards $afterwards, private Sealing $sealing, private Guessing $guessing, private ShowingTables $tables)
     {
     }
 
@@ -228,7 +229,9 @@ final readonly class Sitting
             }
             $waiting[] = $id;
             if (!\in_array($id, $have, true)) {
-                $offers[] = OfferReply::of($put, $this->questions->offer($put));
+                $offer = $this->questions->offer($put);
+                $table = [] === $offer->reading ? null : $this->tables->read($practice->table()?->table() ?? throw new \LogicException('It is read somewhere.'), [], $practice->classroom()->style())->table;
+                $offers[] = OfferReply::of($put, $offer, $table);
             }
         }
 

@@ -313,6 +313,35 @@ final class PracticeTest extends ApiTestCase
         }
     }
 
+    public function testATimetableIsReadAtATabletAndItsAnswersAreOnRecord(): void
+    {
+        $practice = $this->open(['of' => 'rungs', 'rungs' => ['find-in-timetable', 'timetable-how-long', 'timetable-next'], 'many' => 6]);
+        $this->comeIn($practice['code'], 'Saoirse');
+        for ($i = 0; $i < 6; ++$i) {
+            $offer = self::first($this->now('Saoirse'));
+            self::assertSame('The Pintail, summer: to Fell Harbour', self::in($offer, 'table', 'title'));
+            self::assertNotSame([], $offer['reading']);
+            $usual = self::bySignal($offer);
+            if (0 === $i && isset($usual['look'])) {
+                self::assertSame('look', $this->answer('Saoirse', $offer['id'], 0, $usual['look'])['signal']);
+                self::assertSame('right', $this->answer('Saoirse', $offer['id'], 1, $usual['right'])['signal']);
+                continue;
+            }
+            self::assertSame('right', $this->answer('Saoirse', $offer['id'], 0, $usual['right'])['signal']);
+        }
+        $this->signIn();
+        $id = (string) array_search('Saoirse', $this->children(), true);
+        $seen = $this->ask('GET', '/api/children/'.$id);
+        $answers = array_values(array_filter((array) $seen['answers'], static fn (mixed $one): bool => 'practice' === self::in($one, 'from')));
+        self::assertCount(6, $answers);
+        self::assertStringNotContainsString('{', self::word(self::in($answers, 0, 'asked')));
+        self::assertNotSame([], array_filter((array) $seen['rungs'], static fn (mixed $one): bool => \in_array(self::in($one, 'rung'), ['find-in-timetable', 'timetable-how-long', 'timetable-next'], true)));
+        $made = $this->ask('POST', '/api/practices/'.$practice['id'].'/paper', ['for' => [$id]]);
+        self::assertSame(201, $this->code(), (string) json_encode($made));
+        $this->browser->request('GET', '/print/sheets/'.self::word($made['sheet']).'?set='.self::word($made['set']));
+        self::assertStringContainsString('Cormorant Steps', $this->printed());
+    }
+
     public function testForWhoHasNoTabletItIsPrintedWithACodeThatIsMarkedAsAnyOther(): void
     {
         $practice = $this->open(['many' => 6]);

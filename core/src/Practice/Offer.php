@@ -7,18 +7,20 @@ namespace Rostik\Core\Practice;
 use Rostik\Core\Method\Step;
 use Rostik\Core\Question\AnswerForm;
 use Rostik\Core\Question\ShownClock;
+use Rostik\Core\Timetable\TableStep;
 
 /** A question as a child gets it, with all the help it may want and what its usual answers mean. */
 final readonly class Offer
 {
     /**
-     * @param string           $asked  marked text
-     * @param string           $task   what is to be found, in a few words; empty where the question says it itself
+     * @param string           $asked   marked text
+     * @param string           $task    what is to be found, in a few words; empty where the question says it itself
      * @param list<ShownClock> $clocks
-     * @param bool             $roman  whether the faces have Roman numerals
-     * @param string           $way    the method in which it is worked, as teachers call it; empty where there is none
-     * @param list<Step>       $steps  the whole working in it; the first two are the first help
-     * @param string           $answer marked text
+     * @param bool             $roman   whether the faces have Roman numerals
+     * @param string           $way     the method in which it is worked, as teachers call it; empty where there is none
+     * @param list<Step>       $steps   the whole working in it; the first two are the first help
+     * @param string           $answer  marked text
+     * @param list<TableStep>  $reading where to look in the timetable, step by step; none where there is none to be read
      * @param list<Usual>      $usual
      */
     public function __construct(
@@ -32,6 +34,7 @@ final readonly class Offer
         public array $steps,
         public string $answer,
         public array $usual,
+        public array $reading = [],
     ) {
     }
 }

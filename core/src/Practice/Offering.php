@@ -10,6 +10,7 @@ use Rostik\Core\Judging\GivenTime;
 use Rostik\Core\Judging\RightAnswer;
 use Rostik\Core\Method\MethodBook;
 use Rostik\Core\Mistake\MistakeBook;
+use Rostik\Core\Notation\Marked;
 use Rostik\Core\Notation\Style;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Question\AnswerForm;
@@ -18,6 +19,7 @@ use Rostik\Core\Question\Form\Hands;
 use Rostik\Core\Question\Form\InTable;
 use Rostik\Core\Question\Form\OneOfFour;
 use Rostik\Core\Question\Form\TrueOrFalse;
+use Rostik\Core\Question\Form\Written;
 use Rostik\Core\Question\Manner;
 use Rostik\Core\Question\PosedQuestion;
 use Rostik\Core\Question\Posing;
@@ -33,6 +35,8 @@ use Rostik\Core\Time\ClockHands;
 use Rostik\Core\Time\HalfOfDay;
 use Rostik\Core\Time\TimeOfDay;
 use Rostik\Core\Time\Unit;
+use Rostik\Core\Timetable\Found;
+use Rostik\Core\Timetable\TableQuestion;
 
 /** Puts a question to a child: what is asked, with which keys it is answered, what helps, and what is said to which answer. */
 final readonly class Offering
@@ -73,6 +77,25 @@ final readonly class Offering
             $marked->answer($sum->answer()),
             $this->usual($sum, $posed, $expected, $predicted, $style),
         );
+    }
+
+    /** A question about a timetable. */
+    public function ofTable(TableQuestion $question, Style $style): Offer
+    {
+        $sum = Found::of($question->answer);
+        $usual = [];
+        foreach ([$question->answer, ...array_values($question->wrong)] as $answer) {
+            $text = Marked::plain($answer->text);
+            $usual[$text] = new Usual($text, $this->reacting->toRead($question, $text, $style));
+        }
+
+        return new Offer($question->text, '', [], false, new Written(), Pad::for($sum, new Written(), $style), '', [], $question->answer->text, array_values($usual), $question->steps);
+    }
+
+    /** What is said about an answer to it. */
+    public function reactToTable(TableQuestion $question, string $written, Style $style): Reaction
+    {
+        return $this->reacting->toRead($question, $written, $style);
     }
 
     /**

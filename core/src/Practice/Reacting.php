@@ -7,11 +7,13 @@ namespace Rostik\Core\Practice;
 use Rostik\Core\Board\HandsCheck;
 use Rostik\Core\Judging\Given;
 use Rostik\Core\Judging\GivenLength;
+use Rostik\Core\Judging\GivenReader;
 use Rostik\Core\Judging\GivenTime;
 use Rostik\Core\Judging\Judge;
 use Rostik\Core\Judging\Judgement;
 use Rostik\Core\Judging\Verdict;
 use Rostik\Core\Mistake\MistakeBook;
+use Rostik\Core\Notation\Marked;
 use Rostik\Core\Notation\Style;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Question\AnswerForm;
@@ -25,11 +27,14 @@ use Rostik\Core\Time\ClockHands;
 use Rostik\Core\Time\HalfOfDay;
 use Rostik\Core\Time\HandsDisagree;
 use Rostik\Core\Time\TimeOfDay;
+use Rostik\Core\Timetable\Found;
+use Rostik\Core\Timetable\Misreading;
+use Rostik\Core\Timetable\TableQuestion;
 
 /** What is said to a child about its answer: never what it did wrong, but what to look at, or what is missing. */
 final readonly class Reacting
 {
-    public function __construct(private Judge $judge, private MistakeBook $book)
+    public function __construct(private Judge $judge, private MistakeBook $book, private GivenReader $reader)
     {
     }
 
@@ -42,6 +47,24 @@ final readonly class Reacting
         $judged = $form instanceof OneOfFour || $form instanceof TrueOrFalse ? $form->judge($sum, $written, $this->judge) : $this->judge->judge($sum, $written, $predicted);
 
         return $this->of($judged, $sum, $form instanceof TrueOrFalse ? $written : null, $style);
+    }
+
+    /** What is said about what was read from a timetable. */
+    public function toRead(TableQuestion $question, string $written, Style $style): Reaction
+    {
+        $sum = Found::of($question->answer);
+        $judged = $this->judge->judge($sum, $written, []);
+        $reaction = $this->of($judged, $sum, null, $style);
+        if (Signal::Look !== $reaction->signal) {
+            return $reaction;
+        }
+        foreach ($question->wrong as $id => $wrong) {
+            if (null !== $judged->given && true === $this->reader->read(Marked::plain($wrong->text), $sum)?->says($judged->given)) {
+                return new Reaction(Signal::Look, $style->signs((Misreading::tryFrom($id) ?? $this->book->mistake($id))->look()), $reaction->read, $id);
+            }
+        }
+
+        return new Reaction(Signal::Look, 'Read the question once more. Which row is it, and which column?', $reaction->read);
     }
 
     /** @param array<string, Given> $predicted */

@@ -10,6 +10,7 @@ use Rostik\Core\Mistake\MistakeBook;
 use Rostik\Core\Notation\HalfSigns;
 use Rostik\Core\Notation\Marked;
 use Rostik\Core\Notation\Style;
+use Rostik\Core\Notation\Writer;
 use Rostik\Core\Practice\NoOffer;
 use Rostik\Core\Practice\Offer;
 use Rostik\Core\Practice\Offering;
@@ -31,6 +32,8 @@ use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\StatedTime;
 use Rostik\Core\Time\TimeOfDay;
 use Rostik\Core\Time\Weekday;
+use Rostik\Core\Timetable\Island;
+use Rostik\Core\Timetable\TableAsking;
 
 final class OfferingTest extends TestCase
 {
@@ -123,6 +126,31 @@ final class OfferingTest extends TestCase
         }
         self::assertSame('Nearly. Is it a.m. or p.m.?', $offering->react($question, new Manner(), 1, '1:15')->say);
         self::assertStringContainsString('like this: 8:20 a.m.', str_replace('8:20 a.m', '8:20 a.m.', rtrim($offering->react($question, new Manner(), 1, 'soon')->say, '.')));
+    }
+
+    public function testEveryKindOfQuestionAboutATimetableIsAnswered(): void
+    {
+        $offering = Core::get(Offering::class);
+        $asking = Core::get(TableAsking::class);
+        $table = Core::get(Island::class)->table('pintail-winter-out');
+        $asked = 0;
+        foreach ($asking->rungs() as $rung) {
+            foreach (Level::cases() as $level) {
+                foreach ($asking->forRung($rung, $table, $level, 8, 5) as $line) {
+                    $question = $asking->ask($line->write(), $table, Writer::marked(new Style()));
+                    $offer = $offering->ofTable($question, new Style());
+                    self::assertSame(Signal::Right, $offer->usual[0]->reaction->signal, $offer->asked);
+                    foreach (\array_slice($offer->usual, 1) as $wrong) {
+                        self::assertSame(Signal::Look, $wrong->reaction->signal, $offer->asked.' '.$wrong->text);
+                        self::assertNotNull($wrong->reaction->mistake);
+                        self::assertEquals($wrong->reaction, $offering->reactToTable($question, $wrong->text, new Style()));
+                    }
+                    self::assertSame(Signal::Unclear, $offering->reactToTable($question, 'soon', new Style())->signal);
+                    ++$asked;
+                }
+            }
+        }
+        self::assertGreaterThan(60, $asked);
     }
 
     public function testTimesAndLengthsHaveTheirColoursWhereverTheyStand(): void

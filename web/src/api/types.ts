@@ -800,6 +800,8 @@ export interface OfferReply {
   steps: Step[];
   answer: string;
   usual: UsualReply[];
+  table: TableReply | null;
+  reading: TableStep[];
 }
 
 export interface OnPaperReply {

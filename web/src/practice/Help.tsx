@@ -1,10 +1,38 @@
 import { useState } from 'react';
-import type { OfferReply } from '../api/types';
+import type { Cell, OfferReply, TableReply } from '../api/types';
 import { Marked } from '../models/Marked';
 import { Model } from '../models/Model';
+import { Timetable } from '../models/Timetable';
 import type { Tried } from './keeper';
 
 const button = 'min-h-14 rounded-lg border-2 border-ink bg-sheet px-5 text-xl font-bold hover:bg-wash';
+
+/** So many steps its working has, drawn or read from a table. */
+const stepsOf = (offer: OfferReply): number => Math.max(offer.steps.length, offer.reading.length);
+
+/** The timetable, with what is looked at. */
+export function Table({
+  table,
+  lit = [],
+  used = [],
+}: {
+  table: TableReply;
+  lit?: readonly Cell[];
+  used?: readonly Cell[];
+}) {
+  return (
+    <Timetable
+      table={table}
+      lit={lit}
+      used={used}
+      covered={new Set()}
+      covering={false}
+      onCover={() => {
+        // nothing is covered here
+      }}
+    />
+  );
+}
 
 /** What is said about the last answer, and what more there is to help. */
 export function Bar({
@@ -44,15 +72,15 @@ export function Bar({
         <button type="button" className={button} onClick={onNext}>
           Go on
         </button>
-      ) : looks && !tried.open && help >= 1 && offer.steps.length > 0 ? (
+      ) : looks && !tried.open && help >= 1 && stepsOf(offer) > 0 ? (
         <button
           type="button"
           className={button}
           onClick={() => {
-            onHelp(help >= 2 || offer.steps.length < 3 ? 3 : 2);
+            onHelp(help >= 2 || stepsOf(offer) < 3 ? 3 : 2);
           }}
         >
-          {help >= 2 || offer.steps.length < 3 ? 'Show me how it goes' : 'Show me a step'}
+          {help >= 2 || stepsOf(offer) < 3 ? 'Show me how it goes' : 'Show me a step'}
         </button>
       ) : null}
     </div>
@@ -62,19 +90,25 @@ export function Bar({
 /** The first step of the working, or all of it, stepped by the child. */
 export function Steps({ offer, all }: { offer: OfferReply; all: boolean }) {
   const [step, setStep] = useState(0);
+  const count = stepsOf(offer);
+  const at = all ? Math.min(step, count - 1) : Math.min(offer.table ? 0 : 1, count - 1);
   const last = offer.steps.at(-1);
-  const at = all ? Math.min(step, offer.steps.length - 1) : Math.min(1, offer.steps.length - 1);
-  const shown = offer.steps[at];
-  if (!shown || !last) {
+  const drawn = offer.steps[at];
+  const read = offer.reading[at];
+  const say = drawn?.say ?? read?.say;
+  if (say === undefined) {
     return null;
   }
   return (
     <div className="flex w-full flex-col gap-3" role="group" aria-label={all ? 'How it goes' : 'The first step'}>
-      <div className="max-h-[44dvh] overflow-hidden">
-        <Model picture={shown.picture} last={last.picture} large />
-      </div>
+      {drawn && last && (
+        <div className="max-h-[44dvh] overflow-hidden">
+          <Model picture={drawn.picture} last={last.picture} large />
+        </div>
+      )}
+      {read && offer.table && <Table table={offer.table} lit={read.lit} used={read.used} />}
       <p className="min-h-16 text-2xl leading-snug" aria-live="polite">
-        <Marked text={shown.say} />
+        <Marked text={say} />
       </p>
       {all && (
         <div className="flex items-center gap-3">
@@ -91,7 +125,7 @@ export function Steps({ offer, all }: { offer: OfferReply; all: boolean }) {
           <button
             type="button"
             className={`${button} aria-disabled:opacity-40`}
-            aria-disabled={at === offer.steps.length - 1}
+            aria-disabled={at === count - 1}
             onClick={() => {
               setStep(at + 1);
             }}
@@ -99,7 +133,7 @@ export function Steps({ offer, all }: { offer: OfferReply; all: boolean }) {
             Next step →
           </button>
           <span className="text-lg text-soft">
-            {at + 1} of {offer.steps.length}
+            {at + 1} of {count}
           </span>
         </div>
       )}

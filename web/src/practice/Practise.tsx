@@ -126,18 +126,16 @@ function Opening({ classId, taught }: { classId: string; taught: readonly string
       {of === 'rungs' && (
         <fieldset className="mt-3 max-h-80 overflow-auto border-y border-hair py-1" tabIndex={0}>
           <legend className="sr-only">From the ladder</legend>
-          {(rungs.data ?? [])
-            .filter((rung) => !rung.read)
-            .map((rung) => (
-              <Tick
-                key={rung.id}
-                label={`${rung.can}${taught.length > 0 && !taught.includes(rung.id) ? ' (not yet taught)' : ''}`}
-                value={wanted.includes(rung.id)}
-                onChange={(yes) => {
-                  setWanted(yes ? [...wanted, rung.id] : wanted.filter((one) => one !== rung.id));
-                }}
-              />
-            ))}
+          {(rungs.data ?? []).map((rung) => (
+            <Tick
+              key={rung.id}
+              label={`${rung.can}${taught.length > 0 && !taught.includes(rung.id) ? ' (not yet taught)' : ''}`}
+              value={wanted.includes(rung.id)}
+              onChange={(yes) => {
+                setWanted(yes ? [...wanted, rung.id] : wanted.filter((one) => one !== rung.id));
+              }}
+            />
+          ))}
         </fieldset>
       )}
       <div className="mt-4 text-lg">

@@ -4,7 +4,7 @@ import type { OfferReply } from '../api/types';
 import { GearedClock, handsAt, plainFace } from '../models/GearedClock';
 import { Marked, plain } from '../models/Marked';
 import { useAnswering } from './Answering';
-import { Bar, Steps } from './Help';
+import { Bar, Steps, Table } from './Help';
 import type { SeatKeeper, Shown, Tried } from './keeper';
 import { hasVoice, readAloud } from './readAloud';
 
@@ -159,7 +159,13 @@ function Question({
               ))}
             </div>
           )}
-          {helping && !right ? <Steps key={String(shownAll)} offer={offer} all={shownAll} /> : work}
+          {helping && !right ? (
+            <Steps key={String(shownAll)} offer={offer} all={shownAll} />
+          ) : offer.table ? (
+            <Table table={offer.table} />
+          ) : (
+            work
+          )}
         </div>
         <div className="flex justify-center lg:justify-end">
           {right && (

@@ -19,6 +19,8 @@ const offer = (id: string, place: number): OfferReply => ({
   way: 'Number line',
   steps: [],
   answer: '{h:11}:{m:15} {x:a.m.}',
+  table: null,
+  reading: [],
   usual: [
     { text: '11:15 a.m.', signal: 'right', say: '', read: '11:15 a.m.', hands: null },
     { text: '11:15', signal: 'ask', say: 'Nearly. Is it a.m. or p.m.?', read: '11:15', hands: null },
