@@ -118,7 +118,7 @@ function Opening({ classId, taught }: { classId: string; taught: readonly string
       </div>
       <p className="mt-2 text-lg text-soft">
         {of === 'needs'
-          ? 'Each child gets what it can nearly do, and now and then what it knows. Two or three questions find out where it stands.'
+          ? 'Each child gets what it can nearly do, and now and then what it knows. The first few find out where it stands.'
           : of === 'rungs'
             ? 'Each child gets questions of what you tick, at its own level.'
             : 'The questions of the sheet, one by one; what went wrong comes once more with other numbers.'}

@@ -14,6 +14,7 @@ const STANDS = 1100;
 /** A child at its tablet: one question, the keys for it, and help where it is wanted. */
 export function Tablet({ keeper, shown }: { keeper: SeatKeeper; shown: Shown }) {
   const { seat, current } = shown;
+  const [stays, setStays] = useState(false);
   if (seat === null) {
     return null;
   }
@@ -33,10 +34,20 @@ export function Tablet({ keeper, shown }: { keeper: SeatKeeper; shown: Shown }) 
         <button
           type="button"
           className="ml-auto min-h-11 px-2 text-lg underline underline-offset-4"
-          onClick={() => void keeper.leave()}
+          onClick={() => {
+            setStays(false);
+            void keeper.leave().then((gone) => {
+              setStays(!gone);
+            });
+          }}
         >
           Stop
         </button>
+        {stays && (
+          <p className="basis-full text-lg" role="alert">
+            Some answers are still to be sent. Stop when there is a connection again.
+          </p>
+        )}
       </header>
       {current === null ? (
         shown.done >= seat.of ? (
@@ -121,7 +132,7 @@ function Question({
   return (
     <>
       <main
-        className={`grid flex-1 content-start gap-x-10 gap-y-6 px-5 pt-2 pb-6 md:px-8 ${shownAll ? '' : 'lg:grid-cols-[minmax(0,1fr)_minmax(0,26rem)]'}`}
+        className={`grid flex-1 content-start gap-x-10 gap-y-6 px-5 pt-2 pb-6 md:px-8 ${shownAll || offer.table ? '' : 'lg:grid-cols-[minmax(0,1fr)_minmax(0,26rem)]'}`}
       >
         <div className="flex min-w-0 flex-col gap-5">
           {offer.turn !== '' && <p className="text-xl text-soft">{offer.turn}, this one is yours.</p>}
@@ -167,7 +178,7 @@ function Question({
             work
           )}
         </div>
-        <div className="flex justify-center lg:justify-end">
+        <div className={`flex justify-center ${offer.table ? 'lg:justify-start' : 'lg:justify-end'}`}>
           {right && (
             <p className="flex items-center gap-3 self-start text-3xl font-bold text-good" role="status">
               <span aria-hidden="true" className="text-4xl">

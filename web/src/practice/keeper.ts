@@ -152,11 +152,15 @@ export class SeatKeeper {
     }
   }
 
-  /** The tablet is given back. */
-  async leave(): Promise<void> {
+  /** The tablet is given back; not while there are answers that could not be sent. */
+  async leave(): Promise<boolean> {
     await this.flush();
+    if (this.kept.unsent.length > 0) {
+      return false;
+    }
     await this.line.out().catch(() => null);
     this.clear();
+    return true;
   }
 
   private clear(): void {

@@ -199,6 +199,18 @@ describe('a tablet', () => {
     expect(got.at(-1)).toMatchObject({ question: 'a', over: true, help: 3 });
   });
 
+  it('is not given back while answers are still to be sent', async () => {
+    const { keeper, server } = tablet();
+    keeper.begin(seat());
+    server.cut = true;
+    keeper.answer('11:15 a.m.');
+    expect(await keeper.leave()).toBe(false);
+    expect(keeper.look().seat).not.toBeNull();
+    server.cut = false;
+    expect(await keeper.leave()).toBe(true);
+    expect(keeper.look()).toMatchObject({ seat: null, empty: true });
+  });
+
   it('shows the last word of a practice that is closed', async () => {
     const { keeper, server } = tablet();
     keeper.begin(seat());
