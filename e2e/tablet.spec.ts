@@ -88,7 +88,10 @@ for (const form of forms) {
         for (const [place, name] of names.entries()) {
           const now = (await list.allInnerTexts()).map((one) => one.trim());
           for (let at = now.indexOf(name); at > place; at -= 1) {
-            await list.nth(at).getByRole('button', { name: /up$/ }).focus();
+            await list
+              .nth(at)
+              .getByRole('button', { name: /earlier$/ })
+              .focus();
             await child.keyboard.press('Enter');
           }
         }

@@ -118,7 +118,10 @@ export class Tablet {
         if (at <= place) {
           break;
         }
-        await list.nth(at).getByRole('button', { name: /up$/ }).tap();
+        await list
+          .nth(at)
+          .getByRole('button', { name: /earlier$/ })
+          .tap();
       }
     }
     await this.page.getByRole('button', { name: 'Ready' }).tap();

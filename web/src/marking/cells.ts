@@ -1,3 +1,4 @@
+import { bare } from '../ui/bare';
 import type { CellReply, Counts, PaperReply, PileReply, ToMarkReply } from '../api/types';
 
 /** What a teacher puts into a cell: what is written, or a sign, or her own word over both. */
@@ -26,18 +27,6 @@ export const questionsOf = (pile: Pick<PileReply, 'parts'>, paper: Pick<PaperRep
 /** How many columns there are. */
 export const columnsOf = (pile: Pick<PileReply, 'parts' | 'papers'>): number =>
   Math.max(0, ...pile.papers.map((paper) => questionsOf(pile, paper).length));
-
-/**
- * An answer without what makes no difference to the eye: 6h85 is 6 h 85 min. A point between digits and a missing unit do
- * make one: those are judged by the server.
- */
-const bare = (text: string): string =>
-  text
-    .toLowerCase()
-    .replace(/\s|(?<!\d)\.|\.(?!\d)/g, '')
-    .replace(/hours?|hrs?/g, 'h')
-    .replace(/minutes?|mins?/g, 'm')
-    .replace(/(h\d+)m$/, '$1');
 
 /** What is to be said at once of what is typed, where it is one of the usual answers; null where that has to be judged. */
 export function saidAtOnce(question: ToMarkReply, typed: string): Pick<CellReply, 'counts' | 'fits'> | null {

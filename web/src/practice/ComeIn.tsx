@@ -1,7 +1,10 @@
 import { useState } from 'react';
 import { askOnce, Refused } from '../api/client';
 import type { ComeInReply, ComeInRequest, FindPracticeRequest, SeatReply } from '../api/types';
+import { keep, kept } from '../ui/browserStore';
 import { pictures } from './pictures';
+
+const CODE = 'rostik.code';
 
 const big = 'min-h-16 rounded-lg border-2 border-ink bg-sheet px-5 text-2xl font-bold hover:bg-wash';
 const strong =
@@ -9,7 +12,8 @@ const strong =
 
 /** A child comes in: the code on the board, its own name, its pictures where they are wanted. */
 export function ComeIn({ onSeat }: { onSeat: (reply: SeatReply) => void }) {
-  const [code, setCode] = useState('');
+  // whoever tapped another name need not type it again
+  const [code, setCode] = useState(() => kept(CODE) ?? '');
   const [found, setFound] = useState<ComeInReply | null>(null);
   const [names, setNames] = useState<readonly string[]>([]);
   const [two, setTwo] = useState(false);
@@ -67,6 +71,7 @@ export function ComeIn({ onSeat }: { onSeat: (reply: SeatReply) => void }) {
             event.preventDefault();
             attempt(async () => {
               setFound(await askOnce<ComeInReply>('POST', '/api/go/class', { code } satisfies FindPracticeRequest));
+              keep(CODE, code);
             });
           }}
         >

@@ -25,6 +25,15 @@ export function Tablet({ keeper, shown }: { keeper: SeatKeeper; shown: Shown }) 
     <div className="flex min-h-dvh flex-col">
       <header className="flex flex-wrap items-center gap-x-6 gap-y-1 px-5 py-3 md:px-8">
         <p className="text-xl font-bold">{seat.name}</p>
+        {shown.done === 0 && (current === null || keeper.tried(current.id).n === 0) && (
+          <button
+            type="button"
+            className="min-h-11 text-lg underline underline-offset-4"
+            onClick={() => void keeper.leave()}
+          >
+            Not me
+          </button>
+        )}
         <Beads done={shown.done} of={seat.of} />
         {shown.offline && (
           <p className="text-lg text-soft" role="status">

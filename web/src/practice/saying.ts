@@ -1,3 +1,4 @@
+import { bare } from '../ui/bare';
 import type { OfferReply, Signal } from '../api/types';
 
 /** What is said about an answer. */
@@ -5,15 +6,6 @@ export interface Said {
   signal: Signal;
   say: string;
 }
-
-/** An answer without what makes no difference to the eye. */
-export const bare = (text: string): string =>
-  text
-    .toLowerCase()
-    .replace(/[\s\u00a0]|(?<!\d)\.|\.(?!\d)/g, '')
-    .replace(/hours?|hrs?/g, 'h')
-    .replace(/minutes?|mins?/g, 'm')
-    .replace(/(h\d+)m$/, '$1');
 
 /** Degrees between two directions. */
 const apart = (a: number, b: number): number => {
