@@ -1,5 +1,5 @@
 import type { OfferReply } from '../../api/types';
-import { typedRuns } from '../words';
+import { Typed } from '../Typed';
 
 const said: Record<string, string> = {
   '<': 'is less than',
@@ -29,13 +29,7 @@ export function ChooseAnswer({ offer, onAnswer }: { offer: OfferReply; onAnswer:
             onAnswer(offer.form.type === 'choice' ? String.fromCharCode(97 + i) : one);
           }}
         >
-          {said[one] && !signs
-            ? said[one]
-            : typedRuns(one).map((run, k) => (
-                <span key={k} className={run.mark === '' ? undefined : `mark-${run.mark}`}>
-                  {run.text}
-                </span>
-              ))}
+          {said[one] && !signs ? said[one] : <Typed text={one} />}
         </button>
       ))}
     </div>

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { OfferReply } from '../../api/types';
 import { InOrder } from '../../ui/InOrder';
-import { typedRuns } from '../words';
+import { Typed } from '../Typed';
 import { Ready } from './Ready';
 
 /** Things are put in order: dragged, moved by arrows, or by keys. */
@@ -15,13 +15,7 @@ export function OrderAnswer({ offer, onAnswer }: { offer: OfferReply; onAnswer: 
         things={things}
         order={order}
         onOrder={setOrder}
-        show={(name) =>
-          typedRuns(name).map((run, i) => (
-            <span key={i} className={run.mark === '' ? undefined : `mark-${run.mark}`}>
-              {run.text}
-            </span>
-          ))
-        }
+        show={(name) => <Typed text={name} />}
         large
       />
       <Ready

@@ -1,7 +1,8 @@
 import { Delete } from 'lucide-react';
 import { useState } from 'react';
 import type { Pad } from '../../api/types';
-import { typedRuns, withKey, withoutLast } from '../words';
+import { withKey, withoutLast } from '../words';
+import { Typed } from '../Typed';
 import { Ready } from './Ready';
 
 interface Props {
@@ -38,11 +39,7 @@ export function PadAnswer({ pad, filled, onAnswer }: Props) {
           className="pointer-events-none absolute inset-0 overflow-hidden px-4 py-3 text-4xl leading-tight font-bold whitespace-pre"
           aria-hidden="true"
         >
-          {typedRuns(text).map((run, i) => (
-            <span key={i} className={run.mark === '' ? undefined : `mark-${run.mark}`}>
-              {run.text}
-            </span>
-          ))}
+          <Typed text={text} />
         </span>
         <input
           className="w-full bg-transparent px-4 py-3 text-4xl leading-tight font-bold text-transparent caret-ink outline-none"
