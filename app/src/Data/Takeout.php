@@ -108,9 +108,9 @@ final readonly class Takeout
             }
         }
 
-        foreach ($this->entities->getRepository(Seat::class)->findBy(['child' => $child], ['cameAt' => 'ASC']) as $seat) {
-            foreach ($this->puts($seat) as $put) {
-                $rows[] = [$seat->practice()->day(), 'practice', $put->text()->line(), implode(', then ', array_map(static fn (array $one): string => '' === $one['read'] ? $one['given'] : $one['read'], $put->answers())), null === $put->isRight() ? '' : ($put->isRight() ? 'right' : 'wrong'), ''];
+        foreach ($this->entities->getRepository(Put::class)->findBy(['child' => $child], ['id' => 'ASC']) as $put) {
+            if (null !== $put->isRight()) {
+                $rows[] = [$put->seat()->practice()->day(), 'practice', $put->text()->line(), implode(', then ', array_map(static fn (array $one): string => '' === $one['read'] ? $one['given'] : $one['read'], $put->answers())), $put->isRight() ? 'right' : 'wrong', ''];
             }
         }
 

@@ -53,14 +53,20 @@ final readonly class PracticeAnswers implements MoreAnswers
 
     public function forget(Child ...$children): void
     {
-        foreach ($this->entities->getRepository(Seat::class)->findBy(['child' => array_values($children)]) as $seat) {
-            $this->entities->remove($seat);
+        $of = array_values($children);
+        foreach ([Put::class, PictureSign::class] as $what) {
+            foreach ($this->entities->getRepository($what)->findBy(['child' => $of]) as $one) {
+                $this->entities->remove($one);
+            }
         }
-        foreach ($this->entities->getRepository(Seat::class)->findBy(['partner' => array_values($children)]) as $seat) {
-            $this->entities->remove($seat);
-        }
-        foreach ($this->entities->getRepository(PictureSign::class)->findBy(['child' => array_values($children)]) as $sign) {
-            $this->entities->remove($sign);
+        foreach (['child', 'partner'] as $as) {
+            foreach ($this->entities->getRepository(Seat::class)->findBy([$as => $of]) as $seat) {
+                // what the other one of two has answered stays
+                array_map($seat->forget(...), $of);
+                if (null === $seat->child() && null === $seat->partner()) {
+                    $this->entities->remove($seat);
+                }
+            }
         }
         $this->entities->flush();
     }

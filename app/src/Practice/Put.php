@@ -46,6 +46,11 @@ class Put
     #[ORM\Column]
     private bool $dropped = false;
 
+    /** Whose turn it is; null where there are only numbers. It goes with the child. */
+    #[ORM\ManyToOne]
+    #[ORM\JoinColumn(onDelete: 'CASCADE')]
+    private ?Child $child;
+
     #[ORM\Column(length: 60)]
     private string $rung;
 
@@ -69,6 +74,7 @@ class Put
         QuestionText $text,
     ) {
         $this->id = Uuid::v7();
+        $this->child = $seat->turn($place);
         $this->rung = $proposal->rung;
         $this->level = $proposal->level;
         $this->why = $proposal->why;
@@ -100,7 +106,7 @@ class Put
     /** Whose turn it is. */
     public function child(): ?Child
     {
-        return $this->seat->turn($this->place);
+        return $this->child;
     }
 
     public function text(): QuestionText

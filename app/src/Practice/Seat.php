@@ -46,7 +46,7 @@ class Seat implements UserInterface
         #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
         private Practice $practice,
         #[ORM\ManyToOne]
-        #[ORM\JoinColumn(onDelete: 'CASCADE')]
+        #[ORM\JoinColumn(onDelete: 'SET NULL')]
         private ?Child $child,
         #[ORM\ManyToOne]
         #[ORM\JoinColumn(onDelete: 'SET NULL')]
@@ -82,6 +82,13 @@ class Seat implements UserInterface
     public function partner(): ?Child
     {
         return $this->partner;
+    }
+
+    /** That child is not known here any more. */
+    public function forget(Child $child): void
+    {
+        $this->child = $this->child === $child ? null : $this->child;
+        $this->partner = $this->partner === $child ? null : $this->partner;
     }
 
     /** Whose turn a question is: with two, every other one is the partner's. */

@@ -141,9 +141,13 @@ final class PracticeTest extends ApiTestCase
         }
         self::assertSame(['Uma', 'Viggo', 'Uma', 'Viggo'], $turns);
         $this->signIn();
-        foreach (['Uma', 'Viggo'] as $name) {
-            self::assertCount(2, array_filter((array) self::in($this->ask('GET', '/api/children/'.$children[$name]), 'answers'), static fn (mixed $one): bool => 'practice' === self::in($one, 'from')));
-        }
+        $answered = fn (string $name): int => \count(array_filter((array) self::in($this->ask('GET', '/api/children/'.$children[$name]), 'answers'), static fn (mixed $one): bool => 'practice' === self::in($one, 'from')));
+        self::assertSame([2, 2], [$answered('Uma'), $answered('Viggo')]);
+        // one of them is forgotten; the other one's answers stay its own
+        $this->ask('DELETE', '/api/children/'.$children['Uma'].'/seen');
+        self::assertSame([0, 2], [$answered('Uma'), $answered('Viggo')]);
+        $this->ask('GET', '/api/children/'.$children['Viggo'].'/data');
+        self::assertSame(200, $this->code());
     }
 
     public function testPicturesAreAskedForWhereTheClassWantsThem(): void
