@@ -123,9 +123,17 @@ test('columns are filled square by square, with the small marks, and the squares
   const tablet = await Tablet.of(browser);
   await tablet.comeIn(practice.code, 'Bo');
   const { page: child } = tablet;
-  const offer = await tablet.kept();
-  expect(offer.form.room?.begins?.type).toBe('columns');
-  const right = offer.usual.find((one) => one.signal === 'right')?.text ?? '';
+  let right = '';
+  for (let i = 0; i < 8; i += 1) {
+    const offer = await tablet.kept();
+    right = offer.usual.find((one) => one.signal === 'right')?.text ?? '';
+    if (offer.form.room?.begins?.type === 'columns' && /^\d+ h \d+ min$/.test(right)) {
+      break;
+    }
+    await tablet.answer(offer, 'right');
+    await expect(child.getByTestId('right')).toBeVisible();
+    await expect(child.getByTestId('right')).toBeHidden();
+  }
   const [, hours = '', minutes = ''] = /^(\d+) h (\d+) min$/.exec(right) ?? [];
   expect(minutes).not.toBe('');
   await child.getByLabel('small above h').fill('1');

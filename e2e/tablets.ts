@@ -78,7 +78,8 @@ export class Tablet {
       const at = offer.form.type === 'choice' ? text.charCodeAt(0) - 97 : offer.pad.choose.indexOf(text);
       await page.getByRole('group', { name: 'Choose one' }).getByRole('button').nth(at).tap();
     } else if (order.length > 0) {
-      await this.putInOrder(signal === 'look' ? [...order].reverse() : text.split(', '), order);
+      const right = offer.usual.find((one) => one.signal === 'right')?.text.split(', ') ?? [];
+      await this.putInOrder(signal === 'look' ? [...right].reverse() : text.split(', '), order);
     } else {
       await page.getByLabel('Your answer').fill(text);
       await page.getByRole('button', { name: 'Ready' }).tap();

@@ -9,7 +9,7 @@ import type { SeatKeeper, Shown, Tried } from './keeper';
 import { hasVoice, readAloud } from './readAloud';
 
 /** So long the sign for a right answer stands before it goes on, in milliseconds. */
-const STANDS = 1100;
+const STANDS = 1000;
 
 /** A child at its tablet: one question, the keys for it, and help where it is wanted. */
 export function Tablet({ keeper, shown }: { keeper: SeatKeeper; shown: Shown }) {
