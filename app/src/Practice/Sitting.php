@@ -15,6 +15,7 @@ use Rostik\App\Timetable\ShowingTables;
 use Rostik\Core\Notation\Marked;
 use Rostik\Core\Practice\Reaction;
 use Rostik\Core\Practice\Signal;
+use Rostik\Core\Practice\Why;
 use Symfony\Component\Uid\Uuid;
 
 /** What children do in a practice: come in, answer, stop. */
@@ -156,7 +157,7 @@ final readonly class Sitting
             if ($open) {
                 $puts = $this->questions->fill($seat, $puts, 1);
             }
-            if (self::done($puts) >= $practice->questions()) {
+            if ($open && self::done($puts) === \count($puts)) {
                 $seat->finish();
             }
         });
@@ -211,6 +212,30 @@ final readonly class Sitting
         return \count(array_filter($puts, static fn (Put $put): bool => $put->isAnswered()));
     }
 
+    /** So many there are in any case. */
+    private static function sure(Practice $practice): int
+    {
+        return PracticeOf::Sheet === $practice->of() ? \count($practice->sheet()) : $practice->questions();
+    }
+
+    /**
+     * How many questions there are in all, as far as it can be said: of a sheet, and those that come again.
+     *
+     * @param list<Put>    $puts
+     * @param list<string> $waiting
+     */
+    private static function of(Practice $practice, array $puts, array $waiting): int
+    {
+        $again = \count(array_filter($puts, static fn (Put $put): bool => Why::Again === $put->why()));
+
+        return match (true) {
+            // there is nothing more to ask
+            [] === $waiting && [] !== $puts => self::done($puts),
+            PracticeOf::Sheet === $practice->of() => \count($practice->sheet()) + $again,
+            default => $practice->questions(),
+        };
+    }
+
     /**
      * @param list<Put>       $puts
      * @param list<string>    $have
@@ -235,7 +260,7 @@ final readonly class Sitting
             }
         }
 
-        return new SeatReply($seat->name(), null === $seat->partner() ? [] : [$seat->nameOf($seat->child()), $seat->nameOf($seat->partner())], self::done($puts), $practice->questions(), $open, $practice->lastWord(), $waiting, $offers, $said, \count($waiting) < min(Questions::AHEAD, $practice->questions() - self::done($puts)));
+        return new SeatReply($seat->name(), null === $seat->partner() ? [] : [$seat->nameOf($seat->child()), $seat->nameOf($seat->partner())], self::done($puts), self::of($practice, $puts, $waiting), $open, $practice->lastWord(), $waiting, $offers, $said, [] !== $waiting && \count($waiting) < Questions::AHEAD && \count($puts) < self::sure($practice));
     }
 
     /**

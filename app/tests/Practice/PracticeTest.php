@@ -191,6 +191,11 @@ final class PracticeTest extends ApiTestCase
         self::assertStringContainsString('5 h 10 min − 2 h 35 min', $asked[2]);
         self::assertStringContainsString(' + ', $asked[3]);
         self::assertNotContains($asked[3], [$asked[0]]);
+        // that was all
+        $now = $this->now('Farid');
+        self::assertSame([4, 4, []], [$now['done'], $now['of'], $now['waiting']]);
+        $this->signIn();
+        self::assertSame('finished', self::in($this->ask('GET', '/api/practices/'.$practice['id']), 'seats', 0, 'state'));
     }
 
     public function testAClassWithoutAListHasNumbers(): void

@@ -84,7 +84,7 @@ export function SumLine({ text, onType, onEnter, onList, onAdd, problem }: Props
             onList(pasted);
           }
         }}
-        placeholder="type a sum or a problem, or paste a list"
+        placeholder="type a sum or a problem"
         autoComplete="off"
         autoCapitalize="off"
         spellCheck={false}
