@@ -213,7 +213,7 @@ final readonly class Practices
         $now = $this->clock->now();
         /** @var list<Seat> $seats */
         $seats = $this->entities->getRepository(Seat::class)->findBy(['practice' => $practice], ['cameAt' => 'ASC', 'id' => 'ASC']);
-        $puts = $this->puts($practice);
+        $puts = $this->glances($practice);
         $there = array_filter($seats, static fn (Seat $seat): bool => !$seat->hasLeft());
         $taken = [];
         foreach ($there as $seat) {
@@ -256,7 +256,7 @@ final readonly class Practices
     public function questionsOf(Seat $seat): array
     {
         $style = $seat->practice()->classroom()->style();
-        $puts = $this->puts($seat->practice())[$seat->id()->toRfc4122()] ?? [];
+        $puts = $this->questions->of($seat);
 
         return array_map(function (Put $put) use ($seat, $style): PutSeenReply {
             $mistake = $put->practised()->mistake;
@@ -285,20 +285,18 @@ final readonly class Practices
         return '' === $text->wording ? $style->signs($text->sum) : $text->wording;
     }
 
-    /** @param list<Put> $puts in order */
+    /** @param list<Glance> $puts in order */
     private function seen(Seat $seat, array $puts, bool $double, \DateTimeImmutable $now): SeatSeenReply
     {
-        $looks = 0;
-        foreach ($puts as $put) {
-            if (!$put->isAnswered()) {
-                $looks = $put->looks();
-                break;
-            }
-        }
+        $looks = null;
+        $done = 0;
         $since = $seat->onSince() ?? $seat->cameAt();
         foreach ($puts as $put) {
-            $since = max($since, $put->answeredAt() ?? $since);
+            $since = max($since, $put->answeredAt ?? $since);
+            $done += null === $put->answeredAt ? 0 : 1;
+            $looks ??= null === $put->answeredAt ? $put->looks() : null;
         }
+        $looks ??= 0;
         $state = match (true) {
             $seat->hasLeft() => SeatState::Left,
             $seat->isFinished() => SeatState::Finished,
@@ -308,15 +306,15 @@ final readonly class Practices
             default => SeatState::Working,
         };
 
-        return new SeatSeenReply($seat->id()->toRfc4122(), $seat->name(), $seat->child()?->id()->toRfc4122(), \count(array_filter($puts, static fn (Put $put): bool => $put->isAnswered())), $state, $looks, $double && !$seat->hasLeft(), $seat->cameAt()->format('H:i'));
+        return new SeatSeenReply($seat->id()->toRfc4122(), $seat->name(), $seat->child()?->id()->toRfc4122(), $done, $state, $looks, $double && !$seat->hasLeft(), $seat->cameAt()->format('H:i'));
     }
 
-    /** @return array<string, list<Put>> by tablet, in order, without those that were dropped */
-    private function puts(Practice $practice): array
+    /** @return array<string, list<Glance>> by tablet, in order, without those that were dropped */
+    private function glances(Practice $practice): array
     {
-        /** @var list<Put> $all */
+        /** @var list<Glance> $all */
         $all = $this->entities->createQueryBuilder()
-            ->select('p')
+            ->select(\sprintf('NEW %s(s.id, p.rung, p.answers, p.answeredAt, p.right, p.dropped, p.text.sum, p.text.wording)', Glance::class))
             ->from(Put::class, 'p')
             ->join('p.seat', 's')
             ->where('s.practice = :of')
@@ -325,37 +323,39 @@ final readonly class Practices
             ->addOrderBy('p.id', 'ASC')
             ->getQuery()
             ->getResult();
-        $puts = [];
-        foreach ($all as $put) {
-            if (!$put->isDropped()) {
-                $puts[$put->seat()->id()->toRfc4122()][] = $put;
+        $glances = [];
+        foreach ($all as $one) {
+            if (!$one->isDropped()) {
+                $glances[$one->seat][] = $one;
             }
         }
 
-        return $puts;
+        return $glances;
     }
 
     /**
      * Of the rung on which most first answers were wrong, the last such question.
      *
-     * @param list<Put> $puts
+     * @param list<Glance> $puts
      */
     private function hardest(array $puts): ?HardestReply
     {
         $wrong = $of = $last = [];
         foreach ($puts as $put) {
-            if (null !== $put->isRight() && '' !== $put->rung() && !TableLine::is($put->text()->sum)) {
-                $of[$put->rung()] = ($of[$put->rung()] ?? 0) + 1;
-                if (!$put->isRight()) {
-                    $wrong[$put->rung()] = ($wrong[$put->rung()] ?? 0) + 1;
-                    $last[$put->rung()] = $put;
-                }
+            $line = null === $put->right || '' === $put->rung ? null : $put->line();
+            if (null === $line) {
+                continue;
+            }
+            $of[$put->rung] = ($of[$put->rung] ?? 0) + 1;
+            if (!$put->right) {
+                $wrong[$put->rung] = ($wrong[$put->rung] ?? 0) + 1;
+                $last[$put->rung] = $line;
             }
         }
         arsort($wrong);
         $rung = array_key_first($wrong);
 
-        return null === $rung ? null : new HardestReply($this->ladder->rung($rung)->can, $last[$rung]->text()->line(), $wrong[$rung], $of[$rung] ?? 0);
+        return null === $rung ? null : new HardestReply($this->ladder->rung($rung)->can, $last[$rung], $wrong[$rung], $of[$rung] ?? 0);
     }
 
     /** @return list<string> what the class has been taught, and what comes next; all that can be asked at a tablet, where nobody has said */
