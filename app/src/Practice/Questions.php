@@ -33,7 +33,10 @@ use Rostik\Core\Timetable\TableQuestion;
 final class Questions
 {
     /** So many wait at the most. */
-    public const AHEAD = 10;
+    public const AHEAD = 12;
+
+    /** With so many waiting no others are chosen yet: it is done for several at once. */
+    public const ENOUGH = 10;
 
     /** So many of those are chosen anew when an answer has told something. */
     private const SOON = 3;

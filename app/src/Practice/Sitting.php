@@ -260,7 +260,7 @@ final readonly class Sitting
             }
         }
 
-        return new SeatReply($seat->name(), null === $seat->partner() ? [] : [$seat->nameOf($seat->child()), $seat->nameOf($seat->partner())], self::done($puts), self::of($practice, $puts, $waiting), $open, $practice->lastWord(), $waiting, $offers, $said, [] !== $waiting && \count($waiting) < Questions::AHEAD && \count($puts) < self::sure($practice));
+        return new SeatReply($seat->name(), null === $seat->partner() ? [] : [$seat->nameOf($seat->child()), $seat->nameOf($seat->partner())], self::done($puts), self::of($practice, $puts, $waiting), $open, $practice->lastWord(), $waiting, $offers, $said, [] !== $waiting && \count($waiting) < Questions::ENOUGH && \count($puts) < self::sure($practice));
     }
 
     /**
@@ -271,7 +271,7 @@ final readonly class Sitting
     private function topUp(Seat $seat, array $puts): void
     {
         $waiting = \count($puts) - self::done($puts);
-        if ($waiting >= Questions::AHEAD || self::done($puts) + $waiting >= $seat->practice()->questions() || !$seat->practice()->isOpen($this->clock->now())) {
+        if ($waiting >= Questions::ENOUGH || self::done($puts) + $waiting >= $seat->practice()->questions() || !$seat->practice()->isOpen($this->clock->now())) {
             return;
         }
         $this->afterwards->do(function () use ($seat): void {
