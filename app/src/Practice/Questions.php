@@ -44,6 +44,9 @@ final class Questions
     /** Draws without a question after which another rung is taken. */
     private const VAIN = 3;
 
+    /** @var array<string, Offer> of this request, by question: one that has just been chosen is sent with it */
+    private array $offers = [];
+
     public function __construct(
         private readonly EntityManagerInterface $entities,
         private readonly Chooser $chooser,
@@ -156,6 +159,16 @@ final class Questions
      * @throws NoSuchQuestion
      */
     public function offer(Put $put): Offer
+    {
+        return $this->offers[$put->id()->toRfc4122()] ??= $this->laidOut($put);
+    }
+
+    /**
+     * @throws NoOffer
+     * @throws NotUnderstood
+     * @throws NoSuchQuestion
+     */
+    private function laidOut(Put $put): Offer
     {
         if (TableLine::is($put->text()->sum)) {
             return $this->offering->ofTable($this->read($put), $put->seat()->practice()->classroom()->style());

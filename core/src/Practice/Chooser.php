@@ -218,7 +218,7 @@ final readonly class Chooser
     /** @param list<Practised> $asked */
     private function proposal(string $rung, Why $why, Place $place, array $asked, ?Level $last = null): Proposal
     {
-        $own = array_values(array_filter($asked, static fn (Practised $one): bool => $one->rung === $rung && $one->answered));
+        $own = array_filter($asked, static fn (Practised $one): bool => $one->rung === $rung);
         $row = $this->inARow($rung, $asked);
         $level = match (true) {
             Why::Again === $why => Level::Stretch === $last ? Level::Core : Level::Support,

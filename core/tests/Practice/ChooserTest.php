@@ -182,6 +182,13 @@ final class ChooserTest extends TestCase
         self::assertNotSame($new, (new Chooser())->next($path, $known, $asked, self::TODAY, 1)->rung);
     }
 
+    public function testTheFormChangesEvenAmongTheQuestionsThatWait(): void
+    {
+        $path = Path::of(Core::get(Ladder::class), ['across-noon']) ?? self::fail('There is one.');
+        $waiting = array_fill(0, 3, new Practised('across-noon', Level::Core, false, answered: false));
+        self::assertSame(3, (new Chooser())->next($path, [], $waiting, self::TODAY, 1)->turn);
+    }
+
     public function testTheSameSeedGivesTheSameChoiceAndEveryChoiceHasAReason(): void
     {
         $path = $this->taught();
