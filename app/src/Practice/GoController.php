@@ -65,12 +65,12 @@ final readonly class GoController
         return new JsonResponse($this->sitting->now($seat, \array_slice(array_values(array_filter($have, is_string(...))), 0, 60), $on));
     }
 
-    /** Answers; 410 where the practice is over. */
+    /** Answers ({@see AnswersRequest}); 410 where the practice is over. */
     #[Route('/answers', methods: ['POST'])]
-    public function answer(#[CurrentUser] Seat $seat, #[MapRequestPayload] AnswersRequest $sent): Response
+    public function answer(#[CurrentUser] Seat $seat, Request $request): Response
     {
         try {
-            return new JsonResponse($this->sitting->answer($seat, $sent));
+            return new JsonResponse($this->sitting->answer($seat, AnswersRequest::of($request)));
         } catch (PracticeClosed $closed) {
             return Problem::response(410, 'practice-over', $closed->getMessage());
         }

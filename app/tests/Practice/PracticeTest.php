@@ -94,6 +94,19 @@ final class PracticeTest extends ApiTestCase
         }
     }
 
+    public function testWhatIsNoAnswerIsRefusedAndNothingIsKept(): void
+    {
+        $practice = $this->open();
+        $this->comeIn($practice['code'], 'Yusuf');
+        $question = self::first($this->now('Yusuf'))['id'];
+        $answer = ['question' => $question, 'n' => 0, 'given' => 'x'];
+        foreach ([[], ['answers' => 'x'], ['answers' => [['n' => 0]]], ['answers' => [['n' => -1] + $answer]], ['answers' => [['help' => 4] + $answer]], ['answers' => [['given' => str_repeat('9', 401)] + $answer]], ['answers' => [['given' => ['x']] + $answer]], ['answers' => array_fill(0, 101, $answer)], ['answers' => [$answer], 'have' => 'all']] as $body) {
+            $this->asTablet('Yusuf', 'POST', '/api/go/answers', $body);
+            self::assertSame(422, $this->code(), (string) json_encode($body));
+        }
+        self::assertSame([], $this->entities()->getRepository(Put::class)->find($question)?->answers());
+    }
+
     public function testWhoStopsAndComesAgainGoesOn(): void
     {
         $practice = $this->open();
