@@ -21,7 +21,7 @@ final readonly class Glance
 
     public function isDropped(): bool
     {
-        return $this->dropped && [] === $this->answers;
+        return $this->dropped && [] === $this->answers && null === $this->answeredAt;
     }
 
     /** How often it said "look again". */

@@ -163,7 +163,7 @@ class Put
 
     public function isDropped(): bool
     {
-        return $this->dropped && [] === $this->answers;
+        return $this->dropped && [] === $this->answers && null === $this->answeredAt;
     }
 
     public function drop(): void

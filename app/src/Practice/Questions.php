@@ -142,6 +142,12 @@ final class Questions
                 $put->drop();
             }
         }
+        // a tablet goes on in order: what was dropped behind it is not answered any more
+        foreach ($puts as $put) {
+            if (null !== $last && $put->isDropped() && $put->place() < $last->place()) {
+                $this->entities->remove($put);
+            }
+        }
         $told = null !== $last && $last->isAnswered() && PracticeOf::Sheet !== $last->seat()->practice()->of() && (false === $last->isRight() || Why::FindOut === $last->why());
         if ($told) {
             $waiting = array_values(array_filter($puts, static fn (Put $put): bool => !$put->isDropped() && !$put->isAnswered() && [] === $put->answers() && $put->place() > $last->place()));
