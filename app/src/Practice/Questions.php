@@ -120,15 +120,22 @@ final class Questions
         return array_map(static fn (Put $put): QuestionText => $put->text(), $puts);
     }
 
+    /** Whether the first answer to it tells so much that what comes next is chosen anew. */
+    public static function tells(Put $put): bool
+    {
+        return PracticeOf::Sheet !== $put->seat()->practice()->of() && (false === $put->isRight() || (true === $put->isRight() && Why::FindOut === $put->why()));
+    }
+
     /**
      * Answers have told something: those that come soon are chosen anew.
      *
      * @param ?Put      $last that was answered; null for none
      * @param list<Put> $puts all of the tablet, in order
+     * @param bool      $told whether they have told something ({@see self::tells})
      *
      * @return list<Put> without those that were dropped
      */
-    public function reconsider(?Put $last, array $puts): array
+    public function reconsider(?Put $last, array $puts, bool $told): array
     {
         // one that was dropped, and answered all the same without a connection, has its place; what came instead goes
         $taken = [];
@@ -148,8 +155,7 @@ final class Questions
                 $this->entities->remove($put);
             }
         }
-        $told = null !== $last && $last->isAnswered() && PracticeOf::Sheet !== $last->seat()->practice()->of() && (false === $last->isRight() || Why::FindOut === $last->why());
-        if ($told) {
+        if ($told && null !== $last) {
             $waiting = array_values(array_filter($puts, static fn (Put $put): bool => !$put->isDropped() && !$put->isAnswered() && [] === $put->answers() && $put->place() > $last->place()));
             foreach (\array_slice($waiting, 0, self::SOON) as $put) {
                 $put->drop();

@@ -129,7 +129,8 @@ final readonly class Sitting
         $said = [];
         $now = $this->clock->now();
         $puts = [];
-        $this->entities->wrapInTransaction(function () use ($seat, $sent, $now, &$said, &$puts): void {
+        $later = null;
+        $this->entities->wrapInTransaction(function () use ($seat, $sent, $now, &$said, &$puts, &$later): void {
             $this->entities->lock($seat, LockMode::PESSIMISTIC_WRITE);
             $practice = $seat->practice();
             $open = $practice->isOpen($now) && !$seat->hasLeft();
@@ -142,15 +143,20 @@ final readonly class Sitting
                 $byId[$put->id()->toRfc4122()] = $put;
             }
             $last = null;
+            $told = false;
             foreach ($sent->answers as $answer) {
                 $put = $byId[strtolower($answer->question)] ?? null;
                 if (null === $put) {
                     continue;
                 }
+                $unjudged = null === $put->isRight();
                 $said[] = $this->take($put, $answer, $now);
+                $told = $told || ($unjudged && Questions::tells($put));
                 $last = $put;
             }
-            $puts = $this->questions->reconsider($last, $puts);
+            // while a child looks again there is time to choose what comes after that
+            $later = $told && null !== $last && !$last->isAnswered() ? $last : null;
+            $puts = $this->questions->reconsider($last, $puts, $told && null === $later);
             if (null !== $last) {
                 $seat->isHere($now, $last->id());
             }
@@ -164,9 +170,9 @@ final readonly class Sitting
         if (!$seat->practice()->isOpen($now) || $seat->hasLeft()) {
             throw new PracticeClosed($seat->practice()->lastWord());
         }
-        $this->topUp($seat, $puts);
+        $this->topUp($seat, $puts, $later);
 
-        return $this->seated($seat, $puts, $sent->have, $said);
+        return $this->seated($seat, $puts, $sent->have, $said, null !== $later);
     }
 
     public function leave(Seat $seat): void
@@ -240,8 +246,9 @@ final readonly class Sitting
      * @param list<Put>       $puts
      * @param list<string>    $have
      * @param list<SaidReply> $said
+     * @param bool            $soon whether others are being chosen
      */
-    private function seated(Seat $seat, array $puts, array $have, array $said): SeatReply
+    private function seated(Seat $seat, array $puts, array $have, array $said, bool $soon = false): SeatReply
     {
         $practice = $seat->practice();
         $open = $practice->isOpen($this->clock->now()) && !$seat->hasLeft();
@@ -260,24 +267,26 @@ final readonly class Sitting
             }
         }
 
-        return new SeatReply($seat->name(), null === $seat->partner() ? [] : [$seat->nameOf($seat->child()), $seat->nameOf($seat->partner())], self::done($puts), self::of($practice, $puts, $waiting), $open, $practice->lastWord(), $waiting, $offers, $said, [] !== $waiting && \count($waiting) < Questions::ENOUGH && \count($puts) < self::sure($practice));
+        return new SeatReply($seat->name(), null === $seat->partner() ? [] : [$seat->nameOf($seat->child()), $seat->nameOf($seat->partner())], self::done($puts), self::of($practice, $puts, $waiting), $open, $practice->lastWord(), $waiting, $offers, $said, $soon || [] !== $waiting && \count($waiting) < Questions::ENOUGH && \count($puts) < self::sure($practice));
     }
 
     /**
      * The others are chosen when the reply has gone.
      *
      * @param list<Put> $puts
+     * @param ?Put      $told whose answer has told something of which the choice is to know; null for none
      */
-    private function topUp(Seat $seat, array $puts): void
+    private function topUp(Seat $seat, array $puts, ?Put $told = null): void
     {
         $waiting = \count($puts) - self::done($puts);
-        if ($waiting >= Questions::ENOUGH || self::done($puts) + $waiting >= $seat->practice()->questions() || !$seat->practice()->isOpen($this->clock->now())) {
+        $enough = $waiting >= Questions::ENOUGH || self::done($puts) + $waiting >= $seat->practice()->questions();
+        if ((null === $told && $enough) || !$seat->practice()->isOpen($this->clock->now())) {
             return;
         }
-        $this->afterwards->do(function () use ($seat): void {
-            $this->entities->wrapInTransaction(function () use ($seat): void {
+        $this->afterwards->do(function () use ($seat, $told): void {
+            $this->entities->wrapInTransaction(function () use ($seat, $told): void {
                 $this->entities->lock($seat, LockMode::PESSIMISTIC_WRITE);
-                $this->questions->fill($seat, $this->questions->of($seat), Questions::AHEAD);
+                $this->questions->fill($seat, $this->questions->reconsider($told, $this->questions->of($seat), null !== $told), Questions::AHEAD);
             });
         });
     }

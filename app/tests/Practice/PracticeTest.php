@@ -94,6 +94,24 @@ final class PracticeTest extends ApiTestCase
         }
     }
 
+    public function testWhileAChildLooksAgainWhatComesNextIsChosenAnew(): void
+    {
+        $practice = $this->open();
+        $this->comeIn($practice['code'], 'Noor');
+        $now = $this->now('Noor');
+        $offer = self::first($now);
+        $send = fn (int $n, string $signal): array => $this->asTablet('Noor', 'POST', '/api/go/answers', ['answers' => [['question' => $offer['id'], 'n' => $n, 'given' => self::bySignal($offer)[$signal], 'help' => 0, 'over' => false]], 'have' => $now['waiting']]);
+        $wrong = $send(0, 'look');
+        self::assertTrue($wrong['more']);
+        self::assertSame($now['waiting'], $wrong['waiting']);
+        $then = $this->now('Noor');
+        self::assertSame($offer['id'], self::in($then, 'waiting', 0));
+        self::assertNotSame(self::in($now, 'waiting', 1), self::in($then, 'waiting', 1));
+        // the second answer to the same question tells nothing more
+        $right = $send(1, 'right');
+        self::assertSame(self::in($then, 'waiting', 1), self::in($right, 'waiting', 0));
+    }
+
     public function testWhatIsNoAnswerIsRefusedAndNothingIsKept(): void
     {
         $practice = $this->open();
