@@ -33,6 +33,7 @@ final class HouseRules
         'Sheet' => ['Judging', 'Notation', 'Picture', 'Problem', 'Question', 'Skill', 'Sum', 'Time', 'Weighing', 'Work'],
         'Board' => ['Method', 'Notation', 'Picture', 'Problem', 'Sum', 'Time', 'Work'],
         'Practice' => ['Board', 'Evidence', 'Judging', 'Method', 'Mistake', 'Notation', 'Question', 'Skill', 'Sum', 'Time', 'Timetable'],
+        'Activity' => ['Notation', 'Skill', 'Time', 'Timetable'],
     ];
 
     public const APP = [

@@ -104,7 +104,7 @@ final readonly class Writer
     /** A time in words alone: half past three, twenty-three minutes to nine in the morning. */
     public function inWords(StatedTime $stated): string
     {
-        return (new SpokenTime($this->style->past->value))->of($stated);
+        return ($this->written->inWords ??= new SpokenTime($this->style->past->value))->of($stated);
     }
 
     public function half(HalfOfDay $half): string

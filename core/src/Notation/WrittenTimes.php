@@ -17,4 +17,7 @@ final class WrittenTimes
 
     /** @var array<int, string> the digits alone */
     public array $clocks = [];
+
+    /** Which has the number words, that take longer to be got ready than a time to be said. */
+    public ?SpokenTime $inWords = null;
 }

@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Activity\Game;
+
+use Rostik\Core\Activity\Activity;
+use Rostik\Core\Activity\AtHand;
+use Rostik\Core\Activity\Cautions;
+use Rostik\Core\Activity\Intro;
+use Rostik\Core\Activity\Made;
+use Rostik\Core\Activity\Material;
+use Rostik\Core\Activity\Numbers\ChainCard;
+use Rostik\Core\Activity\Numbers\Loop;
+use Rostik\Core\Activity\Sizes;
+use Rostik\Core\Activity\Sort;
+use Rostik\Core\Activity\Turns;
+use Rostik\Core\Activity\Wanted;
+use Rostik\Core\Skill\Dice;
+use Rostik\Core\Skill\Level;
+
+/** A closed chain of cards, one a child: mine is …, next comes the time … later. Common practice, no source. */
+final readonly class ChainOfTimes implements Activity
+{
+    private const LEAST = 3;
+
+    public static function precedence(): int
+    {
+        return 40;
+    }
+
+    public function intro(): Intro
+    {
+        return new Intro(
+            'chain',
+            'Chain of times',
+            'Listening, and moving a time on or back in the head; everybody comes in once.',
+            ['later-within-hour', 'later-across-hour', 'earlier-across-hour', 'across-noon', 'across-midnight', 'twenty-four-hour'],
+            Sort::Game,
+            Sizes::together(),
+            [AtHand::Board, AtHand::Printer, AtHand::Scissors],
+            [],
+            [Cautions::CUTTING],
+            'card',
+        );
+    }
+
+    public function make(Wanted $wanted): Made
+    {
+        $count = max(self::LEAST, $wanted->children);
+        $day = Level::Stretch === $wanted->level;
+        $loop = $this->loop($wanted->level, $count, $day ? 1440 : 720, $wanted->dice('chain'));
+        $cards = [];
+        foreach ($loop as $i => $minutes) {
+            [$length, $way] = $minutes;
+            $cards[] = new ChainCard($day ? $wanted->saying->time($way) : $wanted->saying->face($way), $wanted->saying->span(abs($length)), $length > 0);
+        }
+        $first = $cards[0];
+
+        return new Made(
+            new Loop($cards, $day ? 24 : 12),
+            static fn (): Turns => Turns::fixed($count),
+            match ($wanted->level) {
+                Level::Support => 12.0,
+                Level::Core => 15.0,
+                Level::Stretch => 18.0,
+            },
+            3.0,
+            [new Material('cards, one a child', $count), new Material('sheets with cards', (int) ceil($count / 8)), new Material('scissors', 1)],
+            [
+                'Give out all the cards. Whoever has more than one puts them side by side.',
+                \sprintf('One begins: “Mine is %s. Next comes the time %s %s.”', $first->mine->text, $first->length->text, $first->later ? 'later' : 'earlier'),
+                'Whoever has that time goes on, and so round, until it comes back to the first.',
+                'Does it not come back, somebody has missed a card: begin again from the last one that was sure.',
+            ],
+            ['later', 'earlier', 'next'],
+            $count > $wanted->children ? [\sprintf('A chain needs %d cards: some children have two.', self::LEAST)] : [],
+        );
+    }
+
+    /**
+     * Times that are all different, each with the length to the next, positive for later.
+     *
+     * @param int $round minutes after which the dial is the same again
+     *
+     * @return list<array{int, int}> length, and the time before it
+     */
+    private function loop(Level $level, int $count, int $round, Dice $dice): array
+    {
+        $step = $level->step();
+        [$least, $most] = match ($level) {
+            Level::Support => [10, 60],
+            Level::Core => [12, 110],
+            Level::Stretch => [17, 200],
+        };
+        while (true) {
+            $lengths = $this->lengths($count, $least, $most, $step, $round, $dice);
+            for ($try = 0; $try < 40; ++$try) {
+                $way = Level::Support === $level || Level::Core === $level ? $dice->number(0, 715, 5) : $dice->number(0, 1439);
+                $loop = [];
+                $taken = [];
+                foreach ($dice->shuffle($lengths) as $length) {
+                    $at = (($way % $round) + $round) % $round;
+                    if (isset($taken[$at])) {
+                        continue 2;
+                    }
+                    $taken[$at] = true;
+                    $loop[] = [$length, $at];
+                    $way += $length;
+                }
+
+                return $loop;
+            }
+        }
+    }
+
+    /** @return list<int> lengths that add up to a whole number of rounds; to nothing, some of them earlier, where the class is small */
+    private function lengths(int $count, int $least, int $most, int $step, int $round, Dice $dice): array
+    {
+        $least = (int) ceil($least / $step) * $step;
+        $mean = ($least + $most) / 2;
+        $rounds = $count * $most < $round * 1.1 ? 0 : max(1, (int) round($count * $mean / $round));
+        while (true) {
+            $lengths = [];
+            $sum = 0;
+            for ($i = 1; $i < $count; ++$i) {
+                $length = $dice->number($least, $most, $step);
+                if (0 === $rounds && ($sum > 0 ? 0 !== $dice->number(0, 2) : 0 === $dice->number(0, 2))) {
+                    $length = -$length;
+                }
+                $lengths[] = $length;
+                $sum += $length;
+            }
+            $last = $rounds * $round - $sum;
+            if (abs($last) >= $least && abs($last) <= $most && ($last > 0 || 0 === $rounds)) {
+                return [...$lengths, $last];
+            }
+        }
+    }
+}
