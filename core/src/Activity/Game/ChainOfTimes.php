@@ -93,25 +93,31 @@ final readonly class ChainOfTimes implements Activity
             Level::Core => [12, 110],
             Level::Stretch => [17, 200],
         };
-        while (true) {
-            $lengths = $this->lengths($count, $least, $most, $step, $round, $dice);
-            for ($try = 0; $try < 40; ++$try) {
-                $way = Level::Support === $level || Level::Core === $level ? $dice->number(0, 715, 5) : $dice->number(0, 1439);
-                $loop = [];
-                $taken = [];
-                foreach ($dice->shuffle($lengths) as $length) {
-                    $at = (($way % $round) + $round) % $round;
-                    if (isset($taken[$at])) {
-                        continue 2;
-                    }
-                    $taken[$at] = true;
-                    $loop[] = [$length, $at];
-                    $way += $length;
-                }
+        do {
+            $loop = $this->laid($dice->shuffle($this->lengths($count, $least, $most, $step, $round, $dice)), Level::Stretch === $level ? $dice->number(0, 1439) : $dice->number(0, 715, 5), $round);
+        } while (null === $loop);
 
-                return $loop;
+        return $loop;
+    }
+
+    /**
+     * @param list<int> $lengths
+     *
+     * @return ?list<array{int, int}> length, and the time before it; null where a time would come twice
+     */
+    private function laid(array $lengths, int $from, int $round): ?array
+    {
+        $loop = [];
+        foreach ($lengths as $length) {
+            $at = (($from % $round) + $round) % $round;
+            if (isset($loop[$at])) {
+                return null;
             }
+            $loop[$at] = [$length, $at];
+            $from += $length;
         }
+
+        return array_values($loop);
     }
 
     /** @return list<int> lengths that add up to a whole number of rounds; to nothing, some of them earlier, where the class is small */
@@ -120,21 +126,27 @@ final readonly class ChainOfTimes implements Activity
         $least = (int) ceil($least / $step) * $step;
         $mean = ($least + $most) / 2;
         $rounds = $count * $most < $round * 1.1 ? 0 : max(1, (int) round($count * $mean / $round));
-        while (true) {
+        if ($rounds > 0) {
+            $lengths = array_map(static fn (): int => $dice->number($least, $most, $step), range(1, $count));
+            // a little more or less here and there, until it comes out
+            while (0 !== $off = $rounds * $round - array_sum($lengths)) {
+                $i = $dice->number(0, $count - 1);
+                $lengths[$i] = max($least, min($lengths[$i] + ($off <=> 0) * $step * $dice->number(1, 3), $most));
+            }
+
+            return array_values($lengths);
+        }
+        do {
             $lengths = [];
             $sum = 0;
             for ($i = 1; $i < $count; ++$i) {
-                $length = $dice->number($least, $most, $step);
-                if (0 === $rounds && ($sum > 0 ? 0 !== $dice->number(0, 2) : 0 === $dice->number(0, 2))) {
-                    $length = -$length;
-                }
-                $lengths[] = $length;
+                // back more often than on where it is ahead, so that it comes home
+                $back = $sum > 0 ? 0 !== $dice->number(0, 2) : 0 === $dice->number(0, 2);
+                $lengths[] = $length = $dice->number($least, $most, $step) * ($back ? -1 : 1);
                 $sum += $length;
             }
-            $last = $rounds * $round - $sum;
-            if (abs($last) >= $least && abs($last) <= $most && ($last > 0 || 0 === $rounds)) {
-                return [...$lengths, $last];
-            }
-        }
+        } while (abs($sum) < $least || abs($sum) > $most);
+
+        return [...$lengths, -$sum];
     }
 }
