@@ -8,13 +8,14 @@ namespace Rostik\Core\Activity;
 final readonly class Intro
 {
     /**
-     * @param string       $id       in lower case with hyphens
-     * @param string       $aim      what it is for, in a sentence
-     * @param list<string> $rungs    ids of the rungs that it practises
-     * @param list<AtHand> $needs    what has to be at hand
-     * @param list<Option> $options  what can be chosen
-     * @param list<string> $cautions for the teacher
-     * @param string       $turn     what is counted: "spin", "round", "call"
+     * @param string                               $id       in lower case with hyphens
+     * @param string                               $aim      what it is for, in a sentence
+     * @param list<string>                         $rungs    ids of the rungs that it practises
+     * @param list<AtHand>                         $needs    what has to be at hand
+     * @param list<Option>                         $options  what can be chosen
+     * @param list<string>                         $cautions for the teacher
+     * @param string                               $turn     what is counted: "spin", "round", "call"
+     * @param array<string, array<string, string>> $presets  what is chosen where just this rung is wanted
      */
     public function __construct(
         public string $id,
@@ -27,6 +28,7 @@ final readonly class Intro
         public array $options,
         public array $cautions,
         public string $turn,
+        public array $presets = [],
     ) {
     }
 }

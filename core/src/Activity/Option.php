@@ -9,7 +9,7 @@ use Rostik\Core\Skill\Level;
 /** Something that can be chosen about an activity. */
 final readonly class Option
 {
-    /** @var list<Choice> */
+    /** @var list<Alternative> */
     public array $choices;
 
     /**
@@ -18,7 +18,7 @@ final readonly class Option
      */
     public function __construct(public string $id, public string $title, array $choices, private array $usual = [])
     {
-        $this->choices = array_map(static fn (int|string $id, string $title): Choice => new Choice((string) $id, $title), array_keys($choices), $choices);
+        $this->choices = array_map(static fn (int|string $id, string $title): Alternative => new Alternative((string) $id, $title), array_keys($choices), $choices);
     }
 
     public function usual(Level $level): string
@@ -34,6 +34,6 @@ final readonly class Option
     /** @return list<string> */
     public function ids(): array
     {
-        return array_map(static fn (Choice $one): string => $one->id, $this->choices);
+        return array_map(static fn (Alternative $one): string => $one->id, $this->choices);
     }
 }

@@ -33,6 +33,11 @@ final readonly class Sizes
         return new self(\PHP_INT_MAX, null, null);
     }
 
+    public function isTogether(): bool
+    {
+        return \PHP_INT_MAX === $this->least;
+    }
+
     /** The size of a group, as near to what is asked for as it can be. */
     public function nearest(?int $asked, int $children): int
     {

@@ -14,6 +14,20 @@ export interface AccountRequest {
   name: string;
 }
 
+export interface ActivityLineReply {
+  id: string;
+  title: string;
+  aim: string;
+  sort: string;
+  rungs: string[];
+  needs: string[];
+  minutes: number;
+  said: string;
+  whole: boolean;
+  least: number;
+  most: number | null;
+}
+
 export interface ActivityReply {
   title: string;
   rows: ActivityRowReply[];
@@ -37,6 +51,11 @@ export interface ActivityRowReply {
 export interface AimRequest {
   rung: string;
   count: number;
+}
+
+export interface Alternative {
+  id: string;
+  title: string;
 }
 
 export interface AnotherReply {
@@ -95,6 +114,17 @@ export interface AnswersRequest {
   have?: string[];
 }
 
+export interface AskActivityRequest {
+  class?: string | null;
+  children?: number | null;
+  group?: number | null;
+  level?: Level;
+  seed?: number;
+  options?: string[];
+  rung?: string | null;
+  paper?: Paper;
+}
+
 export interface AskTableRequest {
   table: string;
   level?: Level;
@@ -118,6 +148,13 @@ export interface AskedTableReply {
   kinds: TableKindReply[];
 }
 
+export interface Bar {
+  from: number;
+  to: number;
+  label: string;
+  count: number;
+}
+
 export interface BeginPileRequest {
   sheetId?: string | null;
   set?: string | null;
@@ -125,6 +162,13 @@ export interface BeginPileRequest {
   title?: string;
   on?: string | null;
   count?: number;
+}
+
+export interface Bell {
+  type: 'bell';
+  worth: Span;
+  distance: number;
+  rounds: Strokes[];
 }
 
 export interface BlurredReply {
@@ -146,6 +190,11 @@ export interface BoardSum {
   clock: BoardClock | null;
   moments: number[][];
   asked: Asked[];
+}
+
+export interface Brick {
+  length: Span;
+  hidden: boolean;
 }
 
 export interface BroughtReply {
@@ -211,6 +260,12 @@ export interface CellsRequest {
 
 export interface CertainRequest {
   password: string;
+}
+
+export interface ChainCard {
+  mine: Moment;
+  length: Span;
+  later: boolean;
 }
 
 export interface Change {
@@ -295,6 +350,17 @@ export interface ClassRequest {
   style?: Style;
   weekend?: Weekend;
   weekBegins?: WeekBegins;
+}
+
+export interface ClockParts {
+  type: 'clock-parts';
+  face: number;
+  hourHand: number;
+  minuteHand: number;
+  hole: number;
+  printed: number[];
+  marks: boolean;
+  order: number[];
 }
 
 export interface ClockPicture {
@@ -428,6 +494,19 @@ export interface DayActivity {
   say: string;
 }
 
+export interface DayCard {
+  what: string;
+  when: Moment;
+}
+
+export interface DayOrder {
+  type: 'day-order';
+  title: string;
+  cards: DayCard[];
+  sentences: string[];
+  order: number[];
+}
+
 export interface DayPicture {
   type: 'day';
   strip: DayStrip;
@@ -469,6 +548,22 @@ export interface DayTaleReply {
   order: number[];
 }
 
+export interface DigitRow {
+  hours: number;
+  minutes: number;
+  hidden: boolean[];
+}
+
+export interface DigitSum {
+  sign: string;
+  rows: DigitRow[];
+}
+
+export interface Digits {
+  type: 'digits';
+  sums: DigitSum[];
+}
+
 export interface DirectionChoice {
   id: string;
   to: string;
@@ -484,6 +579,14 @@ export interface ErasingReply {
   shared: string[];
   last: boolean;
   can: boolean;
+}
+
+export interface Estimate {
+  type: 'estimate';
+  target: number;
+  exactly: number;
+  tries: number;
+  doing: string;
 }
 
 export interface FaceReply {
@@ -651,6 +754,14 @@ export interface LetterReply {
 
 export type Level = 'support' | 'core' | 'stretch';
 
+export interface Lighthouse {
+  type: 'lighthouse';
+  ring: Moment[];
+  faces: Moment[];
+  meets: number[];
+  rolls: number[];
+}
+
 export interface LikelyReply {
   mistake: string;
   answer: string;
@@ -710,6 +821,20 @@ export interface LinkRequest {
   word: string;
 }
 
+export interface Loop {
+  type: 'loop';
+  cards: ChainCard[];
+  hours: number;
+}
+
+export interface LottoCards {
+  type: 'lotto';
+  times: Moment[];
+  cards: number[][];
+  calls: number[];
+  row: boolean;
+}
+
 export interface MachineReply {
   version: string;
   room: number;
@@ -742,6 +867,11 @@ export interface MakeSheetsRequest {
   table?: string | null;
 }
 
+export interface Material {
+  what: string;
+  count: number;
+}
+
 export interface MeReply {
   id: string;
   name: string;
@@ -754,6 +884,13 @@ export interface MistakesReply {
 }
 
 export type Model = 'clock' | 'line' | 'columns' | 'table' | 'written' | 'day' | 'month';
+
+export interface Moment {
+  minutes: number;
+  text: string;
+  words: string;
+  face: boolean;
+}
 
 export interface MonthMark {
   day: number;
@@ -785,6 +922,8 @@ export interface Note {
   code: string;
   text: string;
 }
+
+export type Numbers = Bell | ClockParts | DayOrder | Digits | Estimate | Lighthouse | Loop | LottoCards | Pond | Ring | Sorting | Spinner | Stock | Walls;
 
 export interface OfferReply {
   id: string;
@@ -834,6 +973,13 @@ export interface OpenPracticeRequest {
 
 export type Operation = 'add' | 'subtract' | 'how-long' | 'multiply' | 'share';
 
+export interface OptionReply {
+  id: string;
+  title: string;
+  choices: Alternative[];
+  chosen: string;
+}
+
 export interface OthersReply {
   sums: (string | null)[];
   wordings: string[];
@@ -854,6 +1000,13 @@ export interface Pad {
   keys: string[];
   choose: string[];
   order: string[];
+}
+
+export interface PairSum {
+  first: number;
+  second: number;
+  sum: Span;
+  regroups: boolean;
 }
 
 export type Paper = 'a4' | 'letter';
@@ -920,6 +1073,54 @@ export interface PileRequest {
 }
 
 export type PinRole = 'start' | 'end' | 'time';
+
+export interface PlannedActivityReply {
+  id: string;
+  title: string;
+  aim: string;
+  sort: string;
+  rungs: string[];
+  whole: boolean;
+  least: number;
+  most: number | null;
+  children: number;
+  group: number;
+  groups: number[];
+  needs: string[];
+  options: OptionReply[];
+  cautions: string[];
+  turn: string;
+  chance: boolean;
+  turns: number;
+  turns90: number;
+  error: number | null;
+  minutes: number;
+  minutes90: number;
+  said: string;
+  all: number;
+  seconds: number;
+  seen: number;
+  shorter: ShorterReply[];
+  materials: Material[];
+  steps: string[];
+  words: string[];
+  notes: string[];
+  numbers: Numbers;
+}
+
+export interface PlayedRequest {
+  activity: string;
+  turns: number;
+  seconds: number;
+}
+
+export interface Pond {
+  type: 'pond';
+  stones: Span[];
+  pairs: PairSum[];
+  regroups: number;
+  places: number[][];
+}
 
 export interface PracticeLineReply {
   id: string;
@@ -1036,6 +1237,13 @@ export interface Remark {
   at: number;
 }
 
+export interface Ring {
+  type: 'ring';
+  step: number;
+  said: Said[];
+  turn: number;
+}
+
 export interface Room {
   begins: ColumnsPicture | LinePicture | MonthPicture | null;
   ends: ColumnsPicture | LinePicture | MonthPicture | null;
@@ -1073,6 +1281,11 @@ export interface RungSeenReply {
   before: Standing | null;
   days: number;
   answers: number[];
+}
+
+export interface Said {
+  child: number;
+  says: Span;
 }
 
 export interface SaidReply {
@@ -1136,6 +1349,13 @@ export type SeatState = 'working' | 'stuck' | 'still' | 'away' | 'finished' | 'l
 export interface SecondStepReply {
   key: string;
   uri: string;
+}
+
+export interface Sector {
+  length: Span;
+  weight: number;
+  from: number;
+  to: number;
 }
 
 export interface SeparatingMistakeReply {
@@ -1265,6 +1485,13 @@ export interface ShelfReply {
   givenBy: string;
 }
 
+export interface ShorterReply {
+  change: string;
+  option: string | null;
+  choice: string;
+  minutes: number;
+}
+
 export type Sign = 'right' | 'wrong' | 'blank' | 'unreadable';
 
 export type Signal = 'right' | 'ask' | 'look' | 'unclear';
@@ -1275,6 +1502,41 @@ export interface SignedInReply {
   used: string;
   browser: string;
   here: boolean;
+}
+
+export interface SortCard {
+  text: string;
+  field: string;
+  discuss: string;
+  faces: Moment[];
+  minutes: number | null;
+  times: Moment[];
+}
+
+export interface SortField {
+  id: string;
+  title: string;
+}
+
+export interface Sorting {
+  type: 'sorting';
+  fields: SortField[];
+  cards: SortCard[];
+}
+
+export interface Span {
+  minutes: number;
+  text: string;
+}
+
+export interface Spinner {
+  type: 'spinner';
+  whole: number;
+  sectors: Sector[];
+  unit: number;
+  places: Moment[];
+  exactly: boolean;
+  spins: number[];
 }
 
 export type Standing = 'secure' | 'on-the-way' | 'not-yet' | 'not-seen';
@@ -1288,6 +1550,20 @@ export interface Step {
   picture: Picture;
   changed: Changed | null;
   at: number | null;
+}
+
+export interface Stock {
+  type: 'stock';
+  by: Span;
+  hours: number[];
+  minutes: number[];
+  stock: StockCard[];
+  deal: number[][];
+}
+
+export interface StockCard {
+  shows: Moment;
+  answer: Moment;
 }
 
 export interface StoryBar {
@@ -1315,6 +1591,13 @@ export interface StoryPin {
 export interface StoryTick {
   at: number;
   label: string;
+}
+
+export interface Strokes {
+  count: number;
+  length: Span;
+  from: Moment | null;
+  until: Moment | null;
 }
 
 export interface Style {
@@ -1416,6 +1699,28 @@ export interface TableWrongReply {
   look: string;
 }
 
+export interface TallyReply {
+  id: string;
+  on: string;
+  target: number;
+  exactly: number;
+  doing: string;
+  tries: TryReply[];
+  under: number;
+  right: number;
+  over: number;
+  bars: Bar[];
+  said: string[];
+  since: string | null;
+}
+
+export interface TallyRequest {
+  target: number;
+  exactly: number;
+  tries?: TryRequest[];
+  doing?: string;
+}
+
 export interface TeachersRequest {
   teachers: string[];
 }
@@ -1477,6 +1782,16 @@ export interface TrueOrFalse {
   isTrue: boolean;
 }
 
+export interface TryReply {
+  tenths: number;
+  child: string | null;
+}
+
+export interface TryRequest {
+  tenths: number;
+  child?: string | null;
+}
+
 export type TypeSize = 'small' | 'usual' | 'large';
 
 export type Unknown = 'end' | 'start' | 'length' | 'answer';
@@ -1497,6 +1812,11 @@ export interface UsualReply {
 export type Vehicle = 'boat' | 'bus' | 'train' | 'tram' | 'service';
 
 export type Verdict = 'right' | 'other-form' | 'incomplete' | 'wrong' | 'blank' | 'unreadable';
+
+export interface Walls {
+  type: 'walls';
+  walls: Brick[][][];
+}
 
 export interface Warning {
   code: string;

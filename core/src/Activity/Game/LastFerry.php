@@ -54,6 +54,7 @@ final readonly class LastFerry implements Activity
             ],
             [Cautions::CUTTING],
             'spin',
+            ['across-noon' => ['from' => '10', 'rule' => 'pass']],
         );
     }
 

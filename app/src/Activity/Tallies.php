@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Activity;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Psr\Clock\ClockInterface;
+use Rostik\App\Api\CannotBeHad;
+use Rostik\App\Classroom\Classroom;
+use Rostik\Core\Notation\CsvField;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Symfony\Component\Uid\Uuid;
+
+/** Tries to feel a length of time, kept for the next time. */
+final readonly class Tallies
+{
+    /** So many are kept of a class; the oldest gives way. */
+    private const KEPT = 200;
+
+    public function __construct(private EntityManagerInterface $entities, private ClockInterface $clock)
+    {
+    }
+
+    /** @return list<TallyReply> the last first */
+    public function of(Classroom $class): array
+    {
+        $all = $this->all($class);
+        $tries = $this->tries($all);
+        $replies = [];
+        foreach ($all as $i => $tally) {
+            $replies[] = self::reply($tally, $tries, \array_slice($all, $i + 1));
+        }
+
+        return $replies;
+    }
+
+    /** Keeps all tries of one; what there was before goes. */
+    public function put(Classroom $class, string $id, TallyRequest $wanted): TallyReply
+    {
+        if (!Uuid::isValid($id)) {
+            throw new NotFoundHttpException();
+        }
+        $tally = $this->entities->find(Tally::class, Uuid::fromString($id));
+        if (null !== $tally && $tally->classroom() !== $class) {
+            throw new NotFoundHttpException();
+        }
+        $children = [];
+        foreach ($class->children() as $child) {
+            $children[$child->id()->toRfc4122()] = $child;
+        }
+        if (null === $tally) {
+            $tally = new Tally(Uuid::fromString($id), $class, $wanted->target, $wanted->exactly, $this->clock->now(), $wanted->doing);
+            $this->entities->persist($tally);
+            foreach (\array_slice($this->all($class), self::KEPT - 1) as $old) {
+                $this->entities->remove($old);
+            }
+        } else {
+            $tally->become($wanted->target, $wanted->exactly, $wanted->doing);
+        }
+        foreach ($this->entities->getRepository(TallyTry::class)->findBy(['tally' => $tally]) as $old) {
+            $this->entities->remove($old);
+        }
+        foreach ($wanted->tries as $i => $one) {
+            $this->entities->persist(new TallyTry($tally, $i, $one->tenths, null === $one->child ? null : $children[strtolower($one->child)] ?? throw new CannotBeHad('One of these children is not in the class.')));
+        }
+        $this->entities->flush();
+        $all = $this->all($class);
+
+        return self::reply($tally, $this->tries($all), array_values(array_filter($all, static fn (Tally $one): bool => $one !== $tally && $one->takenAt() <= $tally->takenAt())));
+    }
+
+    public function remove(Classroom $class, string $id): void
+    {
+        $tally = Uuid::isValid($id) ? $this->entities->find(Tally::class, Uuid::fromString($id)) : null;
+        if (null === $tally || $tally->classroom() !== $class) {
+            throw new NotFoundHttpException();
+        }
+        $this->entities->remove($tally);
+        $this->entities->flush();
+    }
+
+    /** Every try of a class in a row. */
+    public function csv(Classroom $class): string
+    {
+        $all = array_reverse($this->all($class));
+        $tries = $this->tries($all);
+        $rows = [['day', 'target in seconds', 'meanwhile', 'try', 'seconds', 'child', 'counts as']];
+        foreach ($all as $tally) {
+            foreach ($tries[$tally->id()->toRfc4122()] ?? [] as $one) {
+                $alone = $tally->estimates([$one]);
+                $rows[] = [$tally->takenAt()->format('Y-m-d'), (string) $tally->target(), $tally->doing(), (string) ($one->place() + 1), number_format($one->tenths() / 10, 1, '.', ''), $one->child()?->name() ?? '', 1 === $alone->under() ? 'under' : (1 === $alone->over() ? 'over' : 'exactly')];
+            }
+        }
+
+        return CsvField::rows($rows);
+    }
+
+    /** @return list<Tally> the last first */
+    private function all(Classroom $class): array
+    {
+        return $this->entities->getRepository(Tally::class)->findBy(['classroom' => $class], ['takenAt' => 'DESC', 'id' => 'DESC']);
+    }
+
+    /**
+     * @param list<Tally> $tallies
+     *
+     * @return array<string, list<TallyTry>> by tally, in order
+     */
+    private function tries(array $tallies): array
+    {
+        $by = [];
+        foreach ([] === $tallies ? [] : $this->entities->getRepository(TallyTry::class)->findBy(['tally' => $tallies], ['place' => 'ASC']) as $one) {
+            $by[$one->tally()->id()->toRfc4122()][] = $one;
+        }
+
+        return $by;
+    }
+
+    /**
+     * @param array<string, list<TallyTry>> $tries
+     * @param list<Tally>                   $earlier the last first
+     */
+    private static function reply(Tally $tally, array $tries, array $earlier): TallyReply
+    {
+        $own = $tries[$tally->id()->toRfc4122()] ?? [];
+        $estimates = $tally->estimates($own);
+        $since = null;
+        foreach ($earlier as $one) {
+            if ($one->target() === $tally->target()) {
+                $since = $estimates->since($one->estimates($tries[$one->id()->toRfc4122()] ?? []), $one->takenAt()->format('l j F'));
+                break;
+            }
+        }
+
+        return new TallyReply(
+            $tally->id()->toRfc4122(),
+            $tally->takenAt()->format('Y-m-d'),
+            $tally->target(),
+            $tally->exactly(),
+            $tally->doing(),
+            array_map(static fn (TallyTry $one): TryReply => new TryReply($one->tenths(), $one->child()?->id()->toRfc4122()), $own),
+            $estimates->under(),
+            $estimates->exactly(),
+            $estimates->over(),
+            $estimates->bars(),
+            $estimates->said(),
+            $since,
+        );
+    }
+}
