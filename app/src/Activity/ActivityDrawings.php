@@ -67,9 +67,11 @@ final class ActivityDrawings extends AbstractExtension
     /** A hand, from its hole to its tip so long. */
     public static function hand(float $length, float $wide, string $label): string
     {
-        $svg = new Svg($length + 14, $wide + 2, $label);
+        $svg = new Svg($length + 8, $wide + 2, $label);
         $middle = $wide / 2 + 1;
-        $svg->path(\sprintf('M6 1h%sl%s %sl-%s %sh-%sa%3$s %3$s 0 0 1 0-%5$sz', Svg::n($length - 6), Svg::n(6), Svg::n($wide / 2), Svg::n(6), Svg::n($wide), Svg::n($length - 6)), 0.4, '#fff');
+        $half = Svg::n($wide / 2);
+        $shaft = Svg::n($length - 6);
+        $svg->path('M6 1h'.$shaft.'l6 '.$half.'l-6 '.$half.'h-'.$shaft.'a'.$half.' '.$half.' 0 0 1 0 -'.Svg::n($wide).'z', 0.4, '#fff');
 
         return (string) self::hole($svg, 6, $middle);
     }
@@ -77,12 +79,12 @@ final class ActivityDrawings extends AbstractExtension
     public static function pond(Pond $pond, float $width, float $height): string
     {
         $svg = new Svg($width, $height, 'A pond of stones');
-        $svg->path(\sprintf('M%1$s 1c%2$s 0 %3$s %4$s %3$s %5$ss-%6$s %5$s -%3$s %5$ss-%3$s-%4$s-%3$s-%5$ss%6$s-%5$s %3$s-%5$sz', Svg::n($width / 2), Svg::n(0.3 * $width), Svg::n($width / 2 - 1), Svg::n(0.2 * $height), Svg::n($height / 2 - 1), Svg::n(0.2 * $width)), 0.6, '#fff');
+        $svg->path(self::oval($width / 2, $height / 2, $width / 2 - 1, $height / 2 - 1), 0.6, '#fff');
         foreach ($pond->stones as $i => $stone) {
             [$across, $down] = $pond->places[$i];
-            $x = $width * (0.1 + 0.8 * $across);
-            $y = $height * (0.1 + 0.8 * $down);
-            $svg->path(\sprintf('M%s %sa16 11 0 1 1 0.01 0z', Svg::n($x), Svg::n($y - 11)), 0.5, '#fff');
+            $x = $width * (0.06 + 0.88 * $across);
+            $y = $height * (0.06 + 0.88 * $down);
+            $svg->path(self::oval($x, $y, 14, 10.5), 0.5, '#fff');
             foreach (self::lines($stone->text) as $k => [$line, $of]) {
                 $svg->text($x, $y + 1.8 + 6 * ($k - ($of - 1) / 2), $line, 5, 'middle', true);
             }
@@ -188,7 +190,7 @@ final class ActivityDrawings extends AbstractExtension
         }
         for ($x = 5.0; $x < $width; $x += 8) {
             for ($y = 5.0; $y < $height; $y += 8) {
-                $d .= \sprintf('M%s %sa1.3 1.3 0 1 1 0.01 0z', Svg::n($x), Svg::n($y));
+                $d .= self::circle($x, $y, 1.3);
             }
         }
 
@@ -214,7 +216,12 @@ final class ActivityDrawings extends AbstractExtension
 
     private static function circle(float $x, float $y, float $r): string
     {
-        return \sprintf('M%s %sa%3$s %3$s 0 1 1 -%4$s 0a%3$s %3$s 0 1 1 %4$s 0z', Svg::n($x + $r), Svg::n($y), Svg::n($r), Svg::n(2 * $r));
+        return self::oval($x, $y, $r, $r);
+    }
+
+    private static function oval(float $x, float $y, float $across, float $down): string
+    {
+        return \sprintf('M%s %sa%3$s %4$s 0 1 1 -%5$s 0a%3$s %4$s 0 1 1 %5$s 0z', Svg::n($x + $across), Svg::n($y), Svg::n($across), Svg::n($down), Svg::n(2 * $across));
     }
 
     /** @return array{float, float} */

@@ -88,8 +88,7 @@ final readonly class Tallies
         $rows = [['day', 'target in seconds', 'meanwhile', 'try', 'seconds', 'child', 'counts as']];
         foreach ($all as $tally) {
             foreach ($tries[$tally->id()->toRfc4122()] ?? [] as $one) {
-                $alone = $tally->estimates([$one]);
-                $rows[] = [$tally->takenAt()->format('Y-m-d'), (string) $tally->target(), $tally->doing(), (string) ($one->place() + 1), number_format($one->tenths() / 10, 1, '.', ''), $one->child()?->name() ?? '', 1 === $alone->under() ? 'under' : (1 === $alone->over() ? 'over' : 'exactly')];
+                $rows[] = [$tally->takenAt()->format('Y-m-d'), (string) $tally->target(), $tally->doing(), (string) ($one->place() + 1), number_format($one->tenths() / 10, 1, '.', ''), $one->child()?->name() ?? '', self::is($tally, $one)];
             }
         }
 
@@ -117,6 +116,13 @@ final readonly class Tallies
         return $by;
     }
 
+    private static function is(Tally $tally, TallyTry $one): string
+    {
+        $alone = $tally->estimates([$one]);
+
+        return 1 === $alone->under() ? 'under' : (1 === $alone->over() ? 'over' : 'exactly');
+    }
+
     /**
      * @param array<string, list<TallyTry>> $tries
      * @param list<Tally>                   $earlier the last first
@@ -139,7 +145,7 @@ final readonly class Tallies
             $tally->target(),
             $tally->exactly(),
             $tally->doing(),
-            array_map(static fn (TallyTry $one): TryReply => new TryReply($one->tenths(), $one->child()?->id()->toRfc4122()), $own),
+            array_map(static fn (TallyTry $one): TryReply => new TryReply($one->tenths(), $one->child()?->id()->toRfc4122(), self::is($tally, $one)), $own),
             $estimates->under(),
             $estimates->exactly(),
             $estimates->over(),

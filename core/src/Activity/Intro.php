@@ -14,7 +14,7 @@ final readonly class Intro
      * @param list<AtHand>                         $needs    what has to be at hand
      * @param list<Option>                         $options  what can be chosen
      * @param list<string>                         $cautions for the teacher
-     * @param string                               $turn     what is counted: "spin", "round", "call"
+     * @param string                               $turn     what is counted: "spins", "rounds", "calls"
      * @param array<string, array<string, string>> $presets  what is chosen where just this rung is wanted
      */
     public function __construct(

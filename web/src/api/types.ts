@@ -1564,6 +1564,8 @@ export interface Stock {
 export interface StockCard {
   shows: Moment;
   answer: Moment;
+  hour: number;
+  minute: number;
 }
 
 export interface StoryBar {
@@ -1785,6 +1787,7 @@ export interface TrueOrFalse {
 export interface TryReply {
   tenths: number;
   child: string | null;
+  is: string;
 }
 
 export interface TryRequest {

@@ -148,6 +148,9 @@ export function Frame({ me }: { me: MeReply }) {
               <NavLink to="/timetables" className={look}>
                 Timetables
               </NavLink>
+              <NavLink to="/activities" className={look}>
+                Activities
+              </NavLink>
               <NavLink to="/practise" className={look}>
                 Practise
               </NavLink>

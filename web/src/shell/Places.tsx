@@ -15,6 +15,10 @@ const places = {
   make: () => import('../sheet/MakeSheets'),
   print: () => import('../printing/PrintPreview'),
   tables: () => import('../timetable/Timetables'),
+  activities: () => import('../activity/Activities'),
+  activity: () => import('../activity/Activity'),
+  activityPaper: () => import('../activity/ActivityPaper'),
+  play: () => import('../activity/Play'),
   practise: () => import('../practice/Practise'),
   piles: () => import('../marking/Piles'),
   marking: () => import('../marking/Marking'),
@@ -40,6 +44,10 @@ const Shelf = part(() => places.shelf().then((it) => it.Shelf));
 const MakeSheets = part(() => places.make().then((it) => it.MakeSheets));
 const PrintPreview = part(() => places.print().then((it) => it.PrintPreview));
 const Timetables = part(() => places.tables().then((it) => it.Timetables));
+const Activities = part(() => places.activities().then((it) => it.Activities));
+const Activity = part(() => places.activity().then((it) => it.Activity));
+const ActivityPaper = part(() => places.activityPaper().then((it) => it.ActivityPaper));
+const Play = part(() => places.play().then((it) => it.Play));
 const Practise = part(() => places.practise().then((it) => it.Practise));
 const Piles = part(() => places.piles().then((it) => it.Piles));
 const Marking = part(() => places.marking().then((it) => it.Marking));
@@ -69,6 +77,10 @@ export function Places({ who, signedOut }: { who: MeReply; signedOut: boolean })
             <Route path="/sheets" element={<Shelf />} />
             <Route path="/sheets/make" element={<MakeSheets />} />
             <Route path="/timetables" element={<Timetables />} />
+            <Route path="/activities" element={<Activities />} />
+            <Route path="/activities/:id" element={<Activity />} />
+            <Route path="/activities/:id/print" element={<ActivityPaper />} />
+            <Route path="/teach/activity/:id" element={<Play />} />
             <Route path="/practise" element={<Practise />} />
             <Route path="/mark" element={<Piles />} />
             <Route path="/mark/:id" element={<Marking />} />

@@ -39,7 +39,7 @@ final readonly class AddingWall implements Activity
             [AtHand::Board, AtHand::Printer],
             [new Option('regroups', 'Regrouping', ['yes' => 'with regrouping', 'no' => 'without regrouping'], ['support' => 'no'])],
             [],
-            'brick',
+            'bricks',
         );
     }
 

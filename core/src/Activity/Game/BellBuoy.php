@@ -43,7 +43,7 @@ final readonly class BellBuoy implements Activity
             [AtHand::Board, AtHand::Sound],
             [new Option('worth', 'Each stroke', ['5' => 'is 5 minutes', '10' => 'is 10 minutes', '15' => 'is 15 minutes'], ['core' => '10', 'stretch' => '15'])],
             [Cautions::LOUD],
-            'round',
+            'rounds',
         );
     }
 

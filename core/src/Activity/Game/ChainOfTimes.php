@@ -41,7 +41,7 @@ final readonly class ChainOfTimes implements Activity
             [AtHand::Board, AtHand::Printer, AtHand::Scissors],
             [],
             [Cautions::CUTTING],
-            'card',
+            'cards',
         );
     }
 
@@ -66,7 +66,7 @@ final readonly class ChainOfTimes implements Activity
                 Level::Stretch => 18.0,
             },
             3.0,
-            [new Material('cards, one a child', $count), new Material('sheets with cards', (int) ceil($count / 8)), new Material('scissors', 1)],
+            [new Material('cards, one a child', $count), new Material('sheets with cards', (int) ceil($count / 8)), new Material('pairs of scissors', 1)],
             [
                 'Give out all the cards. Whoever has more than one puts them side by side.',
                 \sprintf('One begins: “Mine is %s. Next comes the time %s %s.”', $first->mine->text, $first->length->text, $first->later ? 'later' : 'earlier'),

@@ -42,7 +42,7 @@ final readonly class CountingRing implements Activity
                 new Option('from', 'From', ['nought' => 'nought', 'any' => 'any number'], ['core' => 'any', 'stretch' => 'any']),
             ],
             [],
-            'number',
+            'numbers',
         );
     }
 

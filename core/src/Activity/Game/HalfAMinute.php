@@ -53,7 +53,7 @@ final readonly class HalfAMinute implements Activity
                 new Option('exactly', 'Counts as exactly', ['1' => 'within 1 second', '0.5' => 'within half a second', '2' => 'within 2 seconds', '3' => 'within 3 seconds', '5' => 'within 5 seconds'], ['support' => '2']),
             ],
             [Cautions::SPACE, Cautions::NOT_RANKED, Cautions::SCHOOL],
-            'try',
+            'tries',
         );
     }
 

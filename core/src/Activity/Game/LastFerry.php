@@ -53,7 +53,7 @@ final readonly class LastFerry implements Activity
                 new Option('from', 'Hands begin at', ['12' => 'noon', '15' => '3 in the afternoon', '18' => '6 in the evening', '21' => '9 in the evening', '10' => '10 in the morning']),
             ],
             [Cautions::CUTTING],
-            'spin',
+            'spins',
             ['across-noon' => ['from' => '10', 'rule' => 'pass']],
         );
     }
@@ -87,7 +87,7 @@ final readonly class LastFerry implements Activity
                 new Material('sheets with spinner and hands', $groups),
                 new Material('sheets with faces', $wanted->children),
                 new Material('paper fasteners', $groups + $wanted->children),
-                new Material('scissors', $groups),
+                new Material('pairs of scissors', $groups),
             ],
             [
                 \sprintf('Everybody sets the hands to %s.', $places[0]->words),

@@ -50,7 +50,7 @@ final readonly class LighthouseRing implements Activity
                 new Option('faces', 'Faces', ['6' => 'six', '8' => 'eight']),
             ],
             [],
-            'roll',
+            'rolls',
         );
     }
 

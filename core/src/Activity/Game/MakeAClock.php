@@ -38,7 +38,7 @@ final readonly class MakeAClock implements Activity
             [AtHand::Printer, AtHand::Scissors, AtHand::Fasteners, AtHand::Card],
             [new Option('size', 'The face', ['160' => '16 cm across', '120' => '12 cm across'])],
             [Cautions::CUTTING, Cautions::SCHOOL],
-            'step',
+            'steps',
         );
     }
 
@@ -71,7 +71,7 @@ final readonly class MakeAClock implements Activity
             [
                 new Material('sheets of thin card with face and hands', $wanted->children),
                 new Material('paper fasteners', $wanted->children),
-                new Material('scissors', (int) ceil($wanted->children / 2)),
+                new Material('pairs of scissors', (int) ceil($wanted->children / 2)),
                 new Material('coloured pencils, two colours', 2 * $wanted->children),
             ],
             $steps,

@@ -41,7 +41,7 @@ final readonly class MissingDigits implements Activity
             [AtHand::Board, AtHand::Printer],
             [],
             [],
-            'sum',
+            'sums',
         );
     }
 

@@ -45,7 +45,7 @@ final readonly class MovedOnCards implements Activity
             [AtHand::Board, AtHand::Printer, AtHand::Scissors, AtHand::Card],
             [new Option('by', 'Moved on by', ['20' => '20 minutes', '35' => '35 minutes', '45' => '45 minutes'], ['core' => '35', 'stretch' => '45'])],
             [Cautions::CUTTING],
-            'round',
+            'rounds',
         );
     }
 
@@ -61,8 +61,9 @@ final readonly class MovedOnCards implements Activity
         }
         $stock = [];
         foreach ($dice->shuffle(array_map(null, $dice->shuffle($hours), $dice->shuffle($minutes))) as [$hour, $minute]) {
-            $answer = 60 * ($hour ?? 12) + ($minute ?? 0);
-            $stock[] = new StockCard($wanted->saying->face($answer - $by), $wanted->saying->face($answer));
+            [$hour, $minute] = [$hour ?? 12, $minute ?? 0];
+            $answer = 60 * $hour + $minute;
+            $stock[] = new StockCard($wanted->saying->face($answer - $by), $wanted->saying->face($answer), $hour, $minute);
         }
         $groups = $wanted->groupCount();
 
@@ -74,7 +75,7 @@ final readonly class MovedOnCards implements Activity
             [
                 new Material('sheets with hour and minute cards', 2 * $groups),
                 new Material('sheets with stock cards', $groups),
-                new Material('scissors', $groups),
+                new Material('pairs of scissors', $groups),
             ],
             [
                 'Shuffle the hour cards and the minute cards together, and deal them all. The stock lies in the middle, face down.',

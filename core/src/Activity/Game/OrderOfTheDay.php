@@ -47,7 +47,7 @@ final readonly class OrderOfTheDay implements Activity
             [AtHand::Board, AtHand::Printer, AtHand::Scissors],
             [],
             [Cautions::CUTTING],
-            'thing',
+            'things',
         );
     }
 
@@ -65,7 +65,7 @@ final readonly class OrderOfTheDay implements Activity
             static fn (): Turns => Turns::fixed(\count($cards) + \count($tale->sentences)),
             Level::Support === $wanted->level ? 25.0 : 30.0,
             2.5,
-            [new Material('sheets with cards and sentences', $wanted->groupCount()), new Material('scissors', $wanted->groupCount())],
+            [new Material('sheets with cards and sentences', $wanted->groupCount()), new Material('pairs of scissors', $wanted->groupCount())],
             [
                 'Cut out the cards, and read the sentences one by one.',
                 'Which comes first? Put the cards in their order.',

@@ -47,7 +47,7 @@ final readonly class SkimmingStones implements Activity
             [AtHand::Printer, AtHand::Counters, AtHand::Space],
             [new Option('rule', 'It ends', ['sends' => 'after five sums each', 'regrouped' => 'when somebody has three sums that regroup'])],
             [Cautions::SPACE, Cautions::SCHOOL],
-            'sum',
+            'sums',
         );
     }
 
@@ -147,14 +147,15 @@ final readonly class SkimmingStones implements Activity
     {
         $places = [];
         $rows = 3;
-        $columns = intdiv($count + $rows - 1, $rows);
-        for ($i = 0; $i < $count; ++$i) {
-            $row = intdiv($i, $columns);
-            $inRow = min($columns, $count - $row * $columns);
-            $places[] = [
-                round(($i % $columns + 0.5 + $dice->number(-18, 18) / 100 + (1 === $row % 2 ? 0.12 : -0.12)) / $inRow, 3),
-                round(($row + 0.5 + $dice->number(-14, 14) / 100) / $rows, 3),
-            ];
+        $side = intdiv($count, $rows);
+        foreach ([$side, $count - 2 * $side, $side] as $row => $inRow) {
+            for ($i = 0; $i < $inRow; ++$i) {
+                $places[] = [
+                    // the pond is narrower above and below
+                    round(0.5 + (1 === $row ? 1 : 0.74) * (($i + 0.5 + $dice->number(-6, 6) / 100) / $inRow - 0.5), 3),
+                    round(($row + 0.5 + $dice->number(-14, 14) / 100) / $rows, 3),
+                ];
+            }
         }
 
         return $places;

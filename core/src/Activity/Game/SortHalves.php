@@ -45,7 +45,7 @@ final readonly class SortHalves implements Activity
             [AtHand::Board, AtHand::Printer, AtHand::Scissors],
             [],
             [Cautions::CUTTING],
-            'card',
+            'cards',
         );
     }
 
@@ -73,7 +73,7 @@ final readonly class SortHalves implements Activity
             static fn (): Turns => Turns::fixed(\count($cards)),
             Level::Support === $wanted->level ? 15.0 : 22.0,
             2.5,
-            [new Material('sheets with cards', 2 * $wanted->groupCount()), new Material('scissors', $wanted->groupCount())],
+            [new Material('sheets with cards', 2 * $wanted->groupCount()), new Material('pairs of scissors', $wanted->groupCount())],
             [
                 'Take a card in turn and read it aloud.',
                 'Put it into its field, and say why: is it before noon, after noon, or does it pass noon and lie in both?',

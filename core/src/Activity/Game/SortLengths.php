@@ -54,7 +54,7 @@ final readonly class SortLengths implements Activity
             [AtHand::Board, AtHand::Printer, AtHand::Scissors],
             [],
             [Cautions::CUTTING],
-            'card',
+            'cards',
         );
     }
 
@@ -90,7 +90,7 @@ final readonly class SortLengths implements Activity
             static fn (): Turns => Turns::fixed(\count($cards)),
             Level::Stretch === $wanted->level ? 22.0 : 15.0,
             2.5,
-            [new Material('sheets with cards', 2 * $wanted->groupCount()), new Material('scissors', $wanted->groupCount())],
+            [new Material('sheets with cards', 2 * $wanted->groupCount()), new Material('pairs of scissors', $wanted->groupCount())],
             [
                 'Take a card in turn and read it aloud.',
                 'Does it take about a minute, or about an hour? Put it there, and say how you know.',

@@ -41,7 +41,7 @@ final readonly class SortSpans implements Activity
             [AtHand::Board, AtHand::Printer, AtHand::Scissors],
             [],
             [Cautions::CUTTING],
-            'card',
+            'cards',
         );
     }
 
@@ -82,7 +82,7 @@ final readonly class SortSpans implements Activity
                 Level::Stretch => 32.0,
             },
             2.5,
-            [new Material('sheets with cards', 2 * $wanted->groupCount()), new Material('scissors', $wanted->groupCount())],
+            [new Material('sheets with cards', 2 * $wanted->groupCount()), new Material('pairs of scissors', $wanted->groupCount())],
             [
                 'Take a card in turn. The left clock is the earlier one.',
                 'Read both clocks aloud. Is it less than an hour from one to the other, exactly an hour, or more?',

@@ -46,7 +46,7 @@ final readonly class TimeLotto implements Activity
             [AtHand::Board, AtHand::Printer, AtHand::Counters],
             [new Option('wins', 'Wins', ['row' => 'the first full row', 'card' => 'the first full card'])],
             [],
-            'call',
+            'calls',
         );
     }
 

@@ -9,7 +9,11 @@ use Rostik\Core\Activity\Moment;
 /** A card of the stock, and the time that it leads to. */
 final readonly class StockCard
 {
-    public function __construct(public Moment $shows, public Moment $answer)
+    /**
+     * @param int $hour   on the hour card that answers it, 1 to 12
+     * @param int $minute on the minute card that answers it, 0 to 59
+     */
+    public function __construct(public Moment $shows, public Moment $answer, public int $hour, public int $minute)
     {
     }
 }

@@ -1,0 +1,176 @@
+import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { rungsQuery } from '../api/queries';
+import type { ActivityLineReply } from '../api/types';
+import { useClasses } from '../classroom/useClasses';
+import { Choice } from '../ui/Choice';
+import { useAddress } from '../ui/useAddress';
+import { useTitle } from '../ui/useTitle';
+import { activitiesQuery, levels, wantedOf } from './queries';
+
+const sorts: Record<string, string> = {
+  'warm-up': 'Warm-up',
+  game: 'Game',
+  sorting: 'Sort',
+  making: 'To make',
+  feel: 'Feel for length',
+};
+
+/** What may not be at hand. */
+const things: readonly [string, string][] = [
+  ['printer', 'a printer'],
+  ['scissors', 'scissors'],
+  ['dice', 'dice'],
+  ['counters', 'counters'],
+  ['fasteners', 'paper fasteners'],
+  ['sound', 'sound'],
+  ['space', 'clear space'],
+];
+
+const times = [5, 8, 10, 12, 15, 20, 30];
+
+/** Warm-ups, games and sorts, found by what they are for and how long they take. */
+export function Activities() {
+  useTitle('Activities');
+  const { params, put } = useAddress();
+  const { inHand } = useClasses();
+  const rungs = useQuery(rungsQuery).data ?? [];
+  const rung = params.get('rung') ?? '';
+  const level = levels.find((one) => one.value === params.get('level'))?.value ?? 'core';
+  const minutes = Number(params.get('minutes') ?? 0) || 0;
+  const without = (params.get('without') ?? '').split(',').filter((one) => one !== '');
+  const all = useQuery(activitiesQuery(wantedOf(params), inHand?.id ?? ''));
+  const fits = (all.data ?? []).filter(
+    (one) => (rung === '' || one.rungs.includes(rung)) && !one.needs.some((thing) => without.includes(thing)),
+  );
+  const short = fits.filter((one) => minutes === 0 || one.minutes <= minutes);
+  const long = fits.filter((one) => !short.includes(one));
+  const used = rungs.filter((one) => (all.data ?? []).some((line) => line.rungs.includes(one.id)));
+  const children = Number(params.get('children') ?? inHand?.children.length ?? 24) || 24;
+  return (
+    <section className="mx-auto w-full max-w-6xl min-w-0 flex-1 px-6 py-4" aria-label="Activities">
+      <h1 className="text-2xl font-bold">Activities</h1>
+      <div className="mt-3 flex flex-wrap items-center gap-x-5 gap-y-3 text-lg">
+        <label className="flex items-center gap-2">
+          For
+          <input
+            type="number"
+            min={1}
+            max={40}
+            className="min-h-10 w-18 rounded-md border-2 border-ink bg-sheet px-2 font-bold"
+            aria-label="Children"
+            value={children}
+            onChange={(event) => {
+              const typed = Math.round(Number(event.target.value));
+              put({ children: typed >= 1 && typed <= 40 ? typed : null });
+            }}
+          />
+          children
+        </label>
+        <label className="flex items-center gap-2">
+          to practise
+          <select
+            className="min-h-10 max-w-84 min-w-0 rounded-md border-2 border-ink bg-sheet px-2 font-bold"
+            value={rung}
+            onChange={(event) => {
+              put({ rung: event.target.value === '' ? null : event.target.value });
+            }}
+          >
+            <option value="">anything</option>
+            {used.map((one) => (
+              <option key={one.id} value={one.id}>
+                {one.can}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label className="flex items-center gap-2">
+          in
+          <select
+            className="min-h-10 rounded-md border-2 border-ink bg-sheet px-2 font-bold"
+            value={minutes}
+            onChange={(event) => {
+              put({ minutes: event.target.value === '0' ? null : event.target.value });
+            }}
+          >
+            <option value={0}>any time</option>
+            {[...new Set([...times, ...(minutes > 0 ? [minutes] : [])])]
+              .sort((a, b) => a - b)
+              .map((one) => (
+                <option key={one} value={one}>
+                  {one} minutes
+                </option>
+              ))}
+          </select>
+        </label>
+        <Choice
+          label="Level"
+          value={level}
+          options={levels}
+          onChange={(value) => {
+            put({ level: value });
+          }}
+        />
+      </div>
+      <details className="mt-3" open={without.length > 0}>
+        <summary className="w-fit cursor-pointer py-1 underline underline-offset-4">Not at hand</summary>
+        <div className="mt-1 flex flex-wrap gap-x-5">
+          {things.map(([id, name]) => (
+            <label key={id} className="flex min-h-10 items-center gap-2">
+              <input
+                type="checkbox"
+                className="size-5 accent-ink"
+                checked={without.includes(id)}
+                onChange={(event) => {
+                  const next = event.target.checked ? [...without, id] : without.filter((one) => one !== id);
+                  put({ without: next.length === 0 ? null : next.join(',') });
+                }}
+              />
+              {name}
+            </label>
+          ))}
+        </div>
+      </details>
+      {all.isError && <p className="mt-6 text-lg">{all.error.message}</p>}
+      {all.isSuccess && fits.length === 0 && (
+        <p className="mt-6 text-lg">There is none for that. Choose something else to practise, or have more at hand.</p>
+      )}
+      <Lines lines={short} params={params} />
+      {long.length > 0 && (
+        <>
+          <h2 className="mt-6 text-lg font-bold">Longer than {minutes} minutes, as it stands</h2>
+          <p className="text-soft">Each says inside what makes it shorter.</p>
+          <Lines lines={long} params={params} />
+        </>
+      )}
+    </section>
+  );
+}
+
+function Lines({ lines, params }: { lines: readonly ActivityLineReply[]; params: URLSearchParams }) {
+  const query = new URLSearchParams(params);
+  query.delete('without');
+  query.delete('minutes');
+  const search = query.toString();
+  return (
+    <ul className="mt-3 divide-y divide-hair border-y border-hair">
+      {lines.map((one) => (
+        <li key={one.id}>
+          <Link
+            to={`/activities/${one.id}${search === '' ? '' : `?${search}`}`}
+            className="grid grid-cols-[5.5rem_minmax(0,1fr)] items-baseline gap-x-4 px-2 py-2.5 hover:bg-wash sm:grid-cols-[5.5rem_minmax(0,1fr)_9rem]"
+          >
+            <span className="text-right">
+              <span className="text-2xl font-bold tabular-nums">{one.minutes}</span> min
+            </span>
+            <span>
+              <span className="text-xl font-bold">{one.title}</span>
+              <span className="block">{one.aim}</span>
+            </span>
+            <span className="text-soft max-sm:col-start-2">{sorts[one.sort] ?? one.sort}</span>
+          </Link>
+        </li>
+      ))}
+    </ul>
+  );
+}

@@ -1,0 +1,54 @@
+import { Bar, BarChart, Cell, LabelList, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
+import type { TallyReply } from '../../api/types';
+
+/** How the tries lie about the target; for who does not see it, the same as a table. */
+export function TallyChart({ tally }: { tally: TallyReply }) {
+  const data = tally.bars.map((bar) => ({ ...bar, name: `${bar.from / 10}` }));
+  const target = tally.bars.find((bar) => bar.from === 10 * tally.target);
+  return (
+    <figure>
+      <div className="h-56" aria-hidden="true">
+        <ResponsiveContainer width="100%" height="100%">
+          <BarChart data={data} margin={{ top: 22, right: 8, bottom: 4, left: -26 }} accessibilityLayer={false}>
+            <XAxis
+              dataKey="name"
+              tick={{ fill: 'var(--color-ink)', fontSize: 15 }}
+              stroke="var(--color-ink)"
+              unit=" s"
+              interval="preserveStartEnd"
+            />
+            <YAxis allowDecimals={false} tick={{ fill: 'var(--color-ink)', fontSize: 15 }} stroke="var(--color-ink)" />
+            <Bar dataKey="count" isAnimationActive={false}>
+              {data.map((bar) => (
+                <Cell key={bar.name} fill="var(--color-second)" stroke="var(--color-ink)" />
+              ))}
+              <LabelList dataKey="count" position="top" fill="var(--color-ink)" fontSize={16} />
+            </Bar>
+            {target && <ReferenceLine x={`${target.from / 10}`} stroke="var(--color-ink)" strokeDasharray="5 4" />}
+          </BarChart>
+        </ResponsiveContainer>
+      </div>
+      <figcaption>
+        <details>
+          <summary className="w-fit cursor-pointer underline underline-offset-4">The same as a table</summary>
+          <table className="mt-1 text-lg">
+            <thead>
+              <tr className="text-left">
+                <th className="pr-6">Stopped after</th>
+                <th>Tries</th>
+              </tr>
+            </thead>
+            <tbody>
+              {tally.bars.map((bar) => (
+                <tr key={bar.from}>
+                  <td className="pr-6">{bar.label}</td>
+                  <td className="tabular-nums">{bar.count}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </details>
+      </figcaption>
+    </figure>
+  );
+}
