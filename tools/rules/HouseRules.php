@@ -54,7 +54,7 @@ final class HouseRules
         'Evidence' => ['Account', 'Api', 'Classroom', 'Marking', 'Sheet'],
         'Practice' => ['Account', 'Api', 'Classroom', 'Evidence', 'Sheet', 'Storage', 'Timetable'],
         'Activity' => ['Account', 'Api', 'Classroom', 'Printing'],
-        'Data' => ['Account', 'Api', 'Classroom', 'Evidence', 'Marking', 'Practice', 'Sheet', 'Storage', 'Timetable'],
+        'Data' => ['Account', 'Activity', 'Api', 'Classroom', 'Evidence', 'Marking', 'Practice', 'Sheet', 'Storage', 'Timetable'],
         'Machine' => ['Printing'],
         'School' => ['Account', 'Api', 'Classroom'],
         'Demo' => ['Account', 'Classroom', 'Marking', 'Sheet'],

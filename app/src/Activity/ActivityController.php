@@ -24,14 +24,14 @@ final readonly class ActivityController
     }
 
     #[Route('/api/activities', methods: ['GET'])]
-    public function all(#[CurrentUser] Teacher $teacher, #[MapQueryString] AskActivityRequest $wanted = new AskActivityRequest()): Response
+    public function all(#[CurrentUser] Teacher $teacher, #[MapQueryString(validationFailedStatusCode: 422)] AskActivityRequest $wanted = new AskActivityRequest()): Response
     {
         return new JsonResponse($this->planning->all($teacher, $wanted));
     }
 
     /** 404 for one that is not there, or cannot be had in that way. */
     #[Route('/api/activities/{activity}', methods: ['GET'])]
-    public function show(string $activity, #[CurrentUser] Teacher $teacher, #[MapQueryString] AskActivityRequest $wanted = new AskActivityRequest()): Response
+    public function show(string $activity, #[CurrentUser] Teacher $teacher, #[MapQueryString(validationFailedStatusCode: 422)] AskActivityRequest $wanted = new AskActivityRequest()): Response
     {
         return $this->tried(fn (): Response => new JsonResponse($this->planning->reply($teacher, $activity, $wanted)));
     }
@@ -49,19 +49,19 @@ final readonly class ActivityController
     }
 
     #[Route('/print/activities/{activity}', methods: ['GET'])]
-    public function page(string $activity, #[CurrentUser] Teacher $teacher, #[MapQueryString] AskActivityRequest $wanted = new AskActivityRequest()): Response
+    public function page(string $activity, #[CurrentUser] Teacher $teacher, #[MapQueryString(validationFailedStatusCode: 422)] AskActivityRequest $wanted = new AskActivityRequest()): Response
     {
         return $this->tried(fn (): Response => new Response($this->pages->html($this->planning->plan($teacher, $activity, $wanted), $wanted->paper, '/')));
     }
 
     #[Route('/print/activities/{activity}.pdf', methods: ['GET'], priority: 1)]
-    public function pdf(string $activity, #[CurrentUser] Teacher $teacher, #[MapQueryString] AskActivityRequest $wanted = new AskActivityRequest()): Response
+    public function pdf(string $activity, #[CurrentUser] Teacher $teacher, #[MapQueryString(validationFailedStatusCode: 422)] AskActivityRequest $wanted = new AskActivityRequest()): Response
     {
         return $this->tried(fn (): Response => $this->pdf->whole([$this->pages->html($this->planning->plan($teacher, $activity, $wanted), $wanted->paper, '')], $teacher, $activity.'.pdf'));
     }
 
     #[Route('/print/activities/{activity}.pdf/progress', methods: ['GET'], priority: 1)]
-    public function progress(string $activity, #[CurrentUser] Teacher $teacher, #[MapQueryString] AskActivityRequest $wanted = new AskActivityRequest()): Response
+    public function progress(string $activity, #[CurrentUser] Teacher $teacher, #[MapQueryString(validationFailedStatusCode: 422)] AskActivityRequest $wanted = new AskActivityRequest()): Response
     {
         return $this->tried(fn (): Response => $this->pdf->byPage([$this->pages->html($this->planning->plan($teacher, $activity, $wanted), $wanted->paper, '')], $teacher, $activity.'.pdf'));
     }

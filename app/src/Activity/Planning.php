@@ -38,7 +38,7 @@ final readonly class Planning
         $lines = [];
         foreach ($this->activities->ids() as $id) {
             $intro = $this->activities->activity($id)->intro();
-            $planned = $this->activities->plan($id, self::children($class, $wanted), $wanted->group, $wanted->level, $wanted->seed, $intro->presets[$wanted->rung ?? ''] ?? [], self::style($class), $seen[$id] ?? [], false);
+            $planned = $this->activities->plan($id, self::children($class, $wanted), $wanted->group, $wanted->level, $wanted->seed, $intro->presets[$wanted->rung ?? ''] ?? [], self::style($class), $seen[$id] ?? [], shorter: false);
             $lines[] = new ActivityLineReply(
                 $id,
                 $intro->title,
@@ -63,7 +63,7 @@ final readonly class Planning
         $class = $this->classroom($teacher, $wanted);
         $preset = $this->activities->activity($id)->intro()->presets[$wanted->rung ?? ''] ?? [];
 
-        return $this->activities->plan($id, self::children($class, $wanted), $wanted->group, $wanted->level, $wanted->seed, $wanted->options + $preset, self::style($class), null === $class ? [] : $this->seen($class)[$id] ?? []);
+        return $this->activities->plan($id, self::children($class, $wanted), $wanted->group, $wanted->level, $wanted->seed, $wanted->options + $preset, self::style($class), null === $class ? [] : $this->seen($class)[$id] ?? [], array_keys($preset));
     }
 
     /** @throws NoSuchActivity */

@@ -7,6 +7,10 @@ namespace Rostik\App\Data;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Rostik\App\Account\Teacher;
+use Rostik\App\Activity\Tallies;
+use Rostik\App\Activity\TallyReply;
+use Rostik\App\Activity\TallyTry;
+use Rostik\App\Activity\TryReply;
 use Rostik\App\Classroom\Child;
 use Rostik\App\Classroom\Classroom;
 use Rostik\App\Classroom\Classrooms;
@@ -40,7 +44,7 @@ final readonly class Takeout
     /** Of `data.json`. */
     public const VERSION = 1;
 
-    public function __construct(private EntityManagerInterface $entities, private NormalizerInterface $normalizer, private ClassEvidence $evidence, private Classrooms $classrooms, private ClockInterface $clock)
+    public function __construct(private EntityManagerInterface $entities, private NormalizerInterface $normalizer, private ClassEvidence $evidence, private Tallies $tallies, private Classrooms $classrooms, private ClockInterface $clock)
     {
     }
 
@@ -63,6 +67,7 @@ final readonly class Takeout
                 'classes' => array_map($this->classroom(...), $classes),
                 'piles' => array_map($this->pile(...), $piles),
                 'practices' => array_merge([], ...array_map($this->practices(...), $classes)),
+                'tallies' => array_merge([], ...array_map($this->tallies(...), $classes)),
             ]),
         ];
         foreach ($sheets as $i => $sheet) {
@@ -88,7 +93,7 @@ final readonly class Takeout
     {
         return [
             'README.txt' => self::readme('of the class '.$class->name().', '.$class->school()->name(), $this->clock->now()),
-            'data.json' => $this->json(['classes' => [$this->classroom($class)], 'piles' => array_map($this->pile(...), $this->pilesOf($class)), 'practices' => $this->practices($class)]),
+            'data.json' => $this->json(['classes' => [$this->classroom($class)], 'piles' => array_map($this->pile(...), $this->pilesOf($class)), 'practices' => $this->practices($class), 'tallies' => $this->tallies($class)]),
         ] + $this->lists($class);
     }
 
@@ -114,6 +119,10 @@ final readonly class Takeout
             }
         }
 
+        foreach ($this->entities->getRepository(TallyTry::class)->findBy(['child' => $child], ['id' => 'ASC']) as $try) {
+            $rows[] = [$try->tally()->takenAt()->format('Y-m-d'), 'half a minute', $try->tally()->target().' s', number_format($try->tenths() / 10, 1, '.', '').' s', '', ''];
+        }
+
         return [
             'README.txt' => self::readme('of one child of the class '.$child->classroom()->name(), $this->clock->now(), false),
             'child.json' => $this->json(['child' => $child->name(), 'class' => $child->classroom()->name(), 'words' => array_map(static fn (RungWord $word): array => ['rung' => $word->rung(), 'standing' => $word->standing()->value, 'saidAt' => $word->saidAt()->format(\DATE_ATOM)], $this->entities->getRepository(RungWord::class)->findBy(['child' => $child])), 'papers' => $papers]),
@@ -127,6 +136,7 @@ final readonly class Takeout
         $files = [
             'children.csv' => CsvField::rows([['child'], ...array_map(static fn (Child $child): array => [$child->name()], $class->children())]),
             'what-they-can-do.csv' => $this->evidence->csv($class),
+            'half-a-minute.csv' => $this->tallies->csv($class),
         ];
         foreach ($this->pilesOf($class) as $i => $pile) {
             $files['marks/'.self::name($i, $pile->title()).'.csv'] = PileCsv::write($pile);
@@ -159,6 +169,16 @@ final readonly class Takeout
         }
 
         return $practices;
+    }
+
+    /**
+     * Tries to feel a length of time, in tenths of a second.
+     *
+     * @return list<array<string, mixed>>
+     */
+    private function tallies(Classroom $class): array
+    {
+        return array_map(static fn (TallyReply $tally): array => ['classId' => $class->id()->toRfc4122(), 'onDay' => $tally->on, 'target' => $tally->target, 'tries' => array_map(static fn (TryReply $one): array => ['tenths' => $one->tenths, 'child' => $one->child], $tally->tries)], $this->tallies->of($class));
     }
 
     /** @return list<Put> that were answered */

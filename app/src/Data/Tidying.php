@@ -13,6 +13,7 @@ use Rostik\App\Account\School;
 use Rostik\App\Account\SessionRows;
 use Rostik\App\Account\Teachers;
 use Rostik\App\Account\Tries;
+use Rostik\App\Activity\Tally;
 use Rostik\App\Classroom\Classroom;
 use Rostik\App\Marking\Pile;
 use Rostik\App\Practice\Practice;
@@ -42,6 +43,9 @@ final readonly class Tidying
                     $piles += $this->piles('p.owner = :of AND p.onDay < :before', $teacher->id()->toBinary(), $before);
                     $piles += $this->gone(Practice::class, 'p.owner = :of AND p.openedAt < :before', $teacher->id()->toBinary(), $before);
                 }
+            }
+            if (null !== $keeping->marksMonths) {
+                $this->gone(Tally::class, 'p.classroom IN (SELECT c.id FROM '.Classroom::class.' c WHERE c.school = :of) AND p.takenAt < :before', $school->id()->toBinary(), $now->modify('-'.$keeping->marksMonths.' months'));
             }
             array_push($classes, ...$this->leave($school, $now));
         }

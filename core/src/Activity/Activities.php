@@ -42,11 +42,12 @@ final readonly class Activities
     /**
      * @param array<string, string>                   $options by id
      * @param list<array{turns: int, seconds: float}> $seen    games of the class ({@see Pace})
+     * @param list<string>                            $stays   ids of options that are not changed to make it shorter
      * @param bool                                    $shorter whether what would make it shorter is looked for, too
      *
      * @throws NoSuchActivity
      */
-    public function plan(string $id, int $children, ?int $group, Level $level, int $seed, array $options = [], Style $style = new Style(), array $seen = [], bool $shorter = true): Planned
+    public function plan(string $id, int $children, ?int $group, Level $level, int $seed, array $options = [], Style $style = new Style(), array $seen = [], array $stays = [], bool $shorter = true): Planned
     {
         $activity = $this->activity($id);
         $intro = $activity->intro();
@@ -58,7 +59,7 @@ final readonly class Activities
         $changes = [];
         if ($shorter) {
             $ratio = $seconds / $made->seconds;
-            foreach (self::changes($intro, $wanted) as [$said, $size, $chosen]) {
+            foreach (self::changes($intro, $wanted, $stays) as [$said, $size, $chosen]) {
                 $other = Wanted::of($intro, $children, $size, $level, $seed, $chosen, $style);
                 $then = $activity->make($other);
                 $takes = Minutes::of($then->turns(), $other->groupCount(), $ratio * $then->seconds, $then->setUp)->expected;
@@ -72,10 +73,14 @@ final readonly class Activities
         return new Planned($intro, $wanted, $made, $turns, $seconds, $minutes, \array_slice($changes, 0, self::MOST_CHANGES));
     }
 
-    /** @return iterable<array{string, ?int, array<string, string>}> changes of one thing: in words, the size of a group, what is chosen */
-    private static function changes(Intro $intro, Wanted $wanted): iterable
+    /**
+     * @param list<string> $stays
+     *
+     * @return iterable<array{string, ?int, array<string, string>}> changes of one thing: in words, the size of a group, what is chosen
+     */
+    private static function changes(Intro $intro, Wanted $wanted, array $stays): iterable
     {
-        foreach ($intro->options as $option) {
+        foreach (array_filter($intro->options, static fn (Option $one): bool => !\in_array($one->id, $stays, true)) as $option) {
             foreach ($option->choices as $choice) {
                 if ($choice->id !== $wanted->option($option->id)) {
                     yield [lcfirst($option->title).': '.$choice->title, $wanted->group, [$option->id => $choice->id] + $wanted->options];

@@ -339,7 +339,7 @@ final class ActivitiesTest extends TestCase
         self::assertEqualsWithDelta(360, $angle, 1e-9, $said);
         self::fives($level, $said, ...$minutes);
         self::assertLessThanOrEqual(Level::Support === $level ? 60 : 90, self::most($minutes), $said);
-        self::assertSame(0, $spinner->places[\count($spinner->places) - 1]->minutes, $said.': the last place is midnight');
+        self::assertContains($spinner->places[\count($spinner->places) - 1]->minutes, [0, 840, 1080], $said.': the last place is that of the ferry');
         foreach (\array_slice($spinner->places, 1) as $i => $place) {
             self::assertSame(($spinner->places[$i]->minutes + $spinner->unit) % 1440, $place->minutes, $said);
         }
@@ -505,7 +505,7 @@ final class ActivitiesTest extends TestCase
         foreach ($activities->ids() as $id) {
             foreach ([[1, 1], [1, 9], [2, 5], [3, null], [5, 2], [7, 6], [23, 4], [40, 40], [40, 1]] as [$children, $group]) {
                 foreach ([\PHP_INT_MIN, -1, 0, \PHP_INT_MAX] as $seed) {
-                    $planned = $activities->plan($id, $children, $group, Level::cases()[abs($seed % 3)], $seed, [], new Style(), [], false);
+                    $planned = $activities->plan($id, $children, $group, Level::cases()[abs($seed % 3)], $seed, [], new Style(), shorter: false);
                     self::assertSame($children, array_sum($planned->wanted->groups()), $id);
                     self::assertGreaterThan(0, $planned->turns->expected(), $id);
                 }

@@ -70,6 +70,7 @@ export function Activities() {
         <label className="flex items-center gap-2">
           to practise
           <select
+            aria-label="To practise"
             className="min-h-10 max-w-84 min-w-0 rounded-md border-2 border-ink bg-sheet px-2 font-bold"
             value={rung}
             onChange={(event) => {
@@ -87,6 +88,7 @@ export function Activities() {
         <label className="flex items-center gap-2">
           in
           <select
+            aria-label="Minutes"
             className="min-h-10 rounded-md border-2 border-ink bg-sheet px-2 font-bold"
             value={minutes}
             onChange={(event) => {

@@ -70,6 +70,7 @@ function Board({ it, name, classId }: { it: PlannedActivityReply; name: string; 
   const search = params.toString() === '' ? '' : `?${params.toString()}`;
   return (
     <section aria-label={it.title} className="flex min-h-0 flex-1 flex-col">
+      <h1 className="sr-only">{it.title}</h1>
       <div className="flex min-h-0 flex-1 flex-col overflow-y-auto">
         <StageOf it={it} moves={moves} classId={classId} />
       </div>
@@ -105,6 +106,9 @@ function Board({ it, name, classId }: { it: PlannedActivityReply; name: string; 
             {now.next && (
               <Button look="strong" className="min-h-12 px-6 text-xl" onClick={next}>
                 {now.next.label}
+                <kbd className="key font-sans text-base font-normal max-xl:hidden" aria-hidden="true">
+                  Space
+                </kbd>
               </Button>
             )}
           </>

@@ -351,6 +351,12 @@ function GroupLine({
           <button type="button" className="py-1 text-left underline underline-offset-4" onClick={onBoard}>
             On the board
           </button>
+          <Link
+            to={`/activities?rung=${group.rung}&children=${group.children.length}`}
+            className="py-1 underline underline-offset-4"
+          >
+            A game for it
+          </Link>
         </span>
       )}
     </section>

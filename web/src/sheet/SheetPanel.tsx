@@ -85,6 +85,14 @@ export function SheetPanel({ keeper, state, current, onOpen }: Props) {
               To the board
             </Link>
           )}
+          {draft.settings.aims[0] !== undefined && (
+            <Link
+              to={`/activities?rung=${draft.settings.aims[0]}${draft.settings.level === null ? '' : `&level=${draft.settings.level}`}`}
+              className="underline underline-offset-4"
+            >
+              A game for it
+            </Link>
+          )}
           <Link to={`/sheets/${keeper.id}/print`} className="font-bold underline underline-offset-4">
             Print…
           </Link>

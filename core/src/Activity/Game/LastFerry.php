@@ -26,7 +26,6 @@ use Rostik\Core\Skill\Level;
  */
 final readonly class LastFerry implements Activity
 {
-    private const MIDNIGHT = 1440;
     private const SPINS = 600;
 
     /** A game that is so unlikely to go on is over. */
@@ -49,12 +48,13 @@ final readonly class LastFerry implements Activity
             Sizes::groups(1, 8, 4),
             [AtHand::Board, AtHand::Printer, AtHand::Scissors, AtHand::Fasteners, AtHand::Card],
             [
-                new Option('rule', 'Midnight', ['pass' => 'is to be reached or passed', 'exactly' => 'is to be met exactly']),
+                new Option('rule', 'The last time', ['pass' => 'reached or passed', 'exactly' => 'met exactly']),
                 new Option('from', 'Hands begin at', ['12' => 'noon', '15' => '3 in the afternoon', '18' => '6 in the evening', '21' => '9 in the evening', '10' => '10 in the morning']),
+                new Option('until', 'The ferry goes at', ['24' => 'midnight', '18' => '6 in the evening', '14' => '2 in the afternoon']),
             ],
             [Cautions::CUTTING],
             'spins',
-            ['across-noon' => ['from' => '10', 'rule' => 'pass']],
+            ['across-noon' => ['from' => '10', 'until' => '14']],
         );
     }
 
@@ -62,7 +62,9 @@ final readonly class LastFerry implements Activity
     {
         $dice = $wanted->dice('spinner');
         $from = 60 * (int) $wanted->option('from');
-        [$unit, $lengths] = $this->lengths($wanted->level, self::MIDNIGHT - $from, $dice);
+        $early = 60 * (int) $wanted->option('until') <= $from;
+        $until = $early ? 1440 : 60 * (int) $wanted->option('until');
+        [$unit, $lengths] = $this->lengths($wanted->level, $until - $from, $dice);
         $exactly = 'exactly' === $wanted->option('rule');
         $whole = array_sum(array_column($lengths, 1));
         $sectors = [];
@@ -73,9 +75,10 @@ final readonly class LastFerry implements Activity
             $angle = $to;
         }
         $places = [];
-        for ($minutes = $from; $minutes <= self::MIDNIGHT; $minutes += $unit) {
+        for ($minutes = $from; $minutes <= $until; $minutes += $unit) {
             $places[] = $wanted->saying->time($minutes);
         }
+        $last = $places[\count($places) - 1]->words;
         $groups = $wanted->groupCount();
 
         return new Made(
@@ -93,9 +96,10 @@ final readonly class LastFerry implements Activity
                 \sprintf('Everybody sets the hands to %s.', $places[0]->words),
                 'Spin in turn. Move your hands on by that length, and read the new time aloud.',
                 'The others say whether they agree before the next one spins.',
-                $exactly ? 'The last ferry goes at midnight, to the minute: what would take you past it does not count. Who is there first?' : 'The last ferry goes at midnight: who is there, or past it, first?',
+                $exactly ? \sprintf('The last ferry goes at %s, to the minute: what would take you past it does not count. Who is there first?', $last) : \sprintf('The last ferry goes at %s: who is there, or past it, first?', $last),
             ],
             ['minutes later', 'past the hour', 'noon', 'midnight'],
+            $early ? ['The hands begin too late for that ferry: it goes at midnight.'] : [],
         );
     }
 

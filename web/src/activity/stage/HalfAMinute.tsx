@@ -38,7 +38,9 @@ export function HalfAMinute({ numbers, classId }: { numbers: Estimate; classId: 
   const [way, setWay] = useState<'feel' | 'often'>('feel');
   return (
     <div className="flex min-h-0 flex-1 flex-col px-6 py-4">
-      <Choice label="How" value={way} options={ways} onChange={setWay} />
+      <div>
+        <Choice label="How" value={way} options={ways} onChange={setWay} />
+      </div>
       {way === 'often' ? (
         <HowOften target={numbers.target} />
       ) : (

@@ -9,6 +9,8 @@ const on = (radius: number, degrees: number): [number, number] => {
   return [radius * Math.cos(a), radius * Math.sin(a)];
 };
 
+const counted = (count: number, what: string): string => `${count} ${what}${count === 1 ? '' : 's'}`;
+
 const sides = ['Left side', 'Right side'];
 
 /** How far each side of the board is: places on the dial are counted, what they read came with them. */
@@ -50,7 +52,7 @@ export function SpinnerStage({ numbers, moves }: Stage<Spinner>) {
           <section
             key={one}
             aria-label={sides[one]}
-            className={`flex flex-col items-center gap-2 text-center ${one === 0 ? 'lg:order-first' : 'lg:order-last'} ${won === null && side === one ? '' : 'opacity-75'}`}
+            className={`flex flex-col items-center gap-2 text-center ${one === 0 ? 'lg:order-first' : 'lg:order-last'}`}
           >
             <h2 className={`text-2xl ${side === one && won === null ? 'font-bold underline underline-offset-8' : ''}`}>
               {sides[one]}
@@ -63,7 +65,7 @@ export function SpinnerStage({ numbers, moves }: Stage<Spinner>) {
               {won === one
                 ? 'There for the last ferry.'
                 : wait && next.at[one] === at[one] && numbers.exactly
-                  ? 'That would be past midnight: it does not count.'
+                  ? 'That would be past the last ferry: it does not count.'
                   : ''}
             </p>
           </section>
@@ -74,7 +76,7 @@ export function SpinnerStage({ numbers, moves }: Stage<Spinner>) {
           <circle r="100" fill="var(--color-sheet)" stroke="var(--color-ink)" strokeWidth="2.5" />
           {numbers.sectors.map((one) => {
             const [x, y] = on(100, one.from);
-            const [tx, ty] = on(68, (one.from + one.to) / 2);
+            const [tx, ty] = on(76, (one.from + one.to) / 2);
             return (
               <g key={one.length.minutes}>
                 <path d={`M0 0L${x} ${y}`} stroke="var(--color-ink)" strokeWidth="1.5" />
@@ -96,7 +98,7 @@ export function SpinnerStage({ numbers, moves }: Stage<Spinner>) {
             );
           })}
           <g className="needle" style={{ transform: `rotate(${degrees}deg)` }}>
-            <path d="M-4 12L0 -88L4 12Z" fill="var(--color-ink)" />
+            <path d="M-5 12L0 -58L5 12Z" fill="var(--color-ink)" />
           </g>
           <circle r="7" fill="var(--color-sheet)" stroke="var(--color-ink)" strokeWidth="3" />
         </svg>
@@ -119,7 +121,7 @@ export function PondStage({ numbers, moves }: Stage<Pond>) {
   const shownPair = inTurn === 0 && last.length === 3 ? pair(last[0] ?? 0, last[1] ?? 0) : null;
   const lit = inTurn === 0 ? last.slice(0, 2) : turn;
   let regrouped = 0;
-  for (let i = 0; i + 2 < moves.list.length + 0 && i + 3 <= moves.list.length; i += 3) {
+  for (let i = 0; i + 3 <= moves.list.length; i += 3) {
     regrouped += pair(moves.list[i] ?? 0, moves.list[i + 1] ?? 0)?.regroups ? 1 : 0;
   }
   const first = shownPair ? last[0] : a;
@@ -171,7 +173,7 @@ export function PondStage({ numbers, moves }: Stage<Pond>) {
           </>
         )}
         <p className="text-xl text-soft">
-          {Math.floor(moves.list.length / 3)} sums, {regrouped} of them regrouped
+          {counted(Math.floor(moves.list.length / 3), 'sum')}, {regrouped} of them regrouped
         </p>
       </div>
     </div>
@@ -212,7 +214,7 @@ export function LighthouseStage({ numbers, moves }: Stage<Lighthouse>) {
             </span>
           );
         })}
-        <div className="absolute inset-[20%] grid grid-cols-3 content-center gap-2">
+        <div className="absolute inset-[17%] grid grid-cols-3 content-center gap-2">
           {numbers.faces.map((time, i) => (
             <button
               key={time.minutes}
@@ -246,7 +248,7 @@ export function LighthouseStage({ numbers, moves }: Stage<Lighthouse>) {
               : 'Roll.'}
         </p>
         <p className="mt-4 text-xl text-soft">
-          {shaded.size} of {numbers.faces.length} shaded, {rolled} rolls
+          {shaded.size} of {numbers.faces.length} shaded, {counted(rolled, 'roll')}
         </p>
       </div>
     </div>

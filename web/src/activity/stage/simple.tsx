@@ -1,7 +1,8 @@
 import type { Bell, ClockParts, Loop, LottoCards, Ring, Stock } from '../../api/types';
 import { useEffect, useRef, useState } from 'react';
 import { Marked } from '../../models/Marked';
-import { FaceOf, Shown, Two } from './parts';
+import { GearedClock, handsAt } from '../../models/GearedClock';
+import { FaceOf, Shown, smallFace, Two } from './parts';
 import type { Stage } from './moves';
 import { strike } from './bell';
 
@@ -228,9 +229,16 @@ export function ClockPartsStage({ numbers, moves, steps }: Stage<ClockParts> & {
   return (
     <Two
       left={
-        <FaceOf
-          time={{ minutes: 0, text: '12:00', words: 'twelve o’clock', face: true }}
-          told={false}
+        <GearedClock
+          hands={handsAt(at === steps.length - 1 ? 180 : 0)}
+          face={{
+            ...smallFace,
+            numerals: at >= 1 ? 'arabic' : 'none',
+            minutes: numbers.marks || at >= 2,
+            fives: at >= 4,
+          }}
+          reads="The clock as far as it is made"
+          instead={at >= 6 ? undefined : <g />}
           className="max-h-[58dvh]"
         />
       }

@@ -1,0 +1,170 @@
+import { execFileSync } from 'node:child_process';
+import type { Page } from '@playwright/test';
+import { expect, test } from './desk.js';
+
+/** Boards that go on with one press, and what they count. */
+const pressed = [
+  ['counting-ring', /(\d+) of 25 numbers/],
+  ['bell-buoy', /(\d+) of 8 rounds/],
+  ['adding-wall', /(\d+) of 12 bricks/],
+  ['moved-on-cards', /(\d+) of about \d+ rounds/],
+  ['last-ferry', /(\d+) of about \d+ spins/],
+  ['chain', /(\d+) of 24 cards/],
+  ['lotto', /(\d+) of about \d+ calls/],
+  ['make-a-clock', /(\d+) of 8 steps/],
+] as const;
+
+const open = async (page: Page, id: string, more = '') => {
+  await page.goto(`/teach/activity/${id}?children=24${more}`);
+  await expect(page.getByRole('button', { name: 'Other numbers' })).toBeVisible();
+};
+const counted = async (page: Page, counter: RegExp) =>
+  Number(counter.exec((await page.getByText(counter).textContent()) ?? '')?.[1]);
+
+test('from minutes, children and what they need to a printed game that fits', async ({ desk, page }) => {
+  await page.goto('/activities');
+  await page.getByLabel('Children').fill('24');
+  await page.getByLabel('To practise').selectOption({ label: 'I can go across noon.' });
+  await page.getByLabel('Minutes').selectOption('12');
+  const fitting = page.getByRole('list').first();
+  await expect(fitting.getByRole('link', { name: /Last ferry/ })).toBeVisible();
+  await desk.hasNoBarriers();
+  await fitting.getByRole('link', { name: /Last ferry/ }).click();
+  await expect(page.getByText('Everybody sets the hands to ten o’clock in the morning.')).toBeVisible();
+  expect(Number(await page.getByLabel('How long it takes').locator('span').first().textContent())).toBeLessThanOrEqual(12);
+  await expect(page.getByLabel('To get ready')).toContainText('sheets with faces24');
+  await expect(page.getByText('Scissors and paper fasteners')).toBeVisible();
+  await desk.hasNoBarriers();
+  // shorter still
+  await page.getByLabel('How long it takes').getByRole('button').first().click();
+  await expect(page).toHaveURL(/group=|with\./);
+  await page.getByRole('link', { name: 'Print' }).click();
+  await expect(page.frameLocator('iframe').first().getByText('Last ferry: the spinner').first()).toBeVisible();
+  await desk.hasNoBarriers();
+  const pdf = await page.request.get('/print/activities/last-ferry.pdf?children=5&group=5&rung=across-noon&paper=letter');
+  const text = execFileSync('pdftotext', ['-layout', '-', '-'], { input: await pdf.body() }).toString();
+  expect(text).toContain('From ten o’clock in the morning to two o’clock in the afternoon');
+  expect(text.match(/a face and its hands/g)).toHaveLength(5);
+  expect(text).toContain('Scissors and paper fasteners');
+});
+
+test('every board goes on by a key, is there again after a reload, and takes back', async ({ desk, page }) => {
+  for (const [id, counter] of pressed) {
+    await open(page, id);
+    expect(await counted(page, counter), id).toBe(0);
+    for (let press = 0; press < 10; press += 1) {
+      await page.keyboard.press('Space');
+    }
+    await expect.poll(() => counted(page, counter), { message: id }).toBeGreaterThan(3);
+    const there = await counted(page, counter);
+    await page.reload();
+    await expect(page.getByText(counter)).toBeVisible();
+    expect(await counted(page, counter), id).toBe(there);
+    await page.keyboard.press('z');
+    await page.keyboard.press('z');
+    await expect.poll(() => counted(page, counter), { message: id }).toBeLessThan(there);
+    await desk.hasNoBarriers();
+    await page.getByRole('button', { name: 'Begin again' }).click();
+    await expect.poll(() => counted(page, counter), { message: id }).toBe(0);
+  }
+});
+
+test('the last ferry is played to its end, and its time is kept for the next estimate', async ({ page }) => {
+  await open(page, 'last-ferry', '&with.from=21');
+  for (let press = 0; press < 60 && (await page.getByText('There for the last ferry.').count()) === 0; press += 1) {
+    await page.keyboard.press('Space');
+  }
+  await expect(page.getByText('There for the last ferry.')).toHaveCount(1);
+  await expect(page.getByText(/12\s*midnight/).first()).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Spin' })).toHaveCount(0);
+});
+
+test('sorts, digits, stones, faces and the order of the day, by pointer and by keys', async ({ desk, page }) => {
+  // a card that does not belong there comes back; dragged into each field in turn, one takes it
+  await open(page, 'sort-spans');
+  const fields = page.locator('section[data-field]');
+  await expect(fields).toHaveCount(3);
+  const card = page.locator('.cursor-grab');
+  for (let field = 0; field < 3 && (await page.getByText('1 of 12 cards').count()) === 0; field += 1) {
+    const [from, to] = [await card.boundingBox(), await fields.nth(field).boundingBox()];
+    if (from && to) {
+      await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
+      await page.mouse.down();
+      await page.mouse.move(to.x + to.width / 2, to.y + to.height / 2, { steps: 6 });
+      await page.mouse.up();
+    }
+  }
+  await expect(page.getByText('1 of 12 cards')).toBeVisible();
+  for (let press = 0; press < 60 && (await page.getByText('All cards are in their places.').count()) === 0; press += 1) {
+    await page.keyboard.press(String((press % 3) + 1));
+  }
+  await expect(page.getByText('All cards are in their places.')).toBeVisible();
+  await desk.hasNoBarriers();
+
+  await open(page, 'missing-digits');
+  for (let press = 0; press < 130 && (await page.getByText('All digits are found.').count()) === 0; press += 1) {
+    await page.keyboard.press(String(press % 10));
+  }
+  await expect(page.getByText('All digits are found.')).toBeVisible();
+  await desk.hasNoBarriers();
+
+  await open(page, 'skimming-stones');
+  const pond = page.getByRole('group', { name: 'The pond' });
+  await pond.getByRole('button').nth(0).click();
+  await pond.getByRole('button').nth(3).focus();
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: /Show the sum/ }).click();
+  await expect(page.getByText(/1 sum, [01] of them regrouped/)).toBeVisible();
+  await desk.hasNoBarriers();
+
+  await open(page, 'lighthouse-ring');
+  await page.keyboard.press('Space');
+  for (let face = 0; face < 6 && (await page.getByText('1 of 6 shaded').count()) === 0; face += 1) {
+    await page.getByRole('button', { name: `Face ${face + 1}` }).click();
+  }
+  await expect(page.getByText('1 of 6 shaded, 1 roll')).toBeVisible();
+  await desk.hasNoBarriers();
+
+  await open(page, 'order-of-the-day');
+  await page.getByRole('button', { name: /^Move / }).first().focus();
+  await page.keyboard.press('Space');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Space');
+  await page.getByRole('button', { name: 'Is that the order?' }).click();
+  await expect(page.getByText(/Not yet\.|Yes\. Now the times/)).toBeVisible();
+  await desk.hasNoBarriers();
+});
+
+test('half a minute is measured to a tenth while the page is hidden, tallied, and kept', async ({ desk, page, context }) => {
+  await page.goto('/teach/activity/half-a-minute?with.exactly=5');
+  const go = page.getByRole('button', { name: 'Go', exact: true });
+  await go.click();
+  const since = Date.now();
+  await expect(page.getByText('Nothing is shown until it stops.')).toBeVisible();
+  // another page lies before it, and it is loaded anew in between
+  const other = await context.newPage();
+  await other.goto('/activities');
+  await other.bringToFront();
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'Stop' })).toBeVisible();
+  await other.waitForTimeout(Math.max(0, 30_000 - (Date.now() - since)));
+  await other.close();
+  const took = Date.now() - since;
+  await page.getByRole('button', { name: 'Stop' }).click();
+  const shown = page.locator('span', { hasText: /^\d+\.\d s$/ });
+  const read = parseFloat((await shown.textContent()) ?? '');
+  // pressing by the test takes a little itself
+  expect(Math.abs(read - took / 1000)).toBeLessThan(0.35);
+  await expect(page.getByLabel('The tally')).toContainText('exactly1');
+  await expect(page.getByText('Every one was exactly right.')).toBeVisible();
+  await desk.hasNoBarriers();
+  await page.keyboard.press('Space');
+  await page.keyboard.press('Space');
+  await expect(page.getByLabel('The tally')).toContainText('under1');
+  const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'All tries as CSV' }).click()]);
+  expect(file.suggestedFilename()).toBe('half-a-minute.csv');
+  await page.getByRole('button', { name: 'Begin a new tally' }).click();
+  await expect(page.getByRole('region', { name: 'Earlier' })).toContainText('1 under, 1 exactly, 0 over');
+  await page.getByRole('button', { name: 'Erase' }).click();
+  await expect(page.getByRole('region', { name: 'Earlier' })).toHaveCount(0);
+});
