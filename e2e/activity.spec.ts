@@ -31,7 +31,9 @@ test('from minutes, children and what they need to a printed game that fits', as
   await desk.hasNoBarriers();
   await fitting.getByRole('link', { name: /Last ferry/ }).click();
   await expect(page.getByText('Everybody sets the hands to ten o’clock in the morning.')).toBeVisible();
-  expect(Number(await page.getByLabel('How long it takes').locator('span').first().textContent())).toBeLessThanOrEqual(12);
+  expect(Number(await page.getByLabel('How long it takes').locator('span').first().textContent())).toBeLessThanOrEqual(
+    12,
+  );
   await expect(page.getByLabel('To get ready')).toContainText('sheets with faces24');
   await expect(page.getByText('Scissors and paper fasteners')).toBeVisible();
   await desk.hasNoBarriers();
@@ -41,7 +43,9 @@ test('from minutes, children and what they need to a printed game that fits', as
   await page.getByRole('link', { name: 'Print' }).click();
   await expect(page.frameLocator('iframe').first().getByText('Last ferry: the spinner').first()).toBeVisible();
   await desk.hasNoBarriers();
-  const pdf = await page.request.get('/print/activities/last-ferry.pdf?children=5&group=5&rung=across-noon&paper=letter');
+  const pdf = await page.request.get(
+    '/print/activities/last-ferry.pdf?children=5&group=5&rung=across-noon&paper=letter',
+  );
   const text = execFileSync('pdftotext', ['-layout', '-', '-'], { input: await pdf.body() }).toString();
   expect(text).toContain('From ten o’clock in the morning to two o’clock in the afternoon');
   expect(text.match(/a face and its hands/g)).toHaveLength(5);
@@ -95,7 +99,11 @@ test('sorts, digits, stones, faces and the order of the day, by pointer and by k
     }
   }
   await expect(page.getByText('1 of 12 cards')).toBeVisible();
-  for (let press = 0; press < 60 && (await page.getByText('All cards are in their places.').count()) === 0; press += 1) {
+  for (
+    let press = 0;
+    press < 60 && (await page.getByText('All cards are in their places.').count()) === 0;
+    press += 1
+  ) {
     await page.keyboard.press(String((press % 3) + 1));
   }
   await expect(page.getByText('All cards are in their places.')).toBeVisible();
@@ -126,7 +134,10 @@ test('sorts, digits, stones, faces and the order of the day, by pointer and by k
   await desk.hasNoBarriers();
 
   await open(page, 'order-of-the-day');
-  await page.getByRole('button', { name: /^Move / }).first().focus();
+  await page
+    .getByRole('button', { name: /^Move / })
+    .first()
+    .focus();
   await page.keyboard.press('Space');
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('Space');
@@ -135,7 +146,11 @@ test('sorts, digits, stones, faces and the order of the day, by pointer and by k
   await desk.hasNoBarriers();
 });
 
-test('half a minute is measured to a tenth while the page is hidden, tallied, and kept', async ({ desk, page, context }) => {
+test('half a minute is measured to a tenth while the page is hidden, tallied, and kept', async ({
+  desk,
+  page,
+  context,
+}) => {
   await page.goto('/teach/activity/half-a-minute?with.exactly=5');
   const go = page.getByRole('button', { name: 'Go', exact: true });
   await go.click();
@@ -161,7 +176,10 @@ test('half a minute is measured to a tenth while the page is hidden, tallied, an
   await page.keyboard.press('Space');
   await page.keyboard.press('Space');
   await expect(page.getByLabel('The tally')).toContainText('under1');
-  const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'All tries as CSV' }).click()]);
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'All tries as CSV' }).click(),
+  ]);
   expect(file.suggestedFilename()).toBe('half-a-minute.csv');
   await page.getByRole('button', { name: 'Begin a new tally' }).click();
   await expect(page.getByRole('region', { name: 'Earlier' })).toContainText('1 under, 1 exactly, 0 over');

@@ -56,4 +56,10 @@ class TallyTry
     {
         return $this->child;
     }
+
+    /** It stays as one of the class's, nobody's in particular. */
+    public function forgetWhose(): void
+    {
+        $this->child = null;
+    }
 }

@@ -157,6 +157,20 @@ final class ActivityTest extends ApiTestCase
         self::assertCount(1, $this->entities()->getRepository(Tally::class)->findAll());
     }
 
+    public function testAChildIsForgottenAtItsTriesAndComesOutWithThem(): void
+    {
+        $this->signIn();
+        $class = (array) self::in($this->ask('GET', '/api/classes'), 0);
+        $child = self::text((array) self::in($class, 'children', 3), 'id');
+        $at = '/api/classes/'.self::text($class, 'id').'/tallies';
+        $this->ask('PUT', $at.'/'.self::TALLY, ['target' => 30, 'exactly' => 10, 'tries' => [['tenths' => 271, 'child' => $child]]]);
+        self::assertSame($child, self::in($this->ask('GET', $at), 0, 'tries', 0, 'child'));
+        $this->ask('DELETE', '/api/children/'.$child.'/seen');
+        self::assertSame(204, $this->code());
+        self::assertNull(self::in($this->ask('GET', $at), 0, 'tries', 0, 'child'));
+        self::assertSame(271, self::in($this->ask('GET', $at), 0, 'tries', 0, 'tenths'));
+    }
+
     public function testATallyOfAnotherClassIsNotThere(): void
     {
         $this->signIn();

@@ -27,7 +27,7 @@ final readonly class LighthouseRing implements Activity
 {
     private const SIDES = 6;
     private const ROLLS = 600;
-    private const NEVER = 1e-9;
+    private const NEVER = 1e-7;
     private const MOST_TURNS = 5000;
 
     public static function precedence(): int
@@ -139,7 +139,7 @@ final readonly class LighthouseRing implements Activity
             $next = [];
             foreach ($at as $shaded => $row) {
                 foreach ($row as $place => $likely) {
-                    if ($likely < 1e-15) {
+                    if ($likely < 1e-12) {
                         continue;
                     }
                     for ($roll = 1; $roll <= self::SIDES; ++$roll) {
