@@ -67,11 +67,11 @@ export function Activities() {
           />
           children
         </label>
-        <label className="flex items-center gap-2">
+        <label className="flex min-w-0 items-center gap-2 max-sm:w-full max-sm:flex-col max-sm:items-start">
           to practise
           <select
             aria-label="To practise"
-            className="min-h-10 max-w-84 min-w-0 rounded-md border-2 border-ink bg-sheet px-2 font-bold"
+            className="min-h-10 max-w-84 min-w-0 max-sm:w-full rounded-md border-2 border-ink bg-sheet px-2 font-bold"
             value={rung}
             onChange={(event) => {
               put({ rung: event.target.value === '' ? null : event.target.value });

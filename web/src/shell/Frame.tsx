@@ -135,7 +135,7 @@ export function Frame({ me }: { me: MeReply }) {
                 </Suspense>
               )}
             </div>
-            <nav aria-label="Places" className="flex gap-6">
+            <nav aria-label="Places" className="flex flex-wrap gap-x-6">
               <NavLink to="/prepare" className={look}>
                 Prepare
               </NavLink>

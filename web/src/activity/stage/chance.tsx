@@ -44,7 +44,7 @@ export function SpinnerStage({ numbers, moves }: Stage<Spinner>) {
   // a few turns more with each spin, so that it always goes forward
   const degrees = 720 * Math.ceil(moves.list.length / 2) + middle;
   return (
-    <div className="grid min-h-0 flex-1 items-center gap-6 px-6 py-3 lg:grid-cols-[1fr_1.25fr_1fr]">
+    <div className="grid min-h-0 flex-1 grid-cols-2 items-center gap-x-6 gap-y-3 px-6 py-3 lg:grid-cols-[1fr_1.25fr_1fr]">
       {[0, 1].map((one) => {
         const place = numbers.places[at[one] ?? 0];
         const wait = spun && side === one;
@@ -57,7 +57,7 @@ export function SpinnerStage({ numbers, moves }: Stage<Spinner>) {
             <h2 className={`text-2xl ${side === one && won === null ? 'font-bold underline underline-offset-8' : ''}`}>
               {sides[one]}
             </h2>
-            {place && <FaceOf time={place} className="max-h-[38dvh] w-full" />}
+            {place && <FaceOf time={place} className="max-h-[38dvh] w-full max-lg:max-h-[24dvh]" />}
             <p className="text-4xl font-bold">
               <Marked text={place?.text ?? ''} />
             </p>
@@ -71,8 +71,13 @@ export function SpinnerStage({ numbers, moves }: Stage<Spinner>) {
           </section>
         );
       })}
-      <div className="flex flex-col items-center gap-3">
-        <svg viewBox="-105 -105 210 210" className="max-h-[52dvh] w-full" role="img" aria-label="A spinner of lengths">
+      <div className="flex flex-col items-center gap-3 max-lg:order-last max-lg:col-span-2">
+        <svg
+          viewBox="-105 -105 210 210"
+          className="max-h-[52dvh] w-full max-lg:max-h-[34dvh]"
+          role="img"
+          aria-label="A spinner of lengths"
+        >
           <circle r="100" fill="var(--color-sheet)" stroke="var(--color-ink)" strokeWidth="2.5" />
           {numbers.sectors.map((one) => {
             const [x, y] = on(100, one.from);
@@ -137,7 +142,7 @@ export function PondStage({ numbers, moves }: Stage<Pond>) {
           <button
             key={stone.minutes}
             type="button"
-            className={`absolute grid min-h-16 min-w-24 -translate-x-1/2 -translate-y-1/2 place-items-center rounded-[50%] border-2 border-ink px-3 text-xl font-bold ${lit.includes(i) ? 'bg-found' : 'bg-paper hover:bg-wash'}`}
+            className={`absolute grid min-h-12 min-w-14 -translate-x-1/2 -translate-y-1/2 place-items-center rounded-[50%] border-2 border-ink px-2 text-base leading-tight font-bold max-sm:max-w-[4.6rem] sm:min-h-16 sm:min-w-24 sm:px-3 sm:text-xl ${lit.includes(i) ? 'bg-found' : 'bg-paper hover:bg-wash'}`}
             style={{
               left: `${8 + 84 * (numbers.places[i]?.[0] ?? 0.5)}%`,
               top: `${8 + 84 * (numbers.places[i]?.[1] ?? 0.5)}%`,
@@ -198,13 +203,13 @@ export function LighthouseStage({ numbers, moves }: Stage<Lighthouse>) {
   const done = shaded.size === numbers.faces.length;
   return (
     <div className="grid min-h-0 flex-1 items-center gap-6 px-6 py-3 lg:grid-cols-[minmax(0,3fr)_minmax(0,1fr)]">
-      <div className="relative mx-auto aspect-square w-full max-w-[76dvh]">
+      <div className="relative mx-auto aspect-square w-full max-w-[76dvh] max-lg:max-w-[56dvh]">
         {numbers.ring.map((time, i) => {
           const [x, y] = on(43, (360 * i) / places);
           return (
             <span
               key={`${i} ${time.text}`}
-              className={`absolute grid min-h-11 -translate-x-1/2 -translate-y-1/2 place-items-center rounded-md border-2 border-ink px-2 text-lg font-bold whitespace-nowrap ${i === at ? 'bg-ink text-paper [&_*]:text-paper!' : 'bg-sheet'}`}
+              className={`absolute grid min-h-11 -translate-x-1/2 -translate-y-1/2 place-items-center rounded-md border-2 border-ink px-1 text-sm font-bold whitespace-nowrap sm:px-2 sm:text-lg ${i === at ? 'bg-ink text-paper [&_*]:text-paper!' : 'bg-sheet'}`}
               style={{ left: `${50 + x}%`, top: `${50 + y}%` }}
               aria-current={i === at ? 'step' : undefined}
             >
