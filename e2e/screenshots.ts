@@ -109,6 +109,7 @@ test('a picture of each view', async ({ desk, browser }) => {
   await page.waitForTimeout(300);
   await page.screenshot({ path: `${to}follow-up.png` });
   await page.goto('/teach/activity/last-ferry');
+  await page.getByRole('button', { name: 'Spin' }).waitFor();
   for (let press = 0; press < 13; press += 1) {
     await page.keyboard.press('Space');
   }

@@ -212,7 +212,17 @@ export function Frame({ me }: { me: MeReply }) {
         </div>
         {keysOpen && (
           <Suspense fallback={null}>
-            <KeyList open onOpenChange={setKeysOpen} onBoard={location.pathname === '/teach'} />
+            <KeyList
+              open
+              onOpenChange={setKeysOpen}
+              at={
+                location.pathname === '/teach'
+                  ? 'board'
+                  : location.pathname.startsWith('/teach/activity/')
+                    ? 'activity'
+                    : ''
+              }
+            />
           </Suspense>
         )}
       </LineContext>

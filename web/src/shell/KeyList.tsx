@@ -38,20 +38,34 @@ const boardKeys: readonly [string, string][] = [
   ['?', 'this list'],
 ];
 
+const activityKeys: readonly [string, string][] = [
+  ['Space  →', 'what comes next: spin, roll, call, show'],
+  ['Z  ←', 'take back'],
+  ['O', 'other numbers, another game'],
+  ['1  2  3', 'the card into that field'],
+  ['0 … 9', 'the digit into the box'],
+  ['Enter', 'the watch: go, stop'],
+  ['/', 'to the sum line'],
+  ['?', 'this list'],
+];
+
+const lists = { '': keys, board: boardKeys, activity: activityKeys };
+
 /** Every key that does something. */
 export function KeyList({
   open,
   onOpenChange,
-  onBoard,
+  at,
 }: {
   open: boolean;
   onOpenChange: (open: boolean) => void;
-  onBoard: boolean;
+  /** The keys of which screen. */
+  at: keyof typeof lists;
 }) {
   return (
     <Window open={open} onOpenChange={onOpenChange} title="Keys">
       <dl className="mt-3 grid grid-cols-[auto_1fr] items-baseline gap-x-5 gap-y-2 text-lg">
-        {(onBoard ? boardKeys : keys).map(([key, does]) => (
+        {lists[at].map(([key, does]) => (
           <div key={key} className="contents">
             <dt>
               <kbd className="key font-sans whitespace-pre">{key}</kbd>

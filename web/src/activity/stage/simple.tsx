@@ -1,14 +1,36 @@
 import type { Bell, ClockParts, Loop, LottoCards, Ring, Stock } from '../../api/types';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useEffectEvent, useRef, useState } from 'react';
+import { Choice } from '../../ui/Choice';
 import { Marked } from '../../models/Marked';
 import { GearedClock, handsAt } from '../../models/GearedClock';
 import { FaceOf, Shown, smallFace, Two } from './parts';
 import type { Stage } from './moves';
 import { strike } from './bell';
 
+const paces = [
+  { value: 'own', text: 'at our own pace' },
+  { value: '5', text: 'every 5 s' },
+  { value: '3', text: 'every 3 s' },
+  { value: '2', text: 'every 2 s' },
+];
+
 /** Who says what: the last numbers, the one that is said now large, the next ones hidden. */
 export function RingStage({ numbers, moves }: Stage<Ring>) {
   const at = moves.list.length;
+  const [pace, setPace] = useState('own');
+  const ended = at >= numbers.said.length;
+  const next = useEffectEvent(() => {
+    moves.add(0);
+  });
+  useEffect(() => {
+    if (pace === 'own' || ended) {
+      return;
+    }
+    const timer = setInterval(next, 1000 * Number(pace));
+    return () => {
+      clearInterval(timer);
+    };
+  }, [pace, ended]);
   const now = numbers.said[at - 1];
   const back = at - 1 >= numbers.turn;
   return (
@@ -35,6 +57,7 @@ export function RingStage({ numbers, moves }: Stage<Ring>) {
           </li>
         ))}
       </ol>
+      <Choice label="Pace" value={pace} options={paces} onChange={setPace} />
     </div>
   );
 }
