@@ -127,3 +127,39 @@ test('a class practises: three children, one of them without a connection for te
   await expect(page.getByRole('heading', { name: 'Earlier' })).toBeHidden();
   await Promise.all([anouk, dovid, priya].map((one) => one.context.close()));
 });
+
+test('tablets are watches: every try of every group comes to one tally', async ({ desk, page, browser }) => {
+  await page.goto('/teach/activity/half-a-minute?with.target=10');
+  await page.getByRole('radio', { name: 'At tablets' }).click();
+  await page.getByRole('button', { name: 'Show the code' }).click();
+  const code = (await page.getByText(/^[a-z]+ [a-z]+ \d+$/).textContent()) ?? '';
+  const tablet = await Tablet.of(browser, 820, 1180);
+  await tablet.page.goto('/go');
+  await tablet.page.getByLabel('What is the code on the board?').fill(code);
+  await tablet.page.getByRole('button', { name: 'Go' }).tap();
+  await tablet.page.getByRole('button', { name: 'Uma', exact: true }).tap();
+  const go = tablet.page.getByRole('button', { name: 'Go', exact: true });
+  await go.tap();
+  await tablet.page.waitForTimeout(500);
+  // the screen is locked and wakes again
+  await tablet.page.reload();
+  await tablet.page.getByRole('button', { name: 'Stop', exact: true }).tap();
+  await expect(tablet.page.getByText(/^\d+\.\d s$/)).toBeVisible();
+  await expect(page.getByLabel('The tally')).toContainText('under1');
+  // without a connection it waits, and is taken once
+  await tablet.context.setOffline(true);
+  await go.tap();
+  await tablet.page.getByRole('button', { name: 'Stop', exact: true }).tap();
+  await expect(tablet.page.getByText('No connection. Nothing is lost.')).toBeVisible();
+  await tablet.context.setOffline(false);
+  await expect(page.getByLabel('The tally')).toContainText('under2');
+  await desk.hasNoBarriers();
+  await page.reload();
+  await page.getByRole('radio', { name: 'At tablets' }).click();
+  await expect(page.getByText(code)).toBeVisible();
+  await page.getByRole('button', { name: 'Close' }).click();
+  await expect(page.getByRole('button', { name: 'Show the code' })).toBeVisible();
+  await tablet.page.reload();
+  await expect(tablet.page.getByRole('button', { name: 'Go', exact: true })).toHaveCount(0);
+  await tablet.context.close();
+});

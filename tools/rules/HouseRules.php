@@ -53,7 +53,7 @@ final class HouseRules
         'Marking' => ['Account', 'Api', 'Classroom', 'Sheet', 'Storage'],
         'Evidence' => ['Account', 'Api', 'Classroom', 'Marking', 'Sheet'],
         'Practice' => ['Account', 'Api', 'Classroom', 'Evidence', 'Sheet', 'Storage', 'Timetable'],
-        'Activity' => ['Account', 'Api', 'Classroom', 'Evidence', 'Printing'],
+        'Activity' => ['Account', 'Api', 'Classroom', 'Evidence', 'Practice', 'Printing'],
         'Data' => ['Account', 'Activity', 'Api', 'Classroom', 'Evidence', 'Marking', 'Practice', 'Sheet', 'Storage', 'Timetable'],
         'Machine' => ['Printing'],
         'School' => ['Account', 'Api', 'Classroom'],

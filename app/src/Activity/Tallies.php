@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Rostik\App\Activity;
 
+use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Rostik\App\Api\CannotBeHad;
 use Rostik\App\Classroom\Classroom;
+use Rostik\App\Practice\Seat;
 use Rostik\Core\Notation\CsvField;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Uid\Uuid;
@@ -17,6 +19,12 @@ final readonly class Tallies
 {
     /** So many are kept of a class; the oldest gives way. */
     private const KEPT = 200;
+
+    /** Tries of one tally. */
+    private const TRIES = 400;
+
+    /** Counts as exactly where nothing else was said, in tenths of a second. */
+    private const EXACTLY = 10;
 
     public function __construct(private EntityManagerInterface $entities, private ClockInterface $clock)
     {
@@ -68,6 +76,39 @@ final readonly class Tallies
         $all = $this->all($class);
 
         return self::reply($tally, $this->tries($all), array_values(array_filter($all, static fn (Tally $one): bool => $one !== $tally && $one->takenAt() <= $tally->takenAt())));
+    }
+
+    /**
+     * A try at a tablet; the same one sent again is not taken twice.
+     *
+     * @param int $n of the tries at that tablet, from 0
+     *
+     * @throws CannotBeHad for more than a class comes to
+     */
+    public function fromTablet(Seat $seat, int $n, int $tenths): TryReply
+    {
+        return $this->entities->wrapInTransaction(function () use ($seat, $n, $tenths): TryReply {
+            $practice = $seat->practice();
+            // several tablets stop at the same time
+            $this->entities->lock($practice, LockMode::PESSIMISTIC_WRITE);
+            $tally = $this->entities->find(Tally::class, $practice->id());
+            if (null === $tally) {
+                $tally = new Tally($practice->id(), $practice->classroom(), $practice->target() ?? 0, self::EXACTLY, $this->clock->now());
+                $this->entities->persist($tally);
+            }
+            $id = Uuid::v5($seat->id(), 'try '.$n);
+            $try = $this->entities->find(TallyTry::class, $id);
+            if (null === $try) {
+                $place = $this->entities->getRepository(TallyTry::class)->count(['tally' => $tally]);
+                if ($place >= self::TRIES) {
+                    throw new CannotBeHad('That is enough for today.');
+                }
+                $try = new TallyTry($tally, $place, $tenths, null, $id);
+                $this->entities->persist($try);
+            }
+
+            return new TryReply($try->tenths(), null, self::is($tally, $try));
+        });
     }
 
     public function remove(Classroom $class, string $id): void

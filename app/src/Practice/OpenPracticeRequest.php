@@ -10,9 +10,10 @@ use Symfony\Component\Validator\Constraints as Assert;
 final readonly class OpenPracticeRequest
 {
     /**
-     * @param list<string> $rungs ids, where rungs are chosen
-     * @param ?string      $sheet id of the sheet, where one is practised
-     * @param int          $many  so many questions for each child
+     * @param list<string> $rungs  ids, where rungs are chosen
+     * @param ?string      $sheet  id of the sheet, where one is practised
+     * @param int          $many   so many questions for each child
+     * @param int          $target seconds, where a length of time is to be felt
      */
     public function __construct(
         public PracticeOf $of = PracticeOf::Needs,
@@ -25,6 +26,8 @@ final readonly class OpenPracticeRequest
         public int $many = 12,
         public bool $signs = false,
         public bool $numbers = false,
+        #[Assert\Range(min: 1, max: 600)]
+        public int $target = 30,
     ) {
     }
 }

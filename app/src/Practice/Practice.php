@@ -50,6 +50,7 @@ class Practice implements InClassroom
      * @param bool                $signs     whether a child also shows its three pictures
      * @param bool                $numbers   whether children are known by their numbers alone
      * @param ?SheetTable         $table     the timetable that is asked about; null for none
+     * @param ?int                $target    seconds that are to be felt; null where questions are asked
      */
     public function __construct(
         #[ORM\ManyToOne]
@@ -78,6 +79,8 @@ class Practice implements InClassroom
         #[ORM\Column]
         private \DateTimeImmutable $endsAt,
         ?SheetTable $table = null,
+        #[ORM\Column(type: 'smallint', nullable: true)]
+        private ?int $target = null,
     ) {
         $this->id = Uuid::v7();
         $this->timetable = null === $table ? null : ['title' => $table->title, 'vehicle' => $table->vehicle->value, 'csv' => $table->csv];
@@ -131,6 +134,12 @@ class Practice implements InClassroom
     public function table(): ?SheetTable
     {
         return null === $this->timetable ? null : new SheetTable($this->timetable['title'], Vehicle::tryFrom($this->timetable['vehicle']) ?? Vehicle::Service, $this->timetable['csv']);
+    }
+
+    /** Seconds that are to be felt; null where questions are asked. */
+    public function target(): ?int
+    {
+        return $this->target;
     }
 
     public function title(): string

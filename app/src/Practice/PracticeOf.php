@@ -13,4 +13,6 @@ enum PracticeOf: string
     case Rungs = 'rungs';
     /** The questions of a sheet, one after the other. */
     case Sheet = 'sheet';
+    /** Nothing is asked: the tablets are watches, for a length of time to be felt. */
+    case Watch = 'watch';
 }

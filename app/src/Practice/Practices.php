@@ -105,7 +105,7 @@ final readonly class Practices
         $rungs = match ($wanted->of) {
             PracticeOf::Rungs => array_map(fn (string $id): string => $this->ladder->rung($id)->id, $wanted->rungs),
             PracticeOf::Needs => $this->needs($class),
-            PracticeOf::Sheet => [],
+            PracticeOf::Sheet, PracticeOf::Watch => [],
         };
         if (PracticeOf::Rungs === $wanted->of && [] === $rungs) {
             throw new CannotBeHad('Choose what is to be practised: one line of the ladder at least.');
@@ -118,8 +118,15 @@ final readonly class Practices
             PracticeOf::Needs => 'What each child needs',
             PracticeOf::Rungs => 1 === \count($rungs) ? $this->ladder->rung($rungs[0])->can : \sprintf('%d things from the ladder', \count($rungs)),
             PracticeOf::Sheet => mb_substr((string) $sheet?->title(), 0, 120),
-        }, null === $questions ? $wanted->many : min(40, \count($questions) + 2), $wanted->signs, $wanted->numbers, $now, $ends, $table);
-        $practice->remember($this->evidence->histories($class));
+            PracticeOf::Watch => \sprintf('%d seconds, felt', $wanted->target),
+        }, match ($wanted->of) {
+            PracticeOf::Watch => 0,
+            PracticeOf::Sheet => min(40, \count($questions ?? []) + 2),
+            default => $wanted->many,
+        }, $wanted->signs, $wanted->numbers, $now, $ends, $table, PracticeOf::Watch === $wanted->of ? $wanted->target : null);
+        if (PracticeOf::Watch !== $wanted->of) {
+            $practice->remember($this->evidence->histories($class));
+        }
         $this->entities->persist($practice);
         $this->entities->flush();
 

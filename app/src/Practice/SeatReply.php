@@ -8,6 +8,7 @@ namespace Rostik\App\Practice;
 final readonly class SeatReply
 {
     /**
+     * @param string           $id      of the seat
      * @param string           $name    of the child, or of both
      * @param list<string>     $two     names of two who take turns; empty for one alone
      * @param int              $done    questions that are answered
@@ -17,8 +18,10 @@ final readonly class SeatReply
      * @param list<OfferReply> $offers  those that the tablet does not have yet
      * @param list<SaidReply>  $said    about the answers that were sent
      * @param bool             $more    whether more of them can be had in a moment
+     * @param ?int             $target  seconds that are to be felt; null where questions are asked
      */
     public function __construct(
+        public string $id,
         public string $name,
         public array $two,
         public int $done,
@@ -29,6 +32,7 @@ final readonly class SeatReply
         public array $offers,
         public array $said,
         public bool $more,
+        public ?int $target,
     ) {
     }
 }

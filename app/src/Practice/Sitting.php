@@ -267,7 +267,7 @@ final readonly class Sitting
             }
         }
 
-        return new SeatReply($seat->name(), null === $seat->partner() ? [] : [$seat->nameOf($seat->child()), $seat->nameOf($seat->partner())], self::done($puts), self::of($practice, $puts, $waiting), $open, $practice->lastWord(), $waiting, $offers, $said, $soon || [] !== $waiting && \count($waiting) < Questions::ENOUGH && \count($puts) < self::sure($practice));
+        return new SeatReply($seat->id()->toRfc4122(), $seat->name(), null === $seat->partner() ? [] : [$seat->nameOf($seat->child()), $seat->nameOf($seat->partner())], self::done($puts), self::of($practice, $puts, $waiting), $open, $practice->lastWord(), $waiting, $offers, $said, $soon || [] !== $waiting && \count($waiting) < Questions::ENOUGH && \count($puts) < self::sure($practice), $practice->target());
     }
 
     /**

@@ -403,6 +403,35 @@ final class PracticeTest extends ApiTestCase
         self::assertCount(6, (array) self::in($pile, 'papers', 0, 'own'));
     }
 
+    public function testTabletsAreWatchesAndEveryTryIsTakenOnce(): void
+    {
+        $practice = $this->open(['of' => 'watch', 'target' => 20]);
+        foreach (['Jory', 'Lorcan'] as $name) {
+            $now = $this->comeIn($practice['code'], $name);
+            self::assertSame([20, [], 0], [$now['target'], $now['waiting'], $now['of']]);
+        }
+        self::assertSame(['tenths' => 194, 'child' => null, 'is' => 'exactly'], $this->asTablet('Jory', 'POST', '/api/go/tries', ['n' => 0, 'tenths' => 194]));
+        // sent again, since the reply was lost
+        self::assertSame(194, $this->asTablet('Jory', 'POST', '/api/go/tries', ['n' => 0, 'tenths' => 250])['tenths']);
+        self::assertSame('over', $this->asTablet('Jory', 'POST', '/api/go/tries', ['n' => 1, 'tenths' => 250])['is']);
+        self::assertSame('under', $this->asTablet('Lorcan', 'POST', '/api/go/tries', ['n' => 0, 'tenths' => 100])['is']);
+        $this->asTablet('Lorcan', 'POST', '/api/go/tries', ['n' => 1, 'tenths' => 9001]);
+        self::assertSame(422, $this->code());
+        $this->signIn();
+        $tally = (array) self::in($this->ask('GET', '/api/classes/'.$this->classId().'/tallies'), 0);
+        self::assertSame([$practice['id'], 20, 1, 1, 1], [$tally['id'], $tally['target'], $tally['under'], $tally['right'], $tally['over']]);
+        self::assertSame([null, null, null], array_column((array) $tally['tries'], 'child'), 'nobody is named');
+        $this->ask('POST', '/api/practices/'.$practice['id'].'/close', ['lastWord' => '']);
+        $this->forgetTeacher();
+        $this->asTablet('Jory', 'POST', '/api/go/tries', ['n' => 2, 'tenths' => 200]);
+        self::assertSame(410, $this->code());
+        // where questions are asked a tablet is no watch
+        $other = $this->open();
+        $this->comeIn($other['code'], 'Jory');
+        $this->asTablet('Jory', 'POST', '/api/go/tries', ['n' => 0, 'tenths' => 200]);
+        self::assertSame(410, $this->code());
+    }
+
     public function testOnlyOneIsOpenAndWhatIsForgottenIsGone(): void
     {
         $practice = $this->open();

@@ -969,6 +969,7 @@ export interface OpenPracticeRequest {
   many?: number;
   signs?: boolean;
   numbers?: boolean;
+  target?: number;
 }
 
 export type Operation = 'add' | 'subtract' | 'how-long' | 'multiply' | 'share';
@@ -1131,7 +1132,7 @@ export interface PracticeLineReply {
   answers: number;
 }
 
-export type PracticeOf = 'needs' | 'rungs' | 'sheet';
+export type PracticeOf = 'needs' | 'rungs' | 'sheet' | 'watch';
 
 export interface PracticeReply {
   id: string;
@@ -1321,6 +1322,7 @@ export interface SchoolRequest {
 }
 
 export interface SeatReply {
+  id: string;
   name: string;
   two: string[];
   done: number;
@@ -1331,6 +1333,7 @@ export interface SeatReply {
   offers: OfferReply[];
   said: SaidReply[];
   more: boolean;
+  target: number | null;
 }
 
 export interface SeatSeenReply {
@@ -1699,6 +1702,11 @@ export interface TableWrongReply {
   text: string;
   may: string;
   look: string;
+}
+
+export interface TabletTryRequest {
+  n: number;
+  tenths: number;
 }
 
 export interface TallyReply {

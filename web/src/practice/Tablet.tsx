@@ -6,6 +6,7 @@ import { Marked, plain } from '../models/Marked';
 import { useAnswering } from './Answering';
 import { Bar, Steps, Table } from './Help';
 import type { SeatKeeper, Shown, Tried } from './keeper';
+import { Watch } from './Watch';
 import { hasVoice, readAloud } from './readAloud';
 
 /** So long the sign for a right answer stands before it goes on, in milliseconds. */
@@ -34,7 +35,7 @@ export function Tablet({ keeper, shown }: { keeper: SeatKeeper; shown: Shown }) 
             Not me
           </button>
         )}
-        <Beads done={shown.done} of={seat.of} />
+        {typeof seat.target !== 'number' && <Beads done={shown.done} of={seat.of} />}
         {shown.offline && (
           <p className="text-lg text-soft" role="status">
             No connection. You can go on; nothing is lost.
@@ -50,7 +51,7 @@ export function Tablet({ keeper, shown }: { keeper: SeatKeeper; shown: Shown }) 
             });
           }}
         >
-          Stop
+          {typeof seat.target === 'number' ? 'Finish' : 'Stop'}
         </button>
         {stays && (
           <p className="basis-full text-lg" role="alert">
@@ -58,7 +59,9 @@ export function Tablet({ keeper, shown }: { keeper: SeatKeeper; shown: Shown }) 
           </p>
         )}
       </header>
-      {current === null ? (
+      {typeof seat.target === 'number' ? (
+        <Watch key={seat.id} seat={seat.id} target={seat.target} />
+      ) : current === null ? (
         shown.done >= seat.of ? (
           <Done name={seat.name} />
         ) : (

@@ -39,6 +39,8 @@ const seat = (over: Partial<SeatReply> = {}): SeatReply => ({
   offers: [offer('a', 0), offer('b', 1), offer('c', 2)],
   said: [],
   more: false,
+  id: '01900000-0000-7000-8000-000000000001',
+  target: null,
   ...over,
 });
 

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { ask } from '../../api/client';
-import type { Estimate, TallyReply, TallyRequest } from '../../api/types';
+import type { Estimate, OpenPracticeRequest, PracticeReply, TallyReply, TallyRequest } from '../../api/types';
 import { useClasses } from '../../classroom/useClasses';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
@@ -30,12 +30,13 @@ interface Kept {
 
 const ways = [
   { value: 'feel', text: 'Feel it' },
+  { value: 'tablets', text: 'At tablets' },
   { value: 'often', text: 'How often?' },
 ] as const;
 
 /** A watch that shows nothing while it runs, and the tally of what it measured. */
 export function HalfAMinute({ numbers, classId }: { numbers: Estimate; classId: string }) {
-  const [way, setWay] = useState<'feel' | 'often'>('feel');
+  const [way, setWay] = useState<'feel' | 'tablets' | 'often'>('feel');
   return (
     <div className="flex min-h-0 flex-1 flex-col px-6 py-4">
       <div>
@@ -43,6 +44,8 @@ export function HalfAMinute({ numbers, classId }: { numbers: Estimate; classId: 
       </div>
       {way === 'often' ? (
         <HowOften target={numbers.target} />
+      ) : way === 'tablets' ? (
+        <AtTablets key={`${classId} ${numbers.target}`} numbers={numbers} classId={classId} />
       ) : (
         <Feel key={`${classId} ${numbers.target}`} numbers={numbers} classId={classId} />
       )}
@@ -171,30 +174,7 @@ function Feel({ numbers, classId }: { numbers: Estimate; classId: string }) {
       <section aria-label="The tally" className="min-w-0 space-y-4">
         {now && now.tries.length > 0 ? (
           <>
-            <dl className="grid grid-cols-3 gap-3 text-center">
-              {(
-                [
-                  ['under', now.under],
-                  ['exactly', now.right],
-                  ['over', now.over],
-                ] as const
-              ).map(([name, count]) => (
-                <div key={name} className="rounded-lg border-2 border-ink px-2 py-2">
-                  <dt className="text-xl">{name}</dt>
-                  <dd>
-                    <span className="text-4xl font-bold tabular-nums">{count}</span>
-                    <Marks count={count} />
-                  </dd>
-                </div>
-              ))}
-            </dl>
-            <TallyChart tally={now} />
-            <ul className="space-y-1 text-xl">
-              {now.said.map((one) => (
-                <li key={one}>{one}</li>
-              ))}
-              {now.since !== null && <li className="font-bold">{now.since}</li>}
-            </ul>
+            <TallyShown tally={now} />
             <div className="flex flex-wrap items-center gap-4">
               <Button
                 onClick={() => {
@@ -237,6 +217,119 @@ function Feel({ numbers, classId }: { numbers: Estimate; classId: string }) {
             </ul>
           </section>
         )}
+      </section>
+    </div>
+  );
+}
+
+/** What the tries of a day show together. */
+function TallyShown({ tally: now }: { tally: TallyReply }) {
+  return (
+    <>
+      <dl className="grid grid-cols-3 gap-3 text-center">
+        {(
+          [
+            ['under', now.under],
+            ['exactly', now.right],
+            ['over', now.over],
+          ] as const
+        ).map(([name, count]) => (
+          <div key={name} className="rounded-lg border-2 border-ink px-2 py-2">
+            <dt className="text-xl">{name}</dt>
+            <dd>
+              <span className="text-4xl font-bold tabular-nums">{count}</span>
+              <Marks count={count} />
+            </dd>
+          </div>
+        ))}
+      </dl>
+      <TallyChart tally={now} />
+      <ul className="space-y-1 text-xl">
+        {now.said.map((one) => (
+          <li key={one}>{one}</li>
+        ))}
+        {now.since !== null && <li className="font-bold">{now.since}</li>}
+      </ul>
+    </>
+  );
+}
+
+/** One tablet a group: they come in with the code, and every try goes to one tally. */
+function AtTablets({ numbers, classId }: { numbers: Estimate; classId: string }) {
+  const client = useQueryClient();
+  const exactly = Math.round(10 * numbers.exactly);
+  const { value, change, forget } = useKept<{ id: string; code: string }>(`watches ${classId}`, { id: '', code: '' });
+  const all = useQuery({ ...talliesQuery(classId), refetchInterval: value.id === '' ? false : 2000 });
+  const now = all.data?.find((one) => one.id === value.id);
+  const open = useMutation({
+    mutationFn: async () => {
+      const practice = await ask<PracticeReply>('POST', `/api/classes/${classId}/practices`, {
+        of: 'watch',
+        target: numbers.target,
+        many: 12,
+      } satisfies OpenPracticeRequest);
+      await ask('PUT', `/api/classes/${classId}/tallies/${practice.id}`, {
+        target: numbers.target,
+        exactly,
+        doing: numbers.doing,
+        tries: [],
+      } satisfies TallyRequest);
+      return practice;
+    },
+    onSuccess: (practice) => {
+      change({ id: practice.id, code: practice.code });
+      void client.invalidateQueries({ queryKey: ['practices', classId] });
+    },
+  });
+  const close = useMutation({
+    mutationFn: () => ask('POST', `/api/practices/${value.id}/close`, { lastWord: '' }),
+    onSettled: () => {
+      forget();
+      void client.invalidateQueries({ queryKey: ['practices', classId] });
+    },
+  });
+  if (value.id === '') {
+    return (
+      <div className="mt-6 max-w-2xl space-y-4 text-xl">
+        <p>One tablet a group: its screen is the watch, and every try comes to one tally here.</p>
+        <Button
+          look="strong"
+          aria-disabled={classId === '' || open.isPending}
+          onClick={() => {
+            if (classId !== '' && !open.isPending) {
+              open.mutate();
+            }
+          }}
+        >
+          Show the code
+        </Button>
+        {classId === '' && <p>Take a class in hand first.</p>}
+        {open.isError && <p role="alert">{open.error.message}</p>}
+      </div>
+    );
+  }
+  return (
+    <div className="mt-3 grid min-h-0 flex-1 gap-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.2fr)]">
+      <div className="flex flex-col gap-4 text-xl">
+        <p>
+          At <strong>{window.location.host}/go</strong> type
+        </p>
+        <p className="text-5xl font-bold">{value.code}</p>
+        <p>
+          and tap one name of the group. {numbers.target} seconds, {numbers.doing}.
+        </p>
+        <div>
+          <Button
+            onClick={() => {
+              close.mutate();
+            }}
+          >
+            Close
+          </Button>
+        </div>
+      </div>
+      <section aria-label="The tally" className="min-w-0 space-y-4">
+        {now && now.tries.length > 0 ? <TallyShown tally={now} /> : <p>The tally of the class comes here.</p>}
       </section>
     </div>
   );
