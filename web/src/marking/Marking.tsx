@@ -8,6 +8,7 @@ import { useNotice } from '../ui/notices';
 import { useKept } from '../ui/useKept';
 import { useSettled } from '../ui/useSettled';
 import { useTitle } from '../ui/useTitle';
+import { useWish } from '../ui/useWish';
 import {
   atOnce,
   beside,
@@ -80,6 +81,7 @@ function Pile({ keeper, state }: { keeper: PileKeeper; state: PileState }) {
       notice(failure.message);
     },
   });
+  const { wish, put: putPaper } = useWish(settlePaper.mutate);
   const go = (place: Place | null) => {
     if (place) {
       setChosen(place);
@@ -301,13 +303,9 @@ function Pile({ keeper, state }: { keeper: PileKeeper; state: PileState }) {
               <input
                 type="checkbox"
                 className="size-5 accent-ink"
-                checked={
-                  (settlePaper.isPending && settlePaper.variables.id === paper.id
-                    ? settlePaper.variables.absent
-                    : undefined) ?? paper.absent
-                }
+                checked={(wish?.id === paper.id ? wish.absent : undefined) ?? paper.absent}
                 onChange={(event) => {
-                  settlePaper.mutate({ id: paper.id, absent: event.target.checked });
+                  putPaper({ id: paper.id, absent: event.target.checked });
                 }}
               />
               was not there
@@ -318,13 +316,9 @@ function Pile({ keeper, state }: { keeper: PileKeeper; state: PileState }) {
               had the level
               <select
                 className="min-h-9 rounded-md border-2 border-ink bg-sheet px-1.5 font-bold"
-                value={
-                  (settlePaper.isPending && settlePaper.variables.id === paper.id
-                    ? settlePaper.variables.part
-                    : undefined) ?? paper.part
-                }
+                value={(wish?.id === paper.id ? wish.part : undefined) ?? paper.part}
                 onChange={(event) => {
-                  settlePaper.mutate({ id: paper.id, part: Number(event.target.value) });
+                  putPaper({ id: paper.id, part: Number(event.target.value) });
                 }}
               >
                 {pile.parts.map((part, i) => (

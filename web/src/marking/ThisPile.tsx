@@ -4,6 +4,7 @@ import { ask } from '../api/client';
 import type { PileReply, PileRequest } from '../api/types';
 import { Button } from '../ui/Button';
 import { useNotice } from '../ui/notices';
+import { useWish } from '../ui/useWish';
 import { keyOf } from './cells';
 import type { PileKeeper, PileState } from './pileKeeper';
 
@@ -26,6 +27,7 @@ export function ThisPile({ keeper, state, onUndo }: Props) {
       notice(failure.message);
     },
   });
+  const { wish, put } = useWish(settle.mutate);
   const bring = useMutation({
     mutationFn: async (file: File) =>
       ask<PileReply>('POST', `/api/piles/${pile.id}/csv`, new Blob([await file.text()], { type: 'text/csv' })),
@@ -43,9 +45,9 @@ export function ThisPile({ keeper, state, onUndo }: Props) {
         <input
           type="checkbox"
           className="size-5 accent-ink"
-          checked={(settle.isPending ? settle.variables.nearlyCounts : undefined) ?? pile.nearlyCounts}
+          checked={wish?.nearlyCounts ?? pile.nearlyCounts}
           onChange={(event) => {
-            settle.mutate({ nearlyCounts: event.target.checked });
+            put({ nearlyCounts: event.target.checked });
           }}
         />
         a missing unit, a.m. or p.m. still counts
@@ -54,9 +56,9 @@ export function ThisPile({ keeper, state, onUndo }: Props) {
         <input
           type="checkbox"
           className="size-5 accent-ink"
-          checked={(settle.isPending ? settle.variables.byChildren : undefined) ?? pile.byChildren}
+          checked={wish?.byChildren ?? pile.byChildren}
           onChange={(event) => {
-            settle.mutate({ byChildren: event.target.checked });
+            put({ byChildren: event.target.checked });
           }}
         />
         marked by the children: marks only
