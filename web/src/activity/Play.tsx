@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
 import { ask } from '../api/client';
+import { classesQuery } from '../api/queries';
 import type { PlannedActivityReply, PlayedRequest } from '../api/types';
 import { useClasses } from '../classroom/useClasses';
 import { Button } from '../ui/Button';
@@ -24,8 +25,10 @@ export function Play() {
   const { id = '' } = useParams();
   const { params } = useAddress();
   const { inHand } = useClasses();
+  // a class that becomes known in the middle of a game would begin it anew
+  const known = !useQuery(classesQuery).isPending;
   const wanted = wantedOf(params);
-  const planned = useQuery(activityQuery(id, wanted, inHand?.id ?? ''));
+  const planned = useQuery({ ...activityQuery(id, wanted, inHand?.id ?? ''), enabled: known });
   useTitle(planned.data?.title ?? 'Activity');
   if (planned.isError) {
     return (

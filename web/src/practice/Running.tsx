@@ -180,7 +180,7 @@ export function Running({ id, classId, onBack }: { id: string; classId: string; 
           ))}
         </ul>
       )}
-      {reply.open && reply.missing.length > 0 && (
+      {reply.open && reply.of !== 'watch' && reply.missing.length > 0 && (
         <div className="flex max-w-5xl flex-wrap items-center gap-x-4 gap-y-1 text-lg">
           <p className="text-soft">Not there: {reply.missing.map((one) => one.name).join(', ')}</p>
           <Button
@@ -223,9 +223,11 @@ function SeatLine({
         onClick={onLook}
       >
         <span className="flex-1 font-bold">{seat.name}</span>
-        <span className="text-soft tabular-nums" aria-label={`${seat.done} of ${of} done`}>
-          {seat.done}/{of}
-        </span>
+        {of > 0 && (
+          <span className="text-soft tabular-nums" aria-label={`${seat.done} of ${of} done`}>
+            {seat.done}/{of}
+          </span>
+        )}
         <span className="w-5 text-center font-bold" aria-hidden="true">
           {state.sign}
         </span>

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
+import { Suspense, useEffect, useState } from 'react';
 import { ask } from '../../api/client';
 import type { Estimate, OpenPracticeRequest, PracticeReply, TallyReply, TallyRequest } from '../../api/types';
 import { useClasses } from '../../classroom/useClasses';
@@ -243,7 +243,10 @@ function TallyShown({ tally: now }: { tally: TallyReply }) {
           </div>
         ))}
       </dl>
-      <TallyChart tally={now} />
+      {/* the watch goes on while the chart is fetched */}
+      <Suspense fallback={<div className="h-56" />}>
+        <TallyChart tally={now} />
+      </Suspense>
       <ul className="space-y-1 text-xl">
         {now.said.map((one) => (
           <li key={one}>{one}</li>

@@ -3,7 +3,7 @@ import type { TallyReply } from '../../api/types';
 
 /** How the tries lie about the target; for who does not see it, the same as a table. */
 export function TallyChart({ tally }: { tally: TallyReply }) {
-  const data = tally.bars.map((bar) => ({ ...bar, name: `${bar.from / 10}` }));
+  const data = tally.bars.map((bar) => ({ ...bar, name: `${bar.from / 10}–${bar.to / 10}` }));
   const target = tally.bars.find((bar) => bar.from === 10 * tally.target);
   return (
     <figure>
@@ -12,9 +12,8 @@ export function TallyChart({ tally }: { tally: TallyReply }) {
           <BarChart data={data} margin={{ top: 22, right: 8, bottom: 4, left: -26 }} accessibilityLayer={false}>
             <XAxis
               dataKey="name"
-              tick={{ fill: 'var(--color-ink)', fontSize: 15 }}
+              tick={{ fill: 'var(--color-ink)', fontSize: 13 }}
               stroke="var(--color-ink)"
-              unit=" s"
               interval="preserveStartEnd"
             />
             <YAxis allowDecimals={false} tick={{ fill: 'var(--color-ink)', fontSize: 15 }} stroke="var(--color-ink)" />
@@ -24,7 +23,14 @@ export function TallyChart({ tally }: { tally: TallyReply }) {
               ))}
               <LabelList dataKey="count" position="top" fill="var(--color-ink)" fontSize={16} />
             </Bar>
-            {target && <ReferenceLine x={`${target.from / 10}`} stroke="var(--color-ink)" strokeDasharray="5 4" />}
+            {target && (
+              <ReferenceLine
+                x={`${target.from / 10}–${target.to / 10}`}
+                position="start"
+                stroke="var(--color-ink)"
+                strokeDasharray="5 4"
+              />
+            )}
           </BarChart>
         </ResponsiveContainer>
       </div>
