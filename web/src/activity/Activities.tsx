@@ -39,14 +39,21 @@ export function Activities() {
   const level = levels.find((one) => one.value === params.get('level'))?.value ?? 'core';
   const minutes = Number(params.get('minutes') ?? 0) || 0;
   const without = (params.get('without') ?? '').split(',').filter((one) => one !== '');
+  const children = Number(params.get('children') ?? inHand?.children.length ?? 24) || 24;
   const all = useQuery(activitiesQuery(wantedOf(params), inHand?.id ?? ''));
+  const size = Number(params.get('group') ?? 0) || 0;
   const fits = (all.data ?? []).filter(
-    (one) => (rung === '' || one.rungs.includes(rung)) && !one.needs.some((thing) => without.includes(thing)),
+    (one) =>
+      (rung === '' || one.rungs.includes(rung)) &&
+      !one.needs.some((thing) => without.includes(thing)) &&
+      (size === 0 ||
+        (size >= children
+          ? one.whole || one.most === null
+          : !one.whole && size >= one.least && size <= (one.most ?? size))),
   );
   const short = fits.filter((one) => minutes === 0 || one.minutes <= minutes);
   const long = fits.filter((one) => !short.includes(one));
   const used = rungs.filter((one) => (all.data ?? []).some((line) => line.rungs.includes(one.id)));
-  const children = Number(params.get('children') ?? inHand?.children.length ?? 24) || 24;
   return (
     <section className="mx-auto w-full max-w-6xl min-w-0 flex-1 px-6 py-4" aria-label="Activities">
       <h1 className="text-2xl font-bold">Activities</h1>
@@ -66,6 +73,26 @@ export function Activities() {
             }}
           />
           children
+        </label>
+        <label className="flex items-center gap-2">
+          in
+          <select
+            aria-label="Groups"
+            className="min-h-10 rounded-md border-2 border-ink bg-sheet px-2 font-bold"
+            value={size >= children ? 'all' : String(size)}
+            onChange={(event) => {
+              const { value } = event.target;
+              put({ group: value === '0' ? null : value === 'all' ? children : value });
+            }}
+          >
+            <option value="0">any groups</option>
+            {[1, 2, 3, 4, 5, 6].map((one) => (
+              <option key={one} value={one}>
+                {one === 1 ? 'each alone' : one === 2 ? 'pairs' : `groups of ${one}`}
+              </option>
+            ))}
+            <option value="all">one group, the whole class</option>
+          </select>
         </label>
         <label className="flex min-w-0 items-center gap-2 max-sm:w-full max-sm:flex-col max-sm:items-start">
           to practise
