@@ -15,10 +15,7 @@ const places = {
   make: () => import('../sheet/MakeSheets'),
   print: () => import('../printing/PrintPreview'),
   tables: () => import('../timetable/Timetables'),
-  activities: () => import('../activity/Activities'),
-  activity: () => import('../activity/Activity'),
-  activityPaper: () => import('../activity/ActivityPaper'),
-  play: () => import('../activity/Play'),
+  activity: () => import('../activity/places'),
   practise: () => import('../practice/Practise'),
   piles: () => import('../marking/Piles'),
   marking: () => import('../marking/Marking'),
@@ -33,6 +30,7 @@ const places = {
   setOut: () => import('../models/SetOut'),
   face: () => import('../models/Clock'),
   month: () => import('../models/Month'),
+  changed: () => import('../work/WhatChanged'),
   told: () => import('../work/Told'),
   keys: () => import('./KeyList'),
 };
@@ -44,10 +42,10 @@ const Shelf = part(() => places.shelf().then((it) => it.Shelf));
 const MakeSheets = part(() => places.make().then((it) => it.MakeSheets));
 const PrintPreview = part(() => places.print().then((it) => it.PrintPreview));
 const Timetables = part(() => places.tables().then((it) => it.Timetables));
-const Activities = part(() => places.activities().then((it) => it.Activities));
+const Activities = part(() => places.activity().then((it) => it.Activities));
 const Activity = part(() => places.activity().then((it) => it.Activity));
-const ActivityPaper = part(() => places.activityPaper().then((it) => it.ActivityPaper));
-const Play = part(() => places.play().then((it) => it.Play));
+const ActivityPaper = part(() => places.activity().then((it) => it.ActivityPaper));
+const Play = part(() => places.activity().then((it) => it.Play));
 const Practise = part(() => places.practise().then((it) => it.Practise));
 const Piles = part(() => places.piles().then((it) => it.Piles));
 const Marking = part(() => places.marking().then((it) => it.Marking));

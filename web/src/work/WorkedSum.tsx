@@ -7,9 +7,10 @@ import { Model } from '../models/Model';
 import { Button } from '../ui/Button';
 import { useKeys } from '../ui/keys';
 import { lineOf } from '../models/told';
-import { WhatChanged } from './WhatChanged';
 import { part } from '../ui/part';
 
+// an empty screen has no need of it
+const WhatChanged = part(() => import('./WhatChanged').then((it) => it.WhatChanged));
 const Mistakes = part(() => import('../mistake/Mistakes').then((it) => it.Mistakes));
 
 const pace = 2200;
@@ -191,7 +192,11 @@ function Steps({
             <p className="text-2xl leading-snug low:text-xl low:leading-tight" data-testid="say" aria-live="polite">
               <Marked text={now.say} />
             </p>
-            {changed && <WhatChanged changed={changed} />}
+            {changed && (
+              <Suspense fallback={null}>
+                <WhatChanged changed={changed} />
+              </Suspense>
+            )}
           </div>
           <div className="flex flex-wrap items-center gap-2.5 py-2 low:py-1.5">
             <Button onClick={move(0)} aria-disabled={step === 0} aria-label="First step">
