@@ -227,3 +227,19 @@ test('half a minute is measured to a tenth while the page is hidden, tallied, an
   await page.getByRole('button', { name: 'Erase' }).click();
   await expect(page.getByRole('region', { name: 'Earlier' })).toHaveCount(0);
 });
+
+test('a game is played with the numbers of the sheet in hand', async ({ page }) => {
+  await page.goto('/sheets');
+  await page.getByRole('link', { name: /^Boat-shed workshop/ }).click();
+  await page.getByRole('link', { name: 'A game with it' }).click();
+  await expect(page.getByRole('heading', { name: 'With the numbers of the sheet' })).toBeVisible();
+  await page
+    .getByRole('list')
+    .first()
+    .getByRole('link', { name: /Skimming stones/ })
+    .click();
+  await expect(page.getByText(/of the 10 stones are lengths of the sheet/)).toBeVisible();
+  await page.getByRole('link', { name: 'On the board' }).click();
+  await expect(page).toHaveURL(/sheet=/);
+  await expect(page.getByRole('button', { name: 'Other numbers' })).toBeVisible();
+});

@@ -33,7 +33,7 @@ final class HouseRules
         'Sheet' => ['Judging', 'Notation', 'Picture', 'Problem', 'Question', 'Skill', 'Sum', 'Time', 'Weighing', 'Work'],
         'Board' => ['Method', 'Notation', 'Picture', 'Problem', 'Sum', 'Time', 'Work'],
         'Practice' => ['Board', 'Evidence', 'Judging', 'Method', 'Mistake', 'Notation', 'Question', 'Skill', 'Sum', 'Time', 'Timetable'],
-        'Activity' => ['Notation', 'Skill', 'Time', 'Timetable'],
+        'Activity' => ['Notation', 'Skill', 'Sum', 'Time', 'Timetable'],
     ];
 
     public const APP = [
@@ -53,7 +53,7 @@ final class HouseRules
         'Marking' => ['Account', 'Api', 'Classroom', 'Sheet', 'Storage'],
         'Evidence' => ['Account', 'Api', 'Classroom', 'Marking', 'Sheet'],
         'Practice' => ['Account', 'Api', 'Classroom', 'Evidence', 'Sheet', 'Storage', 'Timetable'],
-        'Activity' => ['Account', 'Api', 'Classroom', 'Evidence', 'Practice', 'Printing'],
+        'Activity' => ['Account', 'Api', 'Classroom', 'Evidence', 'Practice', 'Printing', 'Sheet'],
         'Data' => ['Account', 'Activity', 'Api', 'Classroom', 'Evidence', 'Marking', 'Practice', 'Sheet', 'Storage', 'Timetable'],
         'Machine' => ['Printing'],
         'School' => ['Account', 'Api', 'Classroom'],

@@ -16,6 +16,7 @@ final readonly class ActivityLineReply
      * @param bool         $whole   whether it is done by the whole class together
      * @param int          $least   children in a group
      * @param ?int         $most    children in a group; null for any number
+     * @param bool         $borrows whether it is played with numbers of the sheet
      */
     public function __construct(
         public string $id,
@@ -29,6 +30,7 @@ final readonly class ActivityLineReply
         public bool $whole,
         public int $least,
         public ?int $most,
+        public bool $borrows,
     ) {
     }
 }

@@ -17,6 +17,7 @@ final readonly class AskActivityRequest
      * @param ?int                  $group    children in a group; what is usual without a number
      * @param array<string, string> $options  what is chosen about it, by id
      * @param ?string               $rung     that it is to practise
+     * @param ?string               $sheet    id; its numbers are taken as far as they go
      */
     public function __construct(
         #[Assert\Length(max: 40)]
@@ -32,6 +33,8 @@ final readonly class AskActivityRequest
         public array $options = [],
         #[Assert\Length(max: 60)]
         public ?string $rung = null,
+        #[Assert\Length(max: 40)]
+        public ?string $sheet = null,
         public Paper $paper = Paper::A4,
     ) {
     }

@@ -9,13 +9,17 @@ use Psr\Clock\ClockInterface;
 use Rostik\App\Account\Teacher;
 use Rostik\App\Classroom\Classroom;
 use Rostik\App\Classroom\Classrooms;
+use Rostik\App\Sheet\Sheets;
 use Rostik\Core\Activity\Activities;
 use Rostik\Core\Activity\AtHand;
+use Rostik\Core\Activity\Borrowed;
 use Rostik\Core\Activity\NoSuchActivity;
 use Rostik\Core\Activity\Option;
 use Rostik\Core\Activity\Planned;
 use Rostik\Core\Activity\Shorter;
+use Rostik\Core\Notation\NotUnderstood;
 use Rostik\Core\Notation\Style;
+use Rostik\Core\Notation\SumReader;
 
 /** Activities for a class: which there are, how long they take with these children, and what they took. */
 final readonly class Planning
@@ -26,7 +30,7 @@ final readonly class Planning
     /** So many games of an activity are kept of a class. */
     private const KEPT = 60;
 
-    public function __construct(private EntityManagerInterface $entities, private Activities $activities, private Classrooms $classrooms, private ClockInterface $clock)
+    public function __construct(private EntityManagerInterface $entities, private Activities $activities, private Classrooms $classrooms, private Sheets $sheets, private SumReader $reader, private ClockInterface $clock)
     {
     }
 
@@ -35,10 +39,11 @@ final readonly class Planning
     {
         $class = $this->classroom($teacher, $wanted);
         $seen = null === $class ? [] : $this->seen($class);
+        $borrowed = $this->borrowed($wanted);
         $lines = [];
         foreach ($this->activities->ids() as $id) {
             $intro = $this->activities->activity($id)->intro();
-            $planned = $this->activities->plan($id, self::children($class, $wanted), $wanted->group, $wanted->level, $wanted->seed, $intro->presets[$wanted->rung ?? ''] ?? [], self::style($class), $seen[$id] ?? [], shorter: false);
+            $planned = $this->activities->plan($id, self::children($class, $wanted), $wanted->group, $wanted->level, $wanted->seed, $intro->presets[$wanted->rung ?? ''] ?? [], self::style($class), $seen[$id] ?? [], shorter: false, borrowed: $borrowed);
             $lines[] = new ActivityLineReply(
                 $id,
                 $intro->title,
@@ -51,6 +56,7 @@ final readonly class Planning
                 $intro->sizes->isTogether(),
                 $intro->sizes->isTogether() ? 1 : $intro->sizes->least,
                 $intro->sizes->most,
+                null !== $intro->borrows && $borrowed->isEnoughOf($intro->borrows),
             );
         }
 
@@ -63,7 +69,7 @@ final readonly class Planning
         $class = $this->classroom($teacher, $wanted);
         $preset = $this->activities->activity($id)->intro()->presets[$wanted->rung ?? ''] ?? [];
 
-        return $this->activities->plan($id, self::children($class, $wanted), $wanted->group, $wanted->level, $wanted->seed, $wanted->options + $preset, self::style($class), null === $class ? [] : $this->seen($class)[$id] ?? [], array_keys($preset));
+        return $this->activities->plan($id, self::children($class, $wanted), $wanted->group, $wanted->level, $wanted->seed, $wanted->options + $preset, self::style($class), null === $class ? [] : $this->seen($class)[$id] ?? [], array_keys($preset), borrowed: $this->borrowed($wanted));
     }
 
     /** @throws NoSuchActivity */
@@ -125,6 +131,24 @@ final readonly class Planning
     public function classroom(Teacher $teacher, AskActivityRequest $wanted): ?Classroom
     {
         return null === $wanted->class ? $this->classrooms->inHand($teacher) : $this->classrooms->get($teacher, $wanted->class);
+    }
+
+    /** The numbers of the sheet that is named, as far as it can be read; a question about a timetable has none. */
+    private function borrowed(AskActivityRequest $wanted): Borrowed
+    {
+        if (null === $wanted->sheet) {
+            return Borrowed::nothing();
+        }
+        $sums = [];
+        foreach ($this->sheets->get($wanted->sheet)->sums() as $text) {
+            try {
+                $sums[] = $this->reader->read($text)->sum;
+            } catch (NotUnderstood) {
+                continue;
+            }
+        }
+
+        return Borrowed::ofSums(...$sums);
     }
 
     /** @return array<string, list<array{turns: int, seconds: float}>> by activity, the earliest first */

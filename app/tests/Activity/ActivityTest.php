@@ -12,6 +12,7 @@ use Rostik\Core\Activity\Activities;
 use Rostik\Core\Tests\Core;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
 use Symfony\Component\Console\Tester\CommandTester;
+use Symfony\Component\Uid\Uuid;
 
 final class ActivityTest extends ApiTestCase
 {
@@ -44,6 +45,29 @@ final class ActivityTest extends ApiTestCase
         foreach ((array) $game['shorter'] as $shorter) {
             self::assertNotSame('from', self::in($shorter, 'option'), 'noon is still crossed');
         }
+    }
+
+    public function testAGameIsPlayedWithTheNumbersOfASheet(): void
+    {
+        $this->signIn();
+        $sums = ['10:20 a.m. + 1 h 50 min', '7:05 a.m. to 1:40 p.m.', 'what is this', '8:15 p.m. + 35 min'];
+        $sheet = $this->ask('POST', '/api/sheets', ['title' => 'The seal count', 'questions' => array_map(static fn (string $sum): array => ['id' => Uuid::v4()->toRfc4122(), 'text' => ['sum' => $sum]], $sums)]);
+        self::assertSame(201, $this->code(), (string) json_encode($sheet));
+        $with = 'sheet='.(\is_string($sheet['id']) ? $sheet['id'] : self::fail('A sheet has an id.'));
+        $borrows = array_column($this->ask('GET', '/api/activities?'.$with), 'borrows', 'id');
+        self::assertSame([true, true, true, false, false], array_map(static fn (string $id): mixed => $borrows[$id], ['lotto', 'lighthouse-ring', 'skimming-stones', 'missing-digits', 'chain']));
+        self::assertNotContains(true, array_column($this->ask('GET', '/api/activities'), 'borrows'));
+        $lotto = $this->ask('GET', '/api/activities/lotto?'.$with);
+        // 10:20 and 12:10, 7:05 and 1:40, 8:15 and 8:50, on faces
+        self::assertSame([], array_diff([620, 10, 425, 100, 495, 530], array_column((array) self::in($lotto, 'numbers', 'times'), 'minutes')));
+        self::assertSame(['6 of the 27 faces show times of the sheet.'], $lotto['notes']);
+        $this->ask('GET', '/print/activities/lotto?'.$with);
+        self::assertSame(200, $this->code());
+        $this->colleague('beryl@ombrel.example', 'Beryl Quay')->changePassword('x');
+        $this->entities()->flush();
+        $this->signIn('beryl@ombrel.example');
+        $this->ask('GET', '/api/activities/lotto?'.$with);
+        self::assertSame(404, $this->code());
     }
 
     public function testWhatIsChosenIsInTheNumbersAndTheSameSeedGivesTheSame(): void

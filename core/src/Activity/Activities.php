@@ -40,18 +40,19 @@ final readonly class Activities
     }
 
     /**
-     * @param array<string, string>                   $options by id
-     * @param list<array{turns: int, seconds: float}> $seen    games of the class ({@see Pace})
-     * @param list<string>                            $stays   ids of options that are not changed to make it shorter
-     * @param bool                                    $shorter whether what would make it shorter is looked for, too
+     * @param array<string, string>                   $options  by id
+     * @param list<array{turns: int, seconds: float}> $seen     games of the class ({@see Pace})
+     * @param list<string>                            $stays    ids of options that are not changed to make it shorter
+     * @param bool                                    $shorter  whether what would make it shorter is looked for, too
+     * @param ?Borrowed                               $borrowed numbers of a sheet that it is to be played with
      *
      * @throws NoSuchActivity
      */
-    public function plan(string $id, int $children, ?int $group, Level $level, int $seed, array $options = [], Style $style = new Style(), array $seen = [], array $stays = [], bool $shorter = true): Planned
+    public function plan(string $id, int $children, ?int $group, Level $level, int $seed, array $options = [], Style $style = new Style(), array $seen = [], array $stays = [], bool $shorter = true, ?Borrowed $borrowed = null): Planned
     {
         $activity = $this->activity($id);
         $intro = $activity->intro();
-        $wanted = Wanted::of($intro, $children, $group, $level, $seed, $options, $style);
+        $wanted = Wanted::of($intro, $children, $group, $level, $seed, $options, $style, $borrowed);
         $made = $activity->make($wanted);
         $seconds = Pace::of($made->seconds, $seen);
         $turns = $made->turns();
@@ -60,7 +61,7 @@ final readonly class Activities
         if ($shorter) {
             $ratio = $seconds / $made->seconds;
             foreach (self::changes($intro, $wanted, $stays) as [$said, $size, $chosen]) {
-                $other = Wanted::of($intro, $children, $size, $level, $seed, $chosen, $style);
+                $other = Wanted::of($intro, $children, $size, $level, $seed, $chosen, $style, $borrowed);
                 $then = $activity->make($other);
                 $takes = Minutes::of($then->turns(), $other->groupCount(), $ratio * $then->seconds, $then->setUp)->expected;
                 if ($takes <= $minutes->expected - self::WORTH) {

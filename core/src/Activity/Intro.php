@@ -16,6 +16,7 @@ final readonly class Intro
      * @param list<string>                         $cautions for the teacher
      * @param string                               $turn     what is counted: "spins", "rounds", "calls"
      * @param array<string, array<string, string>> $presets  what is chosen where just this rung is wanted
+     * @param ?Borrows                             $borrows  what it can take from a sheet
      */
     public function __construct(
         public string $id,
@@ -29,6 +30,7 @@ final readonly class Intro
         public array $cautions,
         public string $turn,
         public array $presets = [],
+        public ?Borrows $borrows = null,
     ) {
     }
 }

@@ -42,15 +42,20 @@ export function Activities() {
   const children = Number(params.get('children') ?? inHand?.children.length ?? 24) || 24;
   const all = useQuery(activitiesQuery(wantedOf(params), inHand?.id ?? ''));
   const size = Number(params.get('group') ?? 0) || 0;
-  const fits = (all.data ?? []).filter(
+  const sheet = params.get('sheet') !== null;
+  const possible = (all.data ?? []).filter(
     (one) =>
-      (rung === '' || one.rungs.includes(rung)) &&
       !one.needs.some((thing) => without.includes(thing)) &&
       (size === 0 ||
         (size >= children
           ? one.whole || one.most === null
           : !one.whole && size >= one.least && size <= (one.most ?? size))),
   );
+  const practises = (one: ActivityLineReply) => rung === '' || one.rungs.includes(rung);
+  const can = possible.filter((one) => one.borrows);
+  // games with the numbers of the sheet: for what is practised, or else any
+  const borrowing = can.some(practises) ? can.filter(practises) : can;
+  const fits = possible.filter((one) => practises(one) && !borrowing.includes(one));
   const short = fits.filter((one) => minutes === 0 || one.minutes <= minutes);
   const long = fits.filter((one) => !short.includes(one));
   const used = rungs.filter((one) => (all.data ?? []).some((line) => line.rungs.includes(one.id)));
@@ -161,8 +166,19 @@ export function Activities() {
         </div>
       </details>
       {all.isError && <p className="mt-6 text-lg">{all.error.message}</p>}
-      {all.isSuccess && fits.length === 0 && (
+      {all.isSuccess && fits.length === 0 && borrowing.length === 0 && (
         <p className="mt-6 text-lg">There is none for that. Choose something else to practise, or have more at hand.</p>
+      )}
+      {sheet && all.isSuccess && (
+        <>
+          <h2 className="mt-5 text-lg font-bold">
+            {borrowing.length > 0
+              ? 'With the numbers of the sheet'
+              : 'No game can be played with the numbers of this sheet'}
+          </h2>
+          {borrowing.length > 0 && <Lines lines={borrowing} params={params} />}
+          {short.length > 0 && <h2 className="mt-5 text-lg font-bold">With numbers of their own</h2>}
+        </>
       )}
       <Lines lines={short} params={params} />
       {long.length > 0 && (
@@ -181,6 +197,9 @@ function Lines({ lines, params }: { lines: readonly ActivityLineReply[]; params:
   query.delete('without');
   query.delete('minutes');
   const search = query.toString();
+  if (lines.length === 0) {
+    return null;
+  }
   return (
     <ul className="mt-3 divide-y divide-hair border-y border-hair">
       {lines.map((one) => (

@@ -9,6 +9,7 @@ import { useKeys } from '../ui/keys';
 import { Line, Pick } from '../ui/Pick';
 import { useAddress } from '../ui/useAddress';
 import { useTitle } from '../ui/useTitle';
+import { NotThere } from './NotThere';
 import { activityQuery, chosen, levels, wantedOf } from './queries';
 
 /** One activity: how long it takes, how it goes, what has to be ready; to the board, or to the printer. */
@@ -25,14 +26,7 @@ export function Activity() {
     },
   });
   if (planned.isError) {
-    return (
-      <p className="p-6 text-lg">
-        {planned.error.message}{' '}
-        <Link to="/activities" className="underline underline-offset-4">
-          All activities
-        </Link>
-      </p>
-    );
+    return <NotThere why={planned.error.message} />;
   }
   if (!it) {
     return <p className="late p-8 text-xl">One moment.</p>;

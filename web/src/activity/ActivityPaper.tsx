@@ -3,18 +3,13 @@ import { useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useClasses } from '../classroom/useClasses';
 import { Paper as PaperShown } from '../printing/Paper';
+import { papers, PrintAside } from '../printing/PrintAside';
 import { usePdf } from '../printing/usePdf';
-import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Line } from '../ui/Pick';
 import { useAddress } from '../ui/useAddress';
 import { useTitle } from '../ui/useTitle';
 import { activityQuery, wantedOf } from './queries';
-
-const papers = [
-  { value: 'a4', text: 'A4' },
-  { value: 'letter', text: 'US Letter' },
-] as const;
 
 /** All the paper of an activity, for every group, with the teacher's page first. */
 export function ActivityPaper() {
@@ -31,72 +26,44 @@ export function ActivityPaper() {
   const version = `${wanted} ${inHand?.id ?? ''}`;
   return (
     <div className="flex min-h-0 flex-1 max-lg:flex-col">
-      <aside
-        aria-label="How it is printed"
-        className="flex shrink-0 flex-col border-ink max-lg:border-b-2 lg:w-88 lg:border-r-2"
+      <PrintAside
+        frame={frame}
+        pdf={pdf}
+        pages={pages}
+        onPdf={() => {
+          pdf.make(`/print/activities/${id}.pdf/progress?${wanted}`);
+        }}
       >
-        <div className="min-h-0 flex-1 px-5 py-4 lg:overflow-y-auto">
-          <Link to={`/activities/${id}?${params.toString()}`} className="underline underline-offset-4">
-            Back to the activity
-          </Link>
-          <h1 className="mt-1 mb-2 text-2xl font-bold">{it?.title ?? 'Print'}</h1>
-          <Line label="Paper">
-            <Choice
-              label="Paper"
-              value={paper}
-              options={papers}
-              onChange={(value) => {
-                put({ paper: value });
-              }}
-            />
-          </Line>
-          <p className="mt-3 text-lg">
-            {pages > 0 && `${pages} ${pages === 1 ? 'page' : 'pages'}. `}
-            Print at actual size, not “fit to page”. Backs, where cards have them, stand behind their cards: print on
-            both sides, turned on the long edge.
-          </p>
-          {it && it.materials.length > 0 && (
-            <ul className="mt-3" aria-label="To get ready">
-              {it.materials.map((one) => (
-                <li key={one.what} className="flex justify-between gap-4 border-b border-hair py-1">
-                  <span>{one.what}</span>
-                  <span className="font-bold tabular-nums">{one.count}</span>
-                </li>
-              ))}
-            </ul>
-          )}
-        </div>
-        <div className="flex items-center gap-2.5 border-t-2 border-ink px-5 py-3">
-          {pdf.page === null ? (
-            <>
-              <Button
-                look="strong"
-                className="flex-1 justify-center text-lg"
-                onClick={() => {
-                  frame.current?.contentWindow?.print();
-                }}
-              >
-                Print
-              </Button>
-              <Button
-                className="text-lg"
-                onClick={() => {
-                  pdf.make(`/print/activities/${id}.pdf/progress?${wanted}`);
-                }}
-              >
-                PDF
-              </Button>
-            </>
-          ) : (
-            <>
-              <p role="status" className="flex-1">
-                Making the PDF: {pdf.page === 0 ? 'one moment' : `page ${pdf.page} of ${Math.max(pages, pdf.page)}`}
-              </p>
-              <Button onClick={pdf.stop}>Stop</Button>
-            </>
-          )}
-        </div>
-      </aside>
+        <Link to={`/activities/${id}?${params.toString()}`} className="underline underline-offset-4">
+          Back to the activity
+        </Link>
+        <h1 className="mt-1 mb-2 text-2xl font-bold">{it?.title ?? 'Print'}</h1>
+        <Line label="Paper">
+          <Choice
+            label="Paper"
+            value={paper}
+            options={papers}
+            onChange={(value) => {
+              put({ paper: value });
+            }}
+          />
+        </Line>
+        <p className="mt-3 text-lg">
+          {pages > 0 && `${pages} ${pages === 1 ? 'page' : 'pages'}. `}
+          Print at actual size, not “fit to page”. Backs, where cards have them, stand behind their cards: print on both
+          sides, turned on the long edge.
+        </p>
+        {it && it.materials.length > 0 && (
+          <ul className="mt-3" aria-label="To get ready">
+            {it.materials.map((one) => (
+              <li key={one.what} className="flex justify-between gap-4 border-b border-hair py-1">
+                <span>{one.what}</span>
+                <span className="font-bold tabular-nums">{one.count}</span>
+              </li>
+            ))}
+          </ul>
+        )}
+      </PrintAside>
       <PaperShown
         src={`/print/activities/${id}?${wanted}`}
         version={version}

@@ -11,6 +11,7 @@ import { useNotice } from '../ui/notices';
 import { part } from '../ui/part';
 import { useAddress } from '../ui/useAddress';
 import { useTitle } from '../ui/useTitle';
+import { NotThere } from './NotThere';
 import { activityQuery, wantedOf } from './queries';
 import { LighthouseStage, PondStage, SpinnerStage } from './stage/chance';
 import { DayOrderStage, DigitsStage, SortingStage, WallsStage } from './stage/fields';
@@ -31,14 +32,7 @@ export function Play() {
   const planned = useQuery({ ...activityQuery(id, wanted, inHand?.id ?? ''), enabled: known });
   useTitle(planned.data?.title ?? 'Activity');
   if (planned.isError) {
-    return (
-      <p className="p-6 text-lg">
-        {planned.error.message}{' '}
-        <Link to="/activities" className="underline underline-offset-4">
-          All activities
-        </Link>
-      </p>
-    );
+    return <NotThere why={planned.error.message} />;
   }
   if (!planned.data || planned.isPlaceholderData) {
     return <p className="late p-8 text-xl">One moment.</p>;

@@ -15,7 +15,7 @@ const mark = 'with.';
 export function wantedOf(params: URLSearchParams): string {
   const wanted = new URLSearchParams();
   for (const [name, value] of params) {
-    if (['children', 'group', 'level', 'seed', 'rung', 'paper'].includes(name)) {
+    if (['children', 'group', 'level', 'seed', 'rung', 'paper', 'sheet', 'as'].includes(name)) {
       wanted.set(name, value);
     } else if (name.startsWith(mark)) {
       wanted.set(`options[${name.slice(mark.length)}]`, value);

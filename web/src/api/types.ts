@@ -26,6 +26,7 @@ export interface ActivityLineReply {
   whole: boolean;
   least: number;
   most: number | null;
+  borrows: boolean;
 }
 
 export interface ActivityReply {
@@ -122,6 +123,7 @@ export interface AskActivityRequest {
   seed?: number;
   options?: string[];
   rung?: string | null;
+  sheet?: string | null;
   paper?: Paper;
 }
 
@@ -1707,6 +1709,12 @@ export interface TableWrongReply {
 export interface TabletTryRequest {
   n: number;
   tenths: number;
+}
+
+export interface TabletWatchRequest {
+  target: number;
+  exactly: number;
+  doing?: string;
 }
 
 export interface TallyReply {

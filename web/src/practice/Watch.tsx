@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useState } from 'react';
 import { askOnce, Refused } from '../api/client';
 import type { TabletTryRequest, TryReply } from '../api/types';
+import { RoundButton } from '../ui/RoundButton';
 import { useKept } from '../ui/useKept';
 
 interface Kept {
@@ -64,13 +65,7 @@ export function Watch({ seat, target }: { seat: string; target: number }) {
   return (
     <main className="flex flex-1 flex-col items-center justify-center gap-6 px-6 py-6 text-center">
       <h1 className="text-3xl font-bold">{target} seconds. When are they over?</h1>
-      <button
-        type="button"
-        className={`grid size-72 place-items-center rounded-full border-4 border-ink text-7xl font-bold ${value.since === null ? 'bg-sheet' : 'bg-ink text-paper'}`}
-        onClick={press}
-      >
-        {value.since === null ? 'Go' : 'Stop'}
-      </button>
+      <RoundButton large runs={value.since !== null} onPress={press} />
       <p className="min-h-28 text-3xl" aria-live="polite">
         {value.since !== null ? (
           'It runs.'

@@ -1,22 +1,18 @@
 import { useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import type { Paper, PrintPart, SheetSettings } from '../api/types';
-import { Button } from '../ui/Button';
+import type { PrintPart, SheetSettings } from '../api/types';
 import { Choice } from '../ui/Choice';
 import { Line, Pick } from '../ui/Pick';
 import { useAddress } from '../ui/useAddress';
 import { useTitle } from '../ui/useTitle';
 import { Copies } from '../sheet/Copies';
 import { Paper as PaperShown } from './Paper';
+import { papers, PrintAside } from './PrintAside';
 import { PrintSettings } from './PrintSettings';
 import { piecesToAPage, type Fitting } from './pieces';
 import { usePdf } from './usePdf';
 import { useSheet } from '../sheet/useSheet';
 
-const papers: readonly { value: Paper; text: string }[] = [
-  { value: 'a4', text: 'A4' },
-  { value: 'letter', text: 'US Letter' },
-];
 const parts: readonly { value: PrintPart; text: string }[] = [
   { value: 'both', text: 'sheet and key' },
   { value: 'sheet', text: 'sheet' },
@@ -78,150 +74,107 @@ export function PrintPreview() {
   }
   return (
     <div className="flex min-h-0 flex-1 max-lg:flex-col">
-      <aside
-        aria-label="How it is printed"
-        className="flex shrink-0 flex-col border-ink max-lg:border-b-2 lg:w-88 lg:border-r-2"
+      <PrintAside
+        frame={frame}
+        pdf={pdf}
+        pages={pages}
+        about
+        ready={ready}
+        onPdf={() => {
+          setPages(pagesOf(frame.current));
+          pdf.make(`/print/sheets/${id}.pdf/progress?${query}`);
+        }}
       >
-        <div className="min-h-0 flex-1 px-5 py-4 lg:overflow-y-auto">
-          <Link to={`/prepare?sheet=${id}`} className="underline underline-offset-4">
-            Back to the sheet
-          </Link>
-          <h1 className="mt-1 mb-2 text-2xl font-bold [overflow-wrap:anywhere]">{state.draft.title || 'Print'}</h1>
-          {code !== null && (
-            <p className="mb-2 text-lg">
-              Copy <strong>{code}</strong> alone.{' '}
-              <button
-                type="button"
-                className="underline underline-offset-4"
-                onClick={() => {
-                  set({ code: null });
-                }}
-              >
-                All copies
-              </button>
-            </p>
-          )}
-          <div className="gap-x-10 max-lg:grid max-lg:sm:grid-cols-2">
-            <Pick
-              label="Print"
-              value={part}
-              options={parts}
-              onChange={(value) => {
-                set({ part: value });
+        <Link to={`/prepare?sheet=${id}`} className="underline underline-offset-4">
+          Back to the sheet
+        </Link>
+        <h1 className="mt-1 mb-2 text-2xl font-bold [overflow-wrap:anywhere]">{state.draft.title || 'Print'}</h1>
+        {code !== null && (
+          <p className="mb-2 text-lg">
+            Copy <strong>{code}</strong> alone.{' '}
+            <button
+              type="button"
+              className="underline underline-offset-4"
+              onClick={() => {
+                set({ code: null });
               }}
-            />
-            {family.length > 1 && code === null && (
-              <Pick
-                label="Levels"
-                value={all ? 'all' : 'one'}
-                options={[
-                  { value: 'one', text: settings.level === null ? 'this one' : `${settings.level} only` },
-                  { value: 'all', text: copies === null ? `all ${family.length}` : `last copies of all` },
-                ]}
-                onChange={(value) => {
-                  set({ levels: value === 'all' ? '1' : null });
-                }}
-              />
-            )}
-            <Line label="Paper">
-              <Choice
-                label="Paper"
-                value={paper}
-                options={papers}
-                onChange={(value) => {
-                  set({ paper: value });
-                }}
-              />
-            </Line>
-            <PrintSettings
-              settings={settings}
-              classId={state.draft.classId}
-              fitting={fitting}
-              onChange={change}
-              onClass={(classId) => {
-                keeper?.change((now) => ({ ...now, classId }));
-              }}
-            />
-          </div>
-          <Copies
-            reads={(state.draft.settings.table ?? null) !== null}
-            sheetId={id}
-            classId={state.draft.classId}
-            ready={ready}
-            shown={copies}
-            onShow={(value) => {
-              set({ set: value, code: null });
+            >
+              All copies
+            </button>
+          </p>
+        )}
+        <div className="gap-x-10 max-lg:grid max-lg:sm:grid-cols-2">
+          <Pick
+            label="Print"
+            value={part}
+            options={parts}
+            onChange={(value) => {
+              set({ part: value });
             }}
           />
-          <p className="mt-5">
-            <Link
-              to={`/mark?sheet=${id}${copies === null ? '' : `&set=${copies}`}`}
-              className="underline underline-offset-4"
-            >
-              Mark these papers
-            </Link>
-          </p>
-          <p className="mt-3 flex gap-4">
-            Keep the questions as
-            {files.map(([format, name]) => (
-              <a
-                key={format}
-                href={`/api/sheets/${id}/file/${format}`}
-                className="underline underline-offset-4"
-                download
-              >
-                {name}
-              </a>
-            ))}
-          </p>
-          {(state.draft.settings.table ?? null) !== null && (
-            <p className="mt-1 text-soft">Questions about the timetable are not in these files.</p>
+          {family.length > 1 && code === null && (
+            <Pick
+              label="Levels"
+              value={all ? 'all' : 'one'}
+              options={[
+                { value: 'one', text: settings.level === null ? 'this one' : `${settings.level} only` },
+                { value: 'all', text: copies === null ? `all ${family.length}` : `last copies of all` },
+              ]}
+              onChange={(value) => {
+                set({ levels: value === 'all' ? '1' : null });
+              }}
+            />
           )}
+          <Line label="Paper">
+            <Choice
+              label="Paper"
+              value={paper}
+              options={papers}
+              onChange={(value) => {
+                set({ paper: value });
+              }}
+            />
+          </Line>
+          <PrintSettings
+            settings={settings}
+            classId={state.draft.classId}
+            fitting={fitting}
+            onChange={change}
+            onClass={(classId) => {
+              keeper?.change((now) => ({ ...now, classId }));
+            }}
+          />
         </div>
-        <div className="border-t-2 border-ink px-5 py-3">
-          {pdf.page === null ? (
-            <div className="flex gap-2.5">
-              <Button
-                look="strong"
-                className="flex-1 justify-center text-lg"
-                onClick={() => {
-                  frame.current?.contentWindow?.print();
-                }}
-              >
-                Print
-              </Button>
-              <Button
-                className="text-lg"
-                aria-disabled={!ready}
-                onClick={() => {
-                  if (ready) {
-                    setPages(pagesOf(frame.current));
-                    pdf.make(`/print/sheets/${id}.pdf/progress?${query}`);
-                  }
-                }}
-              >
-                PDF
-              </Button>
-            </div>
-          ) : (
-            <div>
-              <p role="status">
-                Making the PDF:{' '}
-                {pdf.page === 0 ? 'one moment' : `page ${pdf.page} of about ${Math.max(pages, pdf.page)}`}
-              </p>
-              <div className="mt-1 flex items-center gap-3">
-                <progress
-                  aria-label="Pages made"
-                  className="h-3 min-w-0 flex-1 appearance-none [&::-moz-progress-bar]:bg-ink [&::-webkit-progress-bar]:bg-hair [&::-webkit-progress-value]:bg-ink"
-                  value={pdf.page}
-                  max={Math.max(pages, pdf.page, 1)}
-                />
-                <Button onClick={pdf.stop}>Stop</Button>
-              </div>
-            </div>
-          )}
-        </div>
-      </aside>
+        <Copies
+          reads={(state.draft.settings.table ?? null) !== null}
+          sheetId={id}
+          classId={state.draft.classId}
+          ready={ready}
+          shown={copies}
+          onShow={(value) => {
+            set({ set: value, code: null });
+          }}
+        />
+        <p className="mt-5">
+          <Link
+            to={`/mark?sheet=${id}${copies === null ? '' : `&set=${copies}`}`}
+            className="underline underline-offset-4"
+          >
+            Mark these papers
+          </Link>
+        </p>
+        <p className="mt-3 flex gap-4">
+          Keep the questions as
+          {files.map(([format, name]) => (
+            <a key={format} href={`/api/sheets/${id}/file/${format}`} className="underline underline-offset-4" download>
+              {name}
+            </a>
+          ))}
+        </p>
+        {(state.draft.settings.table ?? null) !== null && (
+          <p className="mt-1 text-soft">Questions about the timetable are not in these files.</p>
+        )}
+      </PrintAside>
       {paperShown ? (
         <PaperShown
           src={`/print/sheets/${id}?${paperShown.query}`}

@@ -21,8 +21,16 @@ function keep(name: string, base64: string): void {
   }, 60_000);
 }
 
+/** A PDF in the making. */
+export interface PdfMaking {
+  /** it is at; null while none is made */
+  page: number | null;
+  make: (address: string) => void;
+  stop: () => void;
+}
+
 /** Has a PDF made and keeps it as a file; says the page it is at while that takes. */
-export function usePdf(): { page: number | null; make: (address: string) => void; stop: () => void } {
+export function usePdf(): PdfMaking {
   const notice = useNotice();
   const [page, setPage] = useState<number | null>(null);
   const running = useRef<AbortController | null>(null);

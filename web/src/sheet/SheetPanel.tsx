@@ -13,7 +13,7 @@ import { useEffect, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { plain } from '../models/Marked';
 import { Button } from '../ui/Button';
-import type { QuestionText } from '../api/types';
+import type { QuestionText, SheetSettings } from '../api/types';
 import { isOfTable, lineOfQuestion } from './draft';
 import type { KeeperState, SheetKeeper } from './keeper';
 import { QuestionRow } from './QuestionRow';
@@ -38,6 +38,13 @@ function boardOf(texts: readonly QuestionText[]): string {
     one.replaceAll('|', ' '),
   );
   return `/teach?${new URLSearchParams({ sum, ...(queue.length > 0 ? { queue: queue.join('|') } : {}) }).toString()}`;
+}
+
+/** Games with the numbers of a sheet; the address says which numbers those were. */
+function gamesWith(id: string, { aims, level }: SheetSettings, texts: readonly QuestionText[]): string {
+  const hash = texts.map((one) => one.sum).join('|');
+  const as = [...hash].reduce((sum, letter) => (31 * sum + (letter.codePointAt(0) ?? 0)) % 1_000_003, 7);
+  return `/activities?${new URLSearchParams({ ...(aims[0] ? { rung: aims[0] } : {}), ...(level ? { level } : {}), sheet: id, as: String(as) }).toString()}`;
 }
 
 /** The sheet in hand: a piece of paper beside the working, saved as it changes. */
@@ -85,12 +92,16 @@ export function SheetPanel({ keeper, state, current, onOpen }: Props) {
               To the board
             </Link>
           )}
-          {draft.settings.aims[0] !== undefined && (
+          {sums.length > 0 && (
             <Link
-              to={`/activities?rung=${draft.settings.aims[0]}${draft.settings.level === null ? '' : `&level=${draft.settings.level}`}`}
+              to={gamesWith(
+                keeper.id,
+                draft.settings,
+                sums.map((one) => one.text),
+              )}
               className="underline underline-offset-4"
             >
-              A game for it
+              A game with it
             </Link>
           )}
           <Link to={`/sheets/${keeper.id}/print`} className="font-bold underline underline-offset-4">

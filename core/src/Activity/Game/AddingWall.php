@@ -6,6 +6,7 @@ namespace Rostik\Core\Activity\Game;
 
 use Rostik\Core\Activity\Activity;
 use Rostik\Core\Activity\AtHand;
+use Rostik\Core\Activity\Borrows;
 use Rostik\Core\Activity\Intro;
 use Rostik\Core\Activity\Made;
 use Rostik\Core\Activity\Material;
@@ -22,6 +23,9 @@ use Rostik\Core\Skill\Level;
 /** Rows of lengths, each brick the sum of the two below it, up to the top. Common practice, no source. */
 final readonly class AddingWall implements Activity
 {
+    private const TRIES = 100;
+    private const LONGEST_BORROWED = 180;
+
     public static function precedence(): int
     {
         return 140;
@@ -40,16 +44,19 @@ final readonly class AddingWall implements Activity
             [new Option('regroups', 'Regrouping', ['yes' => 'with regrouping', 'no' => 'without regrouping'], ['support' => 'no'])],
             [],
             'bricks',
+            borrows: Borrows::Lengths,
         );
     }
 
     public function make(Wanted $wanted): Made
     {
         $walls = [];
-        $hidden = 0;
+        $hidden = $borrowed = 0;
+        $lengths = !$wanted->borrowed->isEnoughOf(Borrows::Lengths) ? [] : array_values(array_filter($wanted->borrowed->lengths, static fn (int $one): bool => $one <= self::LONGEST_BORROWED));
         for ($i = 0, $count = Level::Support === $wanted->level ? 3 : 2; $i < $count; ++$i) {
             $dice = $wanted->dice('wall', (string) $i);
-            $rows = $this->rows($wanted->level, 'yes' === $wanted->option('regroups'), $dice);
+            $rows = $this->rows($wanted->level, 'yes' === $wanted->option('regroups'), $lengths, $dice);
+            $borrowed += \count(array_intersect($rows[0], $lengths));
             $shown = $this->shown($rows, $wanted->level, $dice);
             $wall = [];
             foreach ($rows as $r => $row) {
@@ -77,18 +84,26 @@ final readonly class AddingWall implements Activity
                 'When the top is reached, compare with another group.',
             ],
             ['altogether', 'sum', 'regroup'],
+            [] === $lengths || 0 === $borrowed ? [] : [\sprintf('%d of the bricks below are lengths of the sheet.', $borrowed)],
         );
     }
 
-    /** @return non-empty-list<non-empty-list<int>> in minutes, from the bottom up */
-    private function rows(Level $level, bool $regroups, Dice $dice): array
+    /**
+     * @param list<int> $lengths of a sheet; the row below is taken from them where it can be
+     *
+     * @return non-empty-list<non-empty-list<int>> in minutes, from the bottom up
+     */
+    private function rows(Level $level, bool $regroups, array $lengths, Dice $dice): array
     {
         $width = Level::Support === $level ? 3 : 4;
         $step = $level->step();
+        $tries = 0;
         do {
             $row = [];
+            $borrows = ++$tries <= self::TRIES && \count($lengths) >= $width;
+            $taken = $borrows ? $dice->shuffle($lengths) : [];
             for ($i = 0; $i < $width; ++$i) {
-                $row[] = match (true) {
+                $row[] = $taken[$i] ?? match (true) {
                     // so little that even the top stays below 60 minutes, beside whole hours
                     !$regroups => $dice->number(Level::Support === $level ? 5 : 2, Level::Support === $level ? 20 : 11, $step) + (Level::Support === $level ? 0 : 60 * $dice->number(0, 2)),
                     Level::Support === $level => $dice->number(10, 30, $step),
@@ -107,7 +122,7 @@ final readonly class AddingWall implements Activity
                 $rows[] = $row = $next;
             }
             // core has fives and ones
-            $mixed = Level::Support === $level || [] !== array_filter($rows[0], static fn (int $one): bool => 0 !== $one % 5);
+            $mixed = $borrows || Level::Support === $level || [] !== array_filter($rows[0], static fn (int $one): bool => 0 !== $one % 5);
         } while (!$mixed || ($regroups ? 3 * $carried < $sums : $carried > 0));
 
         return $rows;

@@ -6,6 +6,7 @@ namespace Rostik\Core\Activity\Game;
 
 use Rostik\Core\Activity\Activity;
 use Rostik\Core\Activity\AtHand;
+use Rostik\Core\Activity\Borrows;
 use Rostik\Core\Activity\Intro;
 use Rostik\Core\Activity\Made;
 use Rostik\Core\Activity\Material;
@@ -51,6 +52,7 @@ final readonly class LighthouseRing implements Activity
             ],
             [],
             'rolls',
+            borrows: Borrows::Times,
         );
     }
 
@@ -93,13 +95,14 @@ final readonly class LighthouseRing implements Activity
                 $each ? 'Who is first to have all faces shaded?' : 'Take turns with the dice, until all faces are shaded.',
             ],
             ['past', 'to', 'shows the same'],
+            $wanted->facesBorrowed($count),
         );
     }
 
     /** @return list<Moment> no two with the same hands, nor with the hands of another exchanged */
     private function faces(Wanted $wanted, int $count, Dice $dice): array
     {
-        $faces = [];
+        $faces = array_map($wanted->saying->face(...), $wanted->faces($count));
         while (\count($faces) < $count) {
             $minutes = 60 * $dice->number(0, 11) + match ($wanted->level) {
                 Level::Support => $dice->number(0, 55, 5),

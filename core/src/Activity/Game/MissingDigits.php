@@ -6,6 +6,7 @@ namespace Rostik\Core\Activity\Game;
 
 use Rostik\Core\Activity\Activity;
 use Rostik\Core\Activity\AtHand;
+use Rostik\Core\Activity\Borrows;
 use Rostik\Core\Activity\Intro;
 use Rostik\Core\Activity\Made;
 use Rostik\Core\Activity\Material;
@@ -23,6 +24,7 @@ use Rostik\Core\Skill\Level;
 final readonly class MissingDigits implements Activity
 {
     private const SUMS = 4;
+    private const TRIES = 200;
 
     public static function precedence(): int
     {
@@ -42,15 +44,22 @@ final readonly class MissingDigits implements Activity
             [],
             [],
             'sums',
+            borrows: Borrows::Sums,
         );
     }
 
     public function make(Wanted $wanted): Made
     {
         $sums = [];
+        $fits = !$wanted->borrowed->isEnoughOf(Borrows::Sums) ? [] : $wanted->dice('borrowed')->shuffle(array_values(array_filter(
+            $wanted->borrowed->sums,
+            // each row has hours, of one digit
+            static fn (array $two): bool => min($two) >= 60 && array_sum($two) < 600,
+        )));
         for ($i = 0; $i < self::SUMS; ++$i) {
-            $sums[] = $this->sum($wanted->level, Level::Support !== $wanted->level && 1 === $i % 2, $wanted->dice('sum', (string) $i));
+            $sums[] = $this->sum($wanted->level, Level::Support !== $wanted->level && 1 === $i % 2, $fits[$i] ?? null, $wanted->dice('sum', (string) $i));
         }
+        $borrowed = \count(array_filter($sums, static fn (DigitSum $one): bool => \in_array($one->added(), $fits, true)));
 
         return new Made(
             new Digits($sums),
@@ -69,28 +78,30 @@ final readonly class MissingDigits implements Activity
                 'Check by working the whole sum once more.',
             ],
             ['digit', 'carry', 'exchange', 'hours', 'minutes'],
+            0 === $borrowed ? [] : [\sprintf('%d of the %d sums have lengths of the sheet.', $borrowed, self::SUMS)],
         );
     }
 
-    private function sum(Level $level, bool $takesAway, Dice $dice): DigitSum
+    /** @param ?array{int, int} $borrowed lengths of the sheet that are added; taken if there is one solution then, with one box fewer where that helps */
+    private function sum(Level $level, bool $takesAway, ?array $borrowed, Dice $dice): DigitSum
     {
         $boxes = match ($level) {
             Level::Support => 2,
             Level::Core => 3,
             Level::Stretch => 4,
         };
-        while (true) {
+        for ($tries = 1;; ++$tries) {
+            $borrowed = $tries > self::TRIES ? null : $borrowed;
             $step = $level->step();
-            $first = 60 * $dice->number(1, 6) + $dice->number(5, 55, $step);
-            $second = 60 * $dice->number(1, 3) + $dice->number(5, 55, $step);
+            [$first, $second] = $borrowed ?? [60 * $dice->number(1, 6) + $dice->number(5, 55, $step), 60 * $dice->number(1, 3) + $dice->number(5, 55, $step)];
             $whole = $first + $second;
             $regroups = $first % 60 + $second % 60 >= 60;
-            if ($whole >= 600 || $regroups === (Level::Support === $level)) {
+            if (null === $borrowed && ($whole >= 600 || $regroups === (Level::Support === $level))) {
                 continue;
             }
             $values = $takesAway ? [$whole, $second, $first] : [$first, $second, $whole];
             // two in a row at the most
-            $places = \array_slice($dice->shuffle([[0, 0], [0, 1], [0, 2], [1, 0], [1, 1], [1, 2], [2, 0], [2, 1], [2, 2]]), 0, $boxes);
+            $places = \array_slice($dice->shuffle([[0, 0], [0, 1], [0, 2], [1, 0], [1, 1], [1, 2], [2, 0], [2, 1], [2, 2]]), 0, null !== $borrowed && $tries > self::TRIES / 2 ? $boxes - 1 : $boxes);
             $hidden = array_fill(0, 3, [false, false, false]);
             foreach ($places as [$row, $at]) {
                 $hidden[$row][$at] = true;

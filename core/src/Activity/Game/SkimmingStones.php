@@ -6,6 +6,7 @@ namespace Rostik\Core\Activity\Game;
 
 use Rostik\Core\Activity\Activity;
 use Rostik\Core\Activity\AtHand;
+use Rostik\Core\Activity\Borrows;
 use Rostik\Core\Activity\Cautions;
 use Rostik\Core\Activity\Intro;
 use Rostik\Core\Activity\Made;
@@ -29,6 +30,7 @@ final readonly class SkimmingStones implements Activity
     private const SENDS = 5;
     private const REGROUPED = 3;
     private const NEVER = 1e-10;
+    private const TRIES = 20;
 
     public static function precedence(): int
     {
@@ -48,13 +50,16 @@ final readonly class SkimmingStones implements Activity
             [new Option('rule', 'It ends', ['sends' => 'after five sums each', 'regrouped' => 'when somebody has three sums that regroup'])],
             [Cautions::SPACE, Cautions::SCHOOL],
             'sums',
+            borrows: Borrows::Lengths,
         );
     }
 
     public function make(Wanted $wanted): Made
     {
         $dice = $wanted->dice('pond');
-        [$stones, $regroups] = $this->stones($wanted->level, $dice);
+        $lengths = array_values(array_filter($dice->shuffle($wanted->borrowed->lengths), static fn (int $one): bool => 0 !== $one % 60));
+        [$stones, $regroups] = $this->stones($wanted->level, $wanted->borrowed->isEnoughOf(Borrows::Lengths) ? $lengths : [], $dice);
+        $borrowed = \count(array_intersect($stones, $lengths));
         $pairs = [];
         foreach ($stones as $i => $a) {
             foreach (\array_slice($stones, $i, null, true) as $j => $b) {
@@ -81,7 +86,10 @@ final readonly class SkimmingStones implements Activity
                 'regrouped' === $wanted->option('rule') ? 'Who is first to have three sums in which sixty minutes became an hour?' : 'After five sums each, count in how many of them sixty minutes became an hour.',
             ],
             ['altogether', 'sixty minutes make an hour', 'regroup'],
-            [\sprintf('Of a hundred throws of two, %d are expected to regroup.', (int) round(100 * $regroups))],
+            [
+                ...(0 === $borrowed ? [] : [\sprintf('%d of the %d stones are lengths of the sheet.', $borrowed, \count($stones))]),
+                \sprintf('Of a hundred throws of two, %d are expected to regroup.', (int) round(100 * $regroups)),
+            ],
         );
     }
 
@@ -111,16 +119,23 @@ final readonly class SkimmingStones implements Activity
         return Turns::ofTail($tail);
     }
 
-    /** @return array{non-empty-list<int>, float} all different, and of two throws the share that regroups */
-    private function stones(Level $level, Dice $dice): array
+    /**
+     * @param list<int> $borrowed lengths that are taken first, as many as go together with the level
+     *
+     * @return array{non-empty-list<int>, float} all different, and of two throws the share that regroups
+     */
+    private function stones(Level $level, array $borrowed, Dice $dice): array
     {
         [$count, $least, $most] = match ($level) {
             Level::Support => [8, 5, 50],
             Level::Core => [10, 15, 105],
             Level::Stretch => [12, 17, 175],
         };
+        $tries = 0;
         do {
-            $stones = [];
+            // where they do not go together one fewer is taken after a while
+            $taken = \array_slice($borrowed, 0, max(0, $count - intdiv($tries++, self::TRIES)));
+            $stones = array_combine($taken, $taken);
             while (\count($stones) < $count) {
                 $minutes = $dice->number($least, $most, $level->step());
                 // a whole hour is no stone
@@ -137,7 +152,7 @@ final readonly class SkimmingStones implements Activity
             }
             $share = $regrouped / $count ** 2;
             $singles = \count(array_filter($stones, static fn (int $one): bool => 0 !== $one % 5));
-        } while ($share < (Level::Support === $level ? 0.2 : 0.35) || $share > (Level::Support === $level ? 0.5 : 0.65) || (Level::Core === $level && (0 === $singles || $count === $singles)));
+        } while ($share < (Level::Support === $level ? 0.2 : 0.35) || $share > (Level::Support === $level ? 0.5 : 0.65) || (Level::Core === $level && [] === $taken && (0 === $singles || $count === $singles)));
 
         return [$stones, $share];
     }

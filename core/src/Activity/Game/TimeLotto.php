@@ -6,6 +6,7 @@ namespace Rostik\Core\Activity\Game;
 
 use Rostik\Core\Activity\Activity;
 use Rostik\Core\Activity\AtHand;
+use Rostik\Core\Activity\Borrows;
 use Rostik\Core\Activity\Intro;
 use Rostik\Core\Activity\Made;
 use Rostik\Core\Activity\Material;
@@ -47,6 +48,7 @@ final readonly class TimeLotto implements Activity
             [new Option('wins', 'Wins', ['row' => 'the first full row', 'card' => 'the first full card'])],
             [],
             'calls',
+            borrows: Borrows::Times,
         );
     }
 
@@ -76,6 +78,7 @@ final readonly class TimeLotto implements Activity
                 'Read the covered times back: do they all stand among those called?',
             ],
             ['past', 'to', 'o’clock', 'half past'],
+            $wanted->facesBorrowed(\count($times)),
         );
     }
 
@@ -87,7 +90,7 @@ final readonly class TimeLotto implements Activity
             Level::Core => 27,
             Level::Stretch => 30,
         };
-        $times = [];
+        $times = $wanted->faces($count);
         while (\count($times) < $count) {
             $minutes = 60 * $dice->number(0, 11) + match ($wanted->level) {
                 Level::Support => $dice->number(0, 55, 5),

@@ -14,4 +14,12 @@ final readonly class DigitSum
     public function __construct(public string $sign, public array $rows)
     {
     }
+
+    /** @return list<int> in minutes, the two that make up the whole */
+    public function added(): array
+    {
+        $minutes = array_map(static fn (DigitRow $row): int => 60 * $row->hours + $row->minutes, $this->rows);
+
+        return '+' === $this->sign ? [$minutes[0], $minutes[1]] : [$minutes[2], $minutes[1]];
+    }
 }

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { ask } from '../../api/client';
-import type { Estimate, OpenPracticeRequest, PracticeReply, TallyRequest } from '../../api/types';
+import type { Estimate, PracticeReply, TabletWatchRequest } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { useKept } from '../../ui/useKept';
 import { talliesQuery } from '../queries';
@@ -14,20 +14,12 @@ export function AtTablets({ numbers, classId }: { numbers: Estimate; classId: st
   const all = useQuery({ ...talliesQuery(classId), refetchInterval: value.id === '' ? false : 2000 });
   const now = all.data?.find((one) => one.id === value.id);
   const open = useMutation({
-    mutationFn: async () => {
-      const practice = await ask<PracticeReply>('POST', `/api/classes/${classId}/practices`, {
-        of: 'watch',
-        target: numbers.target,
-        many: 12,
-      } satisfies OpenPracticeRequest);
-      await ask('PUT', `/api/classes/${classId}/tallies/${practice.id}`, {
+    mutationFn: () =>
+      ask<PracticeReply>('POST', `/api/classes/${classId}/watches`, {
         target: numbers.target,
         exactly,
         doing: numbers.doing,
-        tries: [],
-      } satisfies TallyRequest);
-      return practice;
-    },
+      } satisfies TabletWatchRequest),
     onSuccess: (practice) => {
       change({ id: practice.id, code: practice.code });
       void client.invalidateQueries({ queryKey: ['practices', classId] });

@@ -4,6 +4,7 @@ import { ask } from '../../api/client';
 import type { Estimate, TallyReply, TallyRequest } from '../../api/types';
 import { useClasses } from '../../classroom/useClasses';
 import { Button } from '../../ui/Button';
+import { RoundButton } from '../../ui/RoundButton';
 import { useKeys } from '../../ui/keys';
 import { newId } from '../../ui/newId';
 import { useNotice } from '../../ui/notices';
@@ -102,13 +103,7 @@ export function Feel({ numbers, classId }: { numbers: Estimate; classId: string 
             </select>
           </label>
         )}
-        <button
-          type="button"
-          className={`grid size-64 place-items-center rounded-full border-4 border-ink text-6xl font-bold ${value.since === null ? 'bg-sheet hover:bg-wash' : 'bg-ink text-paper'}`}
-          onClick={press}
-        >
-          {value.since === null ? 'Go' : 'Stop'}
-        </button>
+        <RoundButton runs={value.since !== null} onPress={press} />
         <p className="min-h-24 text-2xl" aria-live="polite">
           {value.since !== null ? (
             'It runs. Nothing is shown until it stops.'
