@@ -34,6 +34,7 @@ final class HouseRules
         'Board' => ['Method', 'Notation', 'Picture', 'Problem', 'Sum', 'Time', 'Work'],
         'Practice' => ['Board', 'Evidence', 'Judging', 'Method', 'Mistake', 'Notation', 'Question', 'Skill', 'Sum', 'Time', 'Timetable'],
         'Activity' => ['Notation', 'Skill', 'Sum', 'Time', 'Timetable'],
+        'Plan' => ['Activity', 'Notation', 'Question', 'Skill', 'Time'],
     ];
 
     public const APP = [

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Plan;
+
+use Rostik\Core\Activity\Sort;
+use Rostik\Core\Skill\Level;
+
+/** Which activity goes into a part of a lesson: for its rung, within its minutes, and another than last time. */
+final readonly class Matching
+{
+    private const WARM_UPS = [Sort::WarmUp, Sort::Feel, Sort::Sorting];
+    private const GAMES = [Sort::Game, Sort::Sorting, Sort::WarmUp];
+
+    public function __construct(private Playing $playing)
+    {
+    }
+
+    /**
+     * Activities that fit, the best first: what practises the first of the rungs before what practises the others, and what
+     * fills the minutes best.
+     *
+     * @param list<string> $rungs   that it is to practise, the most wanted first
+     * @param int          $minutes that there are
+     * @param list<string> $not     ids of those that are not wanted now
+     *
+     * @return list<Fitting>
+     */
+    public function fitting(PartKind $kind, array $rungs, int $minutes, Facts $facts, Level $level, int $seed, array $not = []): array
+    {
+        $sorts = PartKind::WarmUp === $kind ? self::WARM_UPS : self::GAMES;
+        $found = [];
+        foreach ($this->playing->ids() as $id) {
+            $intro = $this->playing->intro($id);
+            $for = array_values(array_intersect($rungs, $intro->rungs))[0] ?? null;
+            if (null === $for || \in_array($id, $not, true) || !\in_array($intro->sort, $sorts, true)) {
+                continue;
+            }
+            $preset = $intro->presets[$for] ?? [];
+            $planned = $this->playing->planned($id, null, $preset, $level, $seed, $facts, array_keys($preset));
+            $group = $intro->sizes->isTogether() ? null : $planned->wanted->group;
+            $ways = [new Fitting($id, $intro->title, $for, $group, $preset, (int) round($planned->minutes->expected))];
+            // only what is too long is asked for its shorter ways
+            $shorter = $ways[0]->minutes <= $minutes ? [] : $this->playing->planned($id, null, $preset, $level, $seed, $facts, array_keys($preset), true)->shorter;
+            foreach ($shorter as $one) {
+                $ways[] = new Fitting($id, $intro->title, $for, $one->group ?? $group, $one->options + $preset, (int) round($one->minutes));
+            }
+            $ways = array_values(array_filter($ways, static fn (Fitting $way): bool => $way->minutes <= $minutes));
+            if ([] !== $ways) {
+                usort($ways, static fn (Fitting $a, Fitting $b): int => $b->minutes <=> $a->minutes);
+                $found[] = $ways[0];
+            }
+        }
+        $place = array_flip($rungs);
+        usort($found, static fn (Fitting $a, Fitting $b): int => [$place[$a->rung], -$a->minutes, $a->activity] <=> [$place[$b->rung], -$b->minutes, $b->activity]);
+
+        return $found;
+    }
+}

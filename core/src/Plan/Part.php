@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\Core\Plan;
+
+use Rostik\Core\Skill\Level;
+
+/** A part of a lesson: what is in it. How long it takes comes from that ({@see Timing}), unless the teacher gives it its minutes. */
+final readonly class Part
+{
+    /**
+     * @param string                $id        within the lesson
+     * @param ?string               $rung      that it is about
+     * @param ?int                  $minutes   that the teacher gives it; null for what it takes
+     * @param ?string               $activity  id
+     * @param ?int                  $group     children in a group of the activity; null for what is usual
+     * @param array<string, string> $options   chosen about the activity, by id
+     * @param Level                 $level     of the activity
+     * @param int                   $seed      of the numbers
+     * @param list<string>          $sums      for the board
+     * @param int                   $questions on paper
+     * @param string                $why       it is there, in a sentence
+     * @param string                $note      the teacher's own
+     */
+    public function __construct(
+        public string $id,
+        public PartKind $kind,
+        public ?string $rung = null,
+        public ?int $minutes = null,
+        public ?string $activity = null,
+        public ?int $group = null,
+        public array $options = [],
+        public Level $level = Level::Core,
+        public int $seed = 1,
+        public array $sums = [],
+        public int $questions = 0,
+        public string $why = '',
+        public string $note = '',
+    ) {
+    }
+
+    /** The same part with so many questions. */
+    public function withQuestions(int $questions): self
+    {
+        return new self($this->id, $this->kind, $this->rung, null, $this->activity, $this->group, $this->options, $this->level, $this->seed, $this->sums, $questions, $this->why, $this->note);
+    }
+
+    /** @param list<string> $sums */
+    public function withSums(array $sums): self
+    {
+        return new self($this->id, $this->kind, $this->rung, null, $this->activity, $this->group, $this->options, $this->level, $this->seed, $sums, $this->questions, $this->why, $this->note);
+    }
+
+    /** @param array<string, string> $options */
+    public function played(string $activity, ?int $group, array $options, string $why): self
+    {
+        return new self($this->id, $this->kind, $this->rung, null, $activity, $group, $options, $this->level, $this->seed, $this->sums, $this->questions, $why, $this->note);
+    }
+
+    /** With the minutes that it takes, whatever the teacher gave it. */
+    public function asLongAsItTakes(): self
+    {
+        return new self($this->id, $this->kind, $this->rung, null, $this->activity, $this->group, $this->options, $this->level, $this->seed, $this->sums, $this->questions, $this->why, $this->note);
+    }
+}
