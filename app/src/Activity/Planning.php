@@ -38,7 +38,7 @@ final readonly class Planning
     public function all(Teacher $teacher, AskActivityRequest $wanted): array
     {
         $class = $this->classroom($teacher, $wanted);
-        $seen = null === $class ? [] : $this->seen($class);
+        $seen = null === $class ? [] : $this->games($class);
         $borrowed = $this->borrowed($wanted);
         $lines = [];
         foreach ($this->activities->ids() as $id) {
@@ -69,7 +69,7 @@ final readonly class Planning
         $class = $this->classroom($teacher, $wanted);
         $preset = $this->activities->activity($id)->intro()->presets[$wanted->rung ?? ''] ?? [];
 
-        return $this->activities->plan($id, self::children($class, $wanted), $wanted->group, $wanted->level, $wanted->seed, $wanted->options + $preset, self::style($class), null === $class ? [] : $this->seen($class)[$id] ?? [], array_keys($preset), borrowed: $this->borrowed($wanted));
+        return $this->activities->plan($id, self::children($class, $wanted), $wanted->group, $wanted->level, $wanted->seed, $wanted->options + $preset, self::style($class), null === $class ? [] : $this->games($class)[$id] ?? [], array_keys($preset), borrowed: $this->borrowed($wanted));
     }
 
     /** @throws NoSuchActivity */
@@ -104,7 +104,7 @@ final readonly class Planning
             $planned->minutes->said(),
             (int) ceil($planned->minutes->all),
             round($planned->seconds, 1),
-            null === $class ? 0 : \count($this->seen($class)[$id] ?? []),
+            null === $class ? 0 : \count($this->games($class)[$id] ?? []),
             array_map(static fn (Shorter $one): ShorterReply => self::shorter($one, $planned), $planned->shorter),
             $planned->made->materials,
             $planned->made->steps,
@@ -152,7 +152,7 @@ final readonly class Planning
     }
 
     /** @return array<string, list<array{turns: int, seconds: float}>> by activity, the earliest first */
-    private function seen(Classroom $class): array
+    public function games(Classroom $class): array
     {
         $seen = [];
         foreach ($this->entities->getRepository(PlayedGame::class)->findBy(['classroom' => $class], ['playedAt' => 'ASC', 'id' => 'ASC']) as $game) {

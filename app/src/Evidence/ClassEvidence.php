@@ -223,6 +223,31 @@ final readonly class ClassEvidence
         return array_map(static fn (array $rungs): array => array_map(static fn (array $seen): array => \array_slice($seen, -12), $rungs), $histories);
     }
 
+    /**
+     * How many children stand where, the teacher's own word over the answers.
+     *
+     * @return array<string, array{int, int, int}> by rung: secure, on the way, not yet
+     */
+    public function standings(Classroom $class): array
+    {
+        $words = $this->words($class);
+        $counts = [];
+        foreach ($this->seen($class) as $id => [$picture]) {
+            $said = $picture->said(array_map(static fn (RungWord $word): Standing => $word->standing(), $words[$id] ?? []));
+            foreach ($said->rungs as $rung => $learnt) {
+                $counts[$rung] ??= [0, 0, 0];
+                match ($learnt->standing) {
+                    Standing::Secure => ++$counts[$rung][0],
+                    Standing::OnTheWay => ++$counts[$rung][1],
+                    Standing::NotYet => ++$counts[$rung][2],
+                    Standing::NotSeen => null,
+                };
+            }
+        }
+
+        return $counts;
+    }
+
     /** @return array<string, list<SeenAnswer>> by child, the earliest first */
     private function answers(Classroom $class): array
     {

@@ -78,6 +78,37 @@ final readonly class Piles
     }
 
     /**
+     * Those of a class.
+     *
+     * @return array<string, PileLineReply> by the id of the sheet that was marked, or else of the pile; the last written first
+     */
+    public function ofClass(Classroom $class): array
+    {
+        /** @var list<Pile> $piles */
+        $piles = $this->entities->createQueryBuilder()
+            ->select('p', 'r')
+            ->from(Pile::class, 'p')
+            ->leftJoin('p.parts', 'r')
+            ->where('p.deletedAt IS NULL')
+            ->andWhere('p.classroom = :class')
+            ->setParameter('class', $class->id(), 'uuid')
+            ->orderBy('p.onDay', 'DESC')
+            ->addOrderBy('p.id', 'DESC')
+            ->getQuery()
+            ->getResult();
+        $counted = $this->counted($piles);
+        $bySheet = [];
+        foreach ($piles as $pile) {
+            $line = new PileLineReply($pile->id()->toRfc4122(), $pile->title(), $pile->onDay()->format('Y-m-d'), $class->name(), ...($counted[$pile->id()->toBinary()] ?? [0, 0]));
+            foreach ($pile->parts() as $part) {
+                $bySheet[$part->sheet()?->toRfc4122() ?? $line->id] ??= $line;
+            }
+        }
+
+        return $bySheet;
+    }
+
+    /**
      * How many papers there are in each, and on how many something is marked; counted by the database, so that a year's piles are
      * listed as quickly as one.
      *

@@ -59,7 +59,8 @@ final class ActivityTest extends ApiTestCase
         self::assertNotContains(true, array_column($this->ask('GET', '/api/activities'), 'borrows'));
         $lotto = $this->ask('GET', '/api/activities/lotto?'.$with);
         // 10:20 and 12:10, 7:05 and 1:40, 8:15 and 8:50, on faces
-        self::assertSame([], array_diff([620, 10, 425, 100, 495, 530], array_column((array) self::in($lotto, 'numbers', 'times'), 'minutes')));
+        $times = array_column((array) self::in($lotto, 'numbers', 'times'), 'minutes');
+        self::assertSame([], array_filter([620, 10, 425, 100, 495, 530], static fn (int $time): bool => !\in_array($time, $times, true)));
         self::assertSame(['6 of the 27 faces show times of the sheet.'], $lotto['notes']);
         $this->ask('GET', '/print/activities/lotto?'.$with);
         self::assertSame(200, $this->code());

@@ -16,10 +16,11 @@ final class RoutesTest extends ApiTestCase
     /** Enough for each request that has a body; what it does not know is passed over. */
     private const BODY = [
         'version' => 1, 'title' => 'Taken', 'questions' => [], 'count' => 2, 'name' => 'Terns', 'sums' => ['1 h + 2 h'], 'text' => '1 h + 2 h',
-        'aims' => [['rung' => 'add-plain', 'count' => 1]], 'levels' => ['core'], 'kind' => 'total', 'method' => 'column', 'cells' => [], 'groups' => [], 'standing' => 'secure', 'to' => '0', 'teachers' => ['0'], 'administrator' => false, 'of' => 'needs', 'lastWord' => '', 'code' => 'crab lamp 47', 'child' => '1', 'answers' => [], 'activity' => 'lotto', 'turns' => 5, 'seconds' => 60, 'target' => 30, 'exactly' => 10, 'tries' => []];
+        'aims' => [['rung' => 'add-plain', 'count' => 1]], 'levels' => ['core'], 'kind' => 'total', 'method' => 'column', 'cells' => [], 'groups' => [], 'standing' => 'secure', 'to' => '0', 'teachers' => ['0'], 'administrator' => false, 'of' => 'needs', 'lastWord' => '', 'code' => 'crab lamp 47', 'child' => '1', 'answers' => [], 'activity' => 'lotto', 'turns' => 5, 'seconds' => 60, 'target' => 30, 'exactly' => 10, 'tries' => [],
+        'wanted' => ['across-noon'], 'week' => [['weekday' => 1, 'start' => '09:40', 'minutes' => 60]], 'first' => '2026-12-07', 'rungs' => ['across-noon'], 'slots' => [], 'rung' => 'across-noon', 'on' => '2026-12-07', 'content' => '{}', 'revision' => 1, 'parts' => [], 'state' => 'done'];
 
     /** What is worked out for anybody: nothing in it belongs to a teacher. */
-    private const FOR_ALL = ['/api/me', '/api/sign-in', '/api/empty', '/api/work', '/api/board', '/api/mistakes', '/api/set-up', '/api/links', '/api/go', '/health', '/{path}'];
+    private const FOR_ALL = ['/api/me', '/api/sign-in', '/api/empty', '/api/work', '/api/board', '/api/mistakes', '/api/set-up', '/api/links', '/api/go', '/health', '/calendar', '/{path}'];
 
     /** @return list<array{string, string}> method and path of every route */
     private static function routes(): array

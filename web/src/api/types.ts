@@ -49,6 +49,12 @@ export interface ActivityRowReply {
   found: string;
 }
 
+export interface AfterRequest {
+  state: LessonState;
+  took?: number[];
+  note?: string | null;
+}
+
 export interface AimRequest {
   rung: string;
   count: number;
@@ -277,6 +283,12 @@ export interface Change {
   why: string;
 }
 
+export interface ChangeReply {
+  said: string;
+  saves: number;
+  parts: PartText[];
+}
+
 export interface Changed {
   hour: Change;
   minute: Change;
@@ -488,6 +500,16 @@ export interface CopySetReply {
 
 export type Counts = 'right' | 'nearly' | 'wrong' | 'blank' | 'unreadable';
 
+export interface CourseText {
+  wanted: string[];
+  had: string[];
+  week: WeeklyText[];
+  first: string;
+  lessons: number;
+  off: DaysOffText[];
+  seed: number;
+}
+
 export type Crossing = 'hour' | 'noon' | 'midnight';
 
 export interface DayActivity {
@@ -548,6 +570,11 @@ export interface DayTaleReply {
   things: string[];
   sentences: string[];
   order: number[];
+}
+
+export interface DaysOffText {
+  from: string;
+  to: string;
 }
 
 export interface DigitRow {
@@ -746,6 +773,51 @@ export type Kind = 'total' | 'difference' | 'product' | 'share' | 'chain' | 'ser
 
 export type Layout = 'page' | 'tickets' | 'slips' | 'home';
 
+export interface LessonLineReply {
+  id: string;
+  on: string;
+  start: string;
+  minutes: number;
+  title: string;
+  rung: string;
+  purpose: Purpose;
+  state: LessonState;
+  word: string;
+}
+
+export interface LessonReply {
+  id: string;
+  classId: string;
+  revision: number;
+  on: string;
+  start: string;
+  from: string;
+  until: string;
+  minutes: number;
+  title: string;
+  rung: string;
+  purpose: Purpose;
+  why: string;
+  state: LessonState;
+  parts: PartReply[];
+  over: number;
+  changes: ChangeReply[];
+  ready: ReadyReply[];
+  sheets: string[];
+  levels: number[];
+  took: number[];
+  note: string;
+}
+
+export interface LessonRequest {
+  revision: number;
+  parts: PartText[];
+  note?: string;
+  ready?: string[];
+}
+
+export type LessonState = 'planned' | 'done' | 'partly' | 'not';
+
 export interface LetterReply {
   id: string;
   to: string;
@@ -915,6 +987,21 @@ export interface MonthPicture {
   pages: MonthPage[];
 }
 
+export interface MoveRequest {
+  to?: string;
+}
+
+export interface NeededRequest {
+  rungs?: string[];
+}
+
+export interface NewLessonRequest {
+  rung: string;
+  on: string;
+  start?: string;
+  minutes?: number;
+}
+
 export interface NewSheetRequest {
   title: string;
   questions?: QuestionRequest[];
@@ -1029,6 +1116,36 @@ export interface PaperRequest {
   part?: number | null;
 }
 
+export type PartKind = 'warm-up' | 'look-back' | 'explain' | 'together' | 'on-your-own' | 'activity' | 'ticket' | 'tidy-up';
+
+export interface PartReply {
+  text: PartText;
+  title: string;
+  content: string;
+  sums: string[];
+  from: string;
+  starts: number;
+  minutes: number;
+  takes: number;
+  said: string;
+}
+
+export interface PartText {
+  id: string;
+  kind: PartKind;
+  rung: string | null;
+  minutes: number | null;
+  activity: string | null;
+  group: number | null;
+  options: string[];
+  level: Level;
+  seed: number;
+  sums: string[];
+  questions: number;
+  why: string;
+  note: string;
+}
+
 export interface PasswordRequest {
   now: string;
   next: string;
@@ -1076,6 +1193,20 @@ export interface PileRequest {
 }
 
 export type PinRole = 'start' | 'end' | 'time';
+
+export interface PlanFileRequest {
+  content?: string;
+}
+
+export interface PlanReply {
+  course: CourseText | null;
+  feed: boolean;
+  lessons: LessonLineReply[];
+  waiting: WaitingReply[];
+  said: string[];
+  today: string;
+  now: string;
+}
 
 export interface PlannedActivityReply {
   id: string;
@@ -1172,6 +1303,8 @@ export interface ProblemReply {
   faults: string[] | null;
 }
 
+export type Purpose = 'new' | 'again' | 'back';
+
 export interface PutSeenReply {
   child: string;
   asked: string;
@@ -1223,6 +1356,14 @@ export interface ReadRequest {
   text: string;
   sum: string;
   style: Style;
+}
+
+export interface ReadyReply {
+  id: string;
+  what: string;
+  ready: boolean;
+  printed: boolean;
+  made: boolean;
 }
 
 export interface Recommended {
@@ -1509,6 +1650,17 @@ export interface SignedInReply {
   here: boolean;
 }
 
+export interface SlotText {
+  id: string;
+  on: string;
+  start: string;
+  minutes: number;
+}
+
+export interface SlotsRequest {
+  slots?: SlotText[];
+}
+
 export interface SortCard {
   text: string;
   field: string;
@@ -1545,6 +1697,17 @@ export interface Spinner {
 }
 
 export type Standing = 'secure' | 'on-the-way' | 'not-yet' | 'not-seen';
+
+export interface StandingReply {
+  rung: string;
+  title: string;
+  secure: number;
+  onTheWay: number;
+  children: number;
+  text: string;
+  has: boolean;
+  on: string | null;
+}
 
 export interface StandingRequest {
   standing: Standing;
@@ -1832,6 +1995,13 @@ export type Vehicle = 'boat' | 'bus' | 'train' | 'tram' | 'service';
 
 export type Verdict = 'right' | 'other-form' | 'incomplete' | 'wrong' | 'blank' | 'unreadable';
 
+export interface WaitingReply {
+  kind: string;
+  id: string;
+  what: string;
+  more: string;
+}
+
 export interface Walls {
   type: 'walls';
   walls: Brick[][][];
@@ -1845,6 +2015,12 @@ export interface Warning {
 export type WeekBegins = 'monday' | 'sunday';
 
 export type Weekend = 'saturday-sunday' | 'friday-saturday';
+
+export interface WeeklyText {
+  weekday: number;
+  start: string;
+  minutes: number;
+}
 
 export interface WorkRequest {
   sum: string;

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Plan;
+
+use Rostik\Core\Plan\Purpose;
+
+/** A lesson in the list of all. */
+final readonly class LessonLineReply
+{
+    /**
+     * @param string $on      2026-11-26
+     * @param string $start   HH:MM
+     * @param int    $minutes that it lasts
+     * @param string $title   what it is about
+     * @param string $word    what is still to be done, in two or three words; may be empty
+     */
+    public function __construct(public string $id, public string $on, public string $start, public int $minutes, public string $title, public string $rung, public Purpose $purpose, public LessonState $state, public string $word)
+    {
+    }
+}

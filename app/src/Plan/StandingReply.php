@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rostik\App\Plan;
+
+/** How a class stands on a rung, and when it is taught. */
+final readonly class StandingReply
+{
+    /**
+     * @param string  $title    what it is about
+     * @param int     $secure   children
+     * @param int     $onTheWay children
+     * @param int     $children of the class
+     * @param string  $text     how it stands, in words
+     * @param bool    $has      whether the class has it
+     * @param ?string $on       day of its next lesson, or of its last; null for none
+     */
+    public function __construct(public string $rung, public string $title, public int $secure, public int $onTheWay, public int $children, public string $text, public bool $has, public ?string $on)
+    {
+    }
+}
