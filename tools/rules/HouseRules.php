@@ -59,6 +59,7 @@ final class HouseRules
         'Data' => ['Account', 'Activity', 'Api', 'Classroom', 'Evidence', 'Marking', 'Plan', 'Practice', 'Sheet', 'Storage', 'Timetable'],
         'Machine' => ['Printing'],
         'School' => ['Account', 'Api', 'Classroom'],
+        'Search' => ['Account', 'Classroom', 'Plan', 'Sheet', 'Timetable'],
         'Demo' => ['Account', 'Classroom', 'Marking', 'Sheet'],
     ];
 

@@ -133,6 +133,8 @@ final class TypeScript
         return match (true) {
             $type instanceof NullableType => $this->type($type->getWrappedType()).' | null',
             $type instanceof UnionType => implode(' | ', array_unique(array_map($this->type(...), $type->getTypes()))),
+            // what has names: in JSON an object, or an empty list where there is nothing in it
+            $type instanceof CollectionType && !$type->isList() && 'string' === (string) $type->getCollectionKeyType() => \sprintf('Partial<Record<string, %s>>', $this->type($type->getCollectionValueType())),
             $type instanceof CollectionType => $this->listOf($this->type($type->getCollectionValueType())),
             $type instanceof BackedEnumType, $type instanceof ObjectType => $this->object($type),
             $type instanceof BuiltinType => match ($type->getTypeIdentifier()) {

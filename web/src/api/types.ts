@@ -51,7 +51,7 @@ export interface ActivityRowReply {
 
 export interface AfterRequest {
   state: LessonState;
-  took?: number[];
+  took?: Partial<Record<string, number>>;
   note?: string | null;
 }
 
@@ -127,7 +127,7 @@ export interface AskActivityRequest {
   group?: number | null;
   level?: Level;
   seed?: number;
-  options?: string[];
+  options?: Partial<Record<string, string>>;
   rung?: string | null;
   sheet?: string | null;
   paper?: Paper;
@@ -666,6 +666,15 @@ export interface FoundCopyReply {
   title: string;
 }
 
+export type FoundKind = 'lesson' | 'sheet' | 'problem' | 'timetable' | 'activity' | 'child';
+
+export interface FoundReply {
+  kind: FoundKind;
+  id: string;
+  name: string;
+  more: string;
+}
+
 export interface GiveRequest {
   to: string;
 }
@@ -803,9 +812,9 @@ export interface LessonReply {
   over: number;
   changes: ChangeReply[];
   ready: ReadyReply[];
-  sheets: string[];
-  levels: number[];
-  took: number[];
+  sheets: Partial<Record<string, string>>;
+  levels: Partial<Record<string, number>>;
+  took: Partial<Record<string, number>>;
   note: string;
 }
 
@@ -1137,7 +1146,7 @@ export interface PartText {
   minutes: number | null;
   activity: string | null;
   group: number | null;
-  options: string[];
+  options: Partial<Record<string, string>>;
   level: Level;
   seed: number;
   sums: string[];
@@ -1758,6 +1767,11 @@ export interface StoryPin {
   known: boolean;
 }
 
+export interface StoryReply {
+  words: string;
+  line: string;
+}
+
 export interface StoryTick {
   at: number;
   label: string;
@@ -2025,7 +2039,7 @@ export interface WeeklyText {
 export interface WorkRequest {
   sum: string;
   style?: Style | null;
-  methods?: string[];
+  methods?: Partial<Record<string, string>>;
 }
 
 export interface WorkedAnswer {

@@ -21,7 +21,7 @@ export const modelKeys: Record<ModelName, string> = {
   line: 'L',
   columns: 'K',
   table: 'T',
-  month: 'G',
+  month: 'P',
   written: 'W',
   day: 'Y',
 };

@@ -1,26 +1,58 @@
 import { useQuery } from '@tanstack/react-query';
 import { ChevronDown, CircleUser } from 'lucide-react';
 import { Suspense, useCallback, useEffect, useMemo, useState } from 'react';
-import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
+import { Link, NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import type { MeReply } from '../api/types';
 import { halvesOf } from '../classroom/styles';
 import { useClasses } from '../classroom/useClasses';
 import { HalvesContext } from '../models/halves';
+import { useTaught } from '../plan/teach';
 import { useKeys } from '../ui/keys';
 import { useKept } from '../ui/useKept';
 import { useSettled } from '../ui/useSettled';
 import { workQuery } from '../api/queries';
-import { SumLine } from '../work/SumLine';
+import { isSearch, SumLine } from '../work/SumLine';
 import { LineContext } from '../work/line';
 import { part, whenIdle } from '../ui/part';
+import { useGoKeys } from './goKeys';
 
 // the menus come when the hands are still, or at once where one is asked for
 const ClassPicker = part(() => import('../classroom/ClassPicker').then((it) => it.ClassPicker));
 const AccountMenu = part(() => import('./AccountMenu').then((it) => it.AccountMenu));
 const KeyList = part(() => import('./KeyList').then((it) => it.KeyList));
 
-const look = ({ isActive }: { isActive: boolean }) =>
-  `py-3 text-lg border-b-3 -mb-0.5 ${isActive ? 'border-ink font-bold' : 'border-transparent hover:border-hair'}`;
+const LessonLine = part(() => import('../plan/places').then((it) => it.LessonLine));
+
+interface Place {
+  name: string;
+  to: string;
+  /** The first parts of the addresses that belong to it. */
+  at: readonly string[];
+}
+
+/** Where the work is done, in the order in which it is done; a sum that is typed goes along to the board. */
+const placesOf = (text: string): readonly Place[] => [
+  { name: 'Today', to: '/today', at: ['today'] },
+  { name: 'Prepare', to: '/prepare', at: ['prepare', 'sheets', 'problems', 'timetables', 'activities'] },
+  {
+    name: 'Teach',
+    to: text.trim() === '' || isSearch(text) ? '/teach' : `/teach?sum=${encodeURIComponent(text)}`,
+    at: ['teach'],
+  },
+  { name: 'Practise', to: '/practise', at: ['practise'] },
+  { name: 'Mark', to: '/mark', at: ['mark'] },
+  { name: 'Follow up', to: '/follow-up', at: ['follow-up'] },
+];
+const isAt = (place: Place, path: string): boolean => place.at.includes(path.split('/')[1] ?? '');
+
+/** What is found within Prepare. */
+const prepared = [
+  { name: 'A sum', to: '/prepare' },
+  { name: 'Sheets', to: '/sheets' },
+  { name: 'Problems', to: '/problems' },
+  { name: 'Timetables', to: '/timetables' },
+  { name: 'Activities', to: '/activities' },
+] as const;
 
 /** Marks an address that was written from here. */
 const own = { own: true };
@@ -43,13 +75,22 @@ export function Frame({ me }: { me: MeReply }) {
   // they wait for a connection, if need be, and outlive the tab
   const { value: waiting, change: setWaiting } = useKept<{ wishes: readonly string[] }>('wishes', { wishes: [] });
   const { wishes } = waiting;
+  const wish = useCallback(
+    (sum: string) => {
+      setWaiting((now) => ({ wishes: [...now.wishes, sum] }));
+    },
+    [setWaiting],
+  );
   const granted = useCallback(() => {
     setWaiting((now) => ({ wishes: now.wishes.slice(1) }));
   }, [setWaiting]);
   const [keysOpen, setKeysOpen] = useState(false);
+  const taught = useTaught();
+  useGoKeys();
   const { inHand } = useClasses();
   const halves = useMemo(() => halvesOf(inHand?.style), [inHand?.style]);
-  const settled = useSettled(text, 120);
+  // what begins with > is looked for, and not worked
+  const settled = useSettled(isSearch(text) ? '' : text, 120);
   const work = useQuery(workQuery(settled));
   const place = useCallback(
     (parts: Record<string, string | null>) => {
@@ -69,6 +110,9 @@ export function Frame({ me }: { me: MeReply }) {
   );
   const open = (sum: string) => {
     setText(sum);
+    if (isSearch(sum)) {
+      return;
+    }
     // a new sum: what belonged to the last one goes with it
     place({ sum, method: null, step: null, shown: null, jumps: null, told: null });
   };
@@ -120,13 +164,13 @@ export function Frame({ me }: { me: MeReply }) {
   });
   return (
     <HalvesContext value={halves}>
-      <LineContext value={{ text, settled, work, open, place, wishes, granted }}>
+      <LineContext value={{ text, settled, work, open, place, wishes, wish, granted }}>
         <div className={`flex min-h-dvh flex-col ${location.pathname.startsWith('/teach') ? 'md:h-dvh' : 'lg:h-dvh'}`}>
           <header className="flex flex-wrap items-center gap-x-7 border-b-2 border-ink px-6">
             <div className="flex items-center gap-1">
-              <NavLink to="/prepare" className="text-2xl font-bold" end>
+              <Link to="/today" className="text-2xl font-bold">
                 Rostik
-              </NavLink>
+              </Link>
               {menus === null ? (
                 classButton
               ) : (
@@ -135,31 +179,20 @@ export function Frame({ me }: { me: MeReply }) {
                 </Suspense>
               )}
             </div>
-            <nav aria-label="Places" className="flex flex-wrap gap-x-6">
-              <NavLink to="/prepare" className={look}>
-                Prepare
-              </NavLink>
-              <NavLink to={text.trim() === '' ? '/teach' : `/teach?sum=${encodeURIComponent(text)}`} className={look}>
-                Teach
-              </NavLink>
-              <NavLink to="/sheets" className={look}>
-                Sheets
-              </NavLink>
-              <NavLink to="/timetables" className={look}>
-                Timetables
-              </NavLink>
-              <NavLink to="/activities" className={look}>
-                Activities
-              </NavLink>
-              <NavLink to="/practise" className={look}>
-                Practise
-              </NavLink>
-              <NavLink to="/mark" className={look}>
-                Mark
-              </NavLink>
-              <NavLink to="/follow-up" className={look}>
-                Follow up
-              </NavLink>
+            <nav
+              aria-label="Places"
+              className="flex gap-x-6 max-sm:fixed max-sm:inset-x-0 max-sm:bottom-0 max-sm:z-30 max-sm:justify-between max-sm:gap-x-1 max-sm:border-t-2 max-sm:border-ink max-sm:bg-paper max-sm:px-2"
+            >
+              {placesOf(text).map((one) => (
+                <Link
+                  key={one.name}
+                  to={one.to}
+                  className={`-mb-0.5 border-b-3 py-3 text-lg max-sm:py-2.5 max-sm:text-sm ${isAt(one, location.pathname) ? 'border-ink font-bold' : 'border-transparent hover:border-hair'}`}
+                  aria-current={isAt(one, location.pathname) ? 'page' : undefined}
+                >
+                  {one.name}
+                </Link>
+              ))}
             </nav>
             <div className="ml-auto flex min-w-0 flex-1 items-center justify-end gap-3 py-1.5 max-lg:basis-full">
               <SumLine
@@ -179,7 +212,7 @@ export function Frame({ me }: { me: MeReply }) {
                   }
                   open(text);
                   if (text.trim() !== '') {
-                    setWaiting((now) => ({ wishes: [...now.wishes, text] }));
+                    wish(text);
                   }
                 }}
                 problem={work.isPlaceholderData || text !== settled ? null : (work.error ?? work.failureReason)}
@@ -199,8 +232,31 @@ export function Frame({ me }: { me: MeReply }) {
               )}
             </div>
           </header>
+          {taught.value.lesson !== '' && location.pathname.startsWith('/teach') && (
+            <Suspense fallback={null}>
+              <LessonLine key={location.pathname} />
+            </Suspense>
+          )}
+          {prepared.some((one) => location.pathname === one.to || location.pathname.startsWith(`${one.to}/`)) && (
+            <nav
+              aria-label="Prepare"
+              className="flex gap-x-5 overflow-x-auto border-b border-hair px-6 max-sm:gap-x-4 max-sm:px-3 print:hidden"
+            >
+              {prepared.map((one) => (
+                <NavLink
+                  key={one.to}
+                  to={one.to}
+                  className={({ isActive }) =>
+                    `inline-flex min-h-9 items-center whitespace-nowrap underline-offset-6 ${isActive ? 'font-bold underline decoration-3' : 'hover:underline'}`
+                  }
+                >
+                  {one.name}
+                </NavLink>
+              ))}
+            </nav>
+          )}
           {/* another class, another way of writing: what stands on the screen begins anew */}
-          <main key={inHand?.id} className="flex min-h-0 flex-1 flex-col">
+          <main key={inHand?.id} className="flex min-h-0 flex-1 flex-col max-sm:pb-14">
             <Suspense
               fallback={
                 <p className="late p-8 text-xl">One moment. Without a connection it comes when there is one.</p>

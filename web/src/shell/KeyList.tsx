@@ -1,6 +1,9 @@
 import { Window } from '../ui/Window';
+import { places } from './goKeys';
 
 const keys: readonly [string, string][] = [
+  ['G, then a letter', places.map((one) => `${one.key.toUpperCase()} ${one.name}`).join(', ')],
+  ['>', 'find something of your own'],
   ['/', 'to the sum line'],
   ['Enter', 'work the sum'],
   ['Shift Enter', 'from the sum line: put the sum on the sheet'],
@@ -11,7 +14,8 @@ const keys: readonly [string, string][] = [
   ['Home  End', 'first step, all at once'],
   ['P', 'play through'],
   ['1  2  3 …', 'another method'],
-  ['Space, then ↑ ↓', 'on a question’s handle: move it'],
+  ['Space, then ↑ ↓', 'on a handle: move the question, the part, the lesson'],
+  ['T  Z', 'on a lesson: teach it, take a change back'],
   ['A  N  O  H', 'on a timetable: the answer, the next question, other ones, cover times'],
   ['?', 'this list'],
 ];
@@ -23,7 +27,7 @@ const boardKeys: readonly [string, string][] = [
   ['R', 'show the next hidden thing'],
   ['H', 'hide things for the class to say'],
   ['C  L  K  S', 'clock, line, columns, five lines: there or not'],
-  ['T  G  W  Y', 'table, month page, written, day'],
+  ['T  P  W  Y', 'table, month page, written, day'],
   ['+  −  L  *  /', 'which operation it is, when a problem asks'],
   ['J', 'our own jumps on the line'],
   ['V', 'the line upright or across'],
@@ -32,6 +36,7 @@ const boardKeys: readonly [string, string][] = [
   ['N', 'another like this, or the next on the list'],
   ['E  U', 'an easier one, a harder one (step up)'],
   ['Q', 'the list: what is next, what has been'],
+  ['Page ↓  Page ↑', 'the next part of the lesson, the one before'],
   ['D  F', 'dark or light, full screen'],
   ['/', 'to the sum line; Shift Enter puts a sum on the list'],
   ['→ ← on the clock', '1 minute; 5 with Shift, an hour with Ctrl'],

@@ -7,7 +7,11 @@ import { part, whenIdle } from '../ui/part';
 
 /** A part of the script for each place; the others are fetched while the hands are still. */
 const places = {
+  today: () => import('../plan/Today'),
+  plan: () => import('../plan/places'),
   work: () => import('../work/WorkScreen'),
+  problems: () => import('../work/Problems'),
+  found: () => import('../work/Found'),
   board: () => import('../board/BoardScreen'),
   clock: () => import('../board/ClockDrill'),
   day: () => import('../board/DayBoard'),
@@ -34,6 +38,11 @@ const places = {
   told: () => import('../work/Told'),
   keys: () => import('./KeyList'),
 };
+const Today = part(() => places.today().then((it) => it.Today));
+const WholePlan = part(() => places.plan().then((it) => it.WholePlan));
+const LessonPaper = part(() => places.plan().then((it) => it.LessonPaper));
+const TeachPart = part(() => places.plan().then((it) => it.TeachPart));
+const Problems = part(() => places.problems().then((it) => it.Problems));
 const WorkScreen = part(() => places.work().then((it) => it.WorkScreen));
 const BoardScreen = part(() => places.board().then((it) => it.BoardScreen));
 const ClockDrill = part(() => places.clock().then((it) => it.ClockDrill));
@@ -68,6 +77,11 @@ export function Places({ who, signedOut }: { who: MeReply; signedOut: boolean })
       <NoticeProvider>
         <Routes>
           <Route element={<Frame me={who} />}>
+            <Route path="/today" element={<Today />} />
+            <Route path="/today/plan" element={<WholePlan />} />
+            <Route path="/today/print" element={<LessonPaper />} />
+            <Route path="/teach/part" element={<TeachPart />} />
+            <Route path="/problems" element={<Problems />} />
             <Route path="/prepare" element={<WorkScreen />} />
             <Route path="/teach" element={<BoardScreen />} />
             <Route path="/teach/clock" element={<ClockDrill />} />
@@ -87,7 +101,7 @@ export function Places({ who, signedOut }: { who: MeReply; signedOut: boolean })
             <Route path="/account" element={<Account />} />
             <Route path="/school" element={<School />} />
             <Route path="/sheets/:id/print" element={<PrintPreview />} />
-            <Route path="*" element={<Navigate to="/prepare" replace />} />
+            <Route path="*" element={<Navigate to="/today" replace />} />
           </Route>
         </Routes>
         {signedOut && (

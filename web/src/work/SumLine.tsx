@@ -1,7 +1,15 @@
-import { useEffect, useEffectEvent, useRef, useState } from 'react';
+import { Suspense, useEffect, useEffectEvent, useRef, useState } from 'react';
 import { Refused } from '../api/client';
 import { useKeys } from '../ui/keys';
+import { part } from '../ui/part';
 import { isOneProblem } from '../models/told';
+import type { Finder } from './Found';
+
+// fetched with the first > that is typed
+const Found = part(() => import('./Found').then((it) => it.Found));
+
+/** What begins with > is looked for among what one has, and is no sum. */
+export const isSearch = (text: string): boolean => text.trimStart().startsWith('>');
 
 interface Props {
   /** What stands in the line. */
@@ -19,10 +27,15 @@ interface Props {
 /** The sum line: one field in which any sum can be typed. What is wrong with it is said under it, kindly, after a pause. */
 export function SumLine({ text, onType, onEnter, onList, onAdd, problem }: Props) {
   const field = useRef<HTMLTextAreaElement>(null);
+  const finder = useRef<Finder>(null);
   useKeys({
     '/': () => {
       field.current?.focus();
       field.current?.select();
+    },
+    '>': () => {
+      field.current?.focus();
+      onType('>');
     },
   });
   const [patient, setPatient] = useState(true);
@@ -38,9 +51,13 @@ export function SumLine({ text, onType, onEnter, onList, onAdd, problem }: Props
     };
   }, [text]);
   // what was understood of a problem in words stands on the screen itself
-  const shown = problem instanceof Refused && !problem.problem.told && !patient && text.trim() !== '' ? problem : null;
+  const shown =
+    !isSearch(text) && problem instanceof Refused && !problem.problem.told && !patient && text.trim() !== ''
+      ? problem
+      : null;
   const example = shown?.problem.example ?? null;
   const at = shown?.problem.at ?? null;
+  const searching = isSearch(text);
   const letters = Array.from(text);
   const rest = letters.slice(at ?? 0, (at ?? 0) + 20).join('');
   // one word, or all from there on
@@ -61,9 +78,14 @@ export function SumLine({ text, onType, onEnter, onList, onAdd, problem }: Props
           onType(event.target.value.replace(/\s*\n\s*/g, ' '));
         }}
         onKeyDown={(event) => {
-          if (event.key === 'Enter') {
+          if (searching && finder.current?.onKey(event.key)) {
+            event.preventDefault();
+          } else if (event.key === 'Enter') {
             event.preventDefault();
             setPatient(false);
+            if (searching) {
+              return;
+            }
             if (event.shiftKey) {
               onAdd();
             } else {
@@ -89,6 +111,9 @@ export function SumLine({ text, onType, onEnter, onList, onAdd, problem }: Props
         autoCapitalize="off"
         spellCheck={false}
         maxLength={1200}
+        role={searching ? 'combobox' : undefined}
+        aria-expanded={searching ? true : undefined}
+        aria-controls={searching ? 'found' : undefined}
         aria-invalid={shown !== null}
         aria-describedby={shown ? 'sum-problem' : undefined}
         className="absolute top-0 right-0 left-0 z-10 block h-11 resize-none overflow-hidden rounded-md border-2 border-ink bg-sheet py-1.5 pr-12 pl-3.5 text-xl leading-7 whitespace-nowrap placeholder:text-soft focus:h-auto focus:max-h-72 focus:min-h-11 focus:overflow-y-auto focus:whitespace-pre-wrap focus:[field-sizing:content]"
@@ -99,6 +124,18 @@ export function SumLine({ text, onType, onEnter, onList, onAdd, problem }: Props
       >
         /
       </kbd>
+      {searching && (
+        <Suspense fallback={null}>
+          <Found
+            ref={finder}
+            text={text.replace(/^\s*>\s*/, '')}
+            onDone={() => {
+              onType('');
+              field.current?.blur();
+            }}
+          />
+        </Suspense>
+      )}
       {shown && (
         <div
           id="sum-problem"

@@ -13,6 +13,8 @@ export interface Line {
   place: (parts: Record<string, string | null>) => void;
   /** Sums that are to go on the sheet, in order; they were asked for before they were worked. */
   wishes: readonly string[];
+  /** One more sum that is to go on the sheet. */
+  wish: (sum: string) => void;
   /** Takes the first wish off the list. */
   granted: () => void;
 }

@@ -1,0 +1,108 @@
+import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
+import { rectSortingStrategy, SortableContext, sortableKeyboardCoordinates, useSortable } from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
+import { ChevronLeft, ChevronRight, GripVertical } from 'lucide-react';
+import { Link } from 'react-router';
+import type { LessonLineReply, PlanReply } from '../api/types';
+import { useAddress } from '../ui/useAddress';
+import { mondayOf, plusDays, shortDay, weekOf } from './days';
+import { useMoves } from './useMoves';
+
+/** The week in a line, with what is still to be done about each lesson; lessons are dragged to one another's places. */
+export function WeekLine({ plan, classId, chosen }: { plan: PlanReply; classId: string; chosen: string }) {
+  const { params, put } = useAddress();
+  const on = plan.lessons.find((one) => one.id === chosen)?.on ?? plan.today;
+  const monday = params.get('week') ?? mondayOf(on);
+  const days = weekOf(monday, plan.lessons);
+  const shown = days.flatMap((day) => day.lessons);
+  const moves = useMoves(plan, classId);
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+  const turn = 'grid size-10 shrink-0 place-items-center rounded-md hover:bg-wash';
+  return (
+    <nav aria-label="The week" className="flex items-stretch gap-1 border-b-2 border-ink pb-3">
+      <button
+        type="button"
+        className={turn}
+        aria-label="The week before"
+        onClick={() => {
+          put({ week: plusDays(monday, -7) });
+        }}
+      >
+        <ChevronLeft aria-hidden="true" />
+      </button>
+      <DndContext
+        sensors={sensors}
+        collisionDetection={closestCenter}
+        onDragEnd={({ active, over }) => {
+          const to = shown.find((one) => one.id === over?.id);
+          if (to && active.id !== to.id) {
+            moves.to(String(active.id), to);
+          }
+        }}
+      >
+        <SortableContext items={shown.map((one) => one.id)} strategy={rectSortingStrategy}>
+          <ol className="grid min-w-0 flex-1 auto-cols-fr grid-flow-col max-sm:grid-flow-row">
+            {days.map((day) => (
+              <li
+                key={day.on}
+                className={`min-w-0 border-l border-hair px-2.5 ${day.lessons.length === 0 ? 'max-sm:hidden' : ''} ${day.on === plan.today ? 'bg-wash' : ''}`}
+                aria-current={day.on === plan.today ? 'date' : undefined}
+              >
+                <p className={day.lessons.length === 0 ? 'text-soft' : 'font-bold'}>
+                  {shortDay(day.on)}
+                  {day.on === plan.today && <span className="font-normal">, today</span>}
+                </p>
+                {day.lessons.map((one) => (
+                  <Cell key={one.id} lesson={one} chosen={one.id === chosen} />
+                ))}
+              </li>
+            ))}
+          </ol>
+        </SortableContext>
+      </DndContext>
+      <button
+        type="button"
+        className={turn}
+        aria-label="The week after"
+        onClick={() => {
+          put({ week: plusDays(monday, 7) });
+        }}
+      >
+        <ChevronRight aria-hidden="true" />
+      </button>
+    </nav>
+  );
+}
+
+function Cell({ lesson, chosen }: { lesson: LessonLineReply; chosen: boolean }) {
+  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id: lesson.id });
+  return (
+    <div
+      ref={setNodeRef}
+      style={{ transform: CSS.Translate.toString(transform), transition }}
+      className={`group relative -mx-1 rounded px-1 ${isDragging ? 'z-10 bg-sheet outline-2 outline-ink' : ''}`}
+    >
+      <Link
+        to={`/today?lesson=${lesson.id}`}
+        aria-current={chosen ? 'page' : undefined}
+        className={`block pr-5 leading-snug [overflow-wrap:anywhere] hover:underline ${chosen ? 'font-bold underline decoration-3 underline-offset-4' : ''}`}
+      >
+        {lesson.title}
+      </Link>
+      <p className="text-soft">{lesson.word === '' ? lesson.start.replace(/^0/, '') : lesson.word}</p>
+      <button
+        type="button"
+        className="absolute top-0 right-0 grid min-h-7 min-w-6 cursor-grab touch-none place-items-center text-soft hover:text-ink"
+        aria-label={`Move “${lesson.title}”, ${shortDay(lesson.on)}`}
+        data-own-keys
+        {...attributes}
+        {...listeners}
+      >
+        <GripVertical size={18} aria-hidden="true" />
+      </button>
+    </div>
+  );
+}

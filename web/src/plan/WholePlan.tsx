@@ -1,0 +1,181 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { ask } from '../api/client';
+import type { PlanFileRequest, PlanReply } from '../api/types';
+import { useClasses } from '../classroom/useClasses';
+import { Button } from '../ui/Button';
+import { ChooseFile } from '../ui/ChooseFile';
+import { useNotice } from '../ui/notices';
+import { useTitle } from '../ui/useTitle';
+import { longDay } from './days';
+import { PlanForm } from './PlanForm';
+import { planQuery } from './queries';
+
+/** All lessons of a class, one under the other; planning them anew; taking them out and bringing them in. */
+export function WholePlan() {
+  useTitle('The whole plan');
+  const { inHand } = useClasses();
+  const classId = inHand?.id ?? '';
+  const plan = useQuery(planQuery(classId));
+  if (plan.isError) {
+    return <p className="p-6 text-lg">{plan.error.message}</p>;
+  }
+  if (!plan.data || !inHand) {
+    return inHand ? (
+      <p className="late p-8 text-xl">One moment.</p>
+    ) : (
+      <p className="p-6 text-xl">
+        <Link to="/classes" className="underline underline-offset-4">
+          Write down a class
+        </Link>{' '}
+        first.
+      </p>
+    );
+  }
+  const { lessons } = plan.data;
+  return (
+    <section aria-label="The whole plan" className="mx-auto w-full max-w-5xl min-w-0 flex-1 px-6 py-4">
+      <Link to="/today" className="underline underline-offset-4">
+        Today
+      </Link>
+      <h1 className="mt-1 text-3xl font-bold">The plan of {inHand.name}</h1>
+      {lessons.length > 0 && (
+        <ol className="mt-4 divide-y divide-hair border-y border-hair" aria-label="Lessons">
+          {lessons.map((one) => (
+            <li key={one.id}>
+              <Link
+                to={`/today?lesson=${one.id}`}
+                className="grid grid-cols-[12rem_minmax(0,1fr)] gap-x-4 px-2 py-2 text-lg hover:bg-wash max-sm:grid-cols-1 sm:grid-cols-[12rem_minmax(0,1fr)_10rem]"
+              >
+                <span>
+                  {longDay(one.on)}
+                  <span className="block text-soft">
+                    {one.start.replace(/^0/, '')}, {one.minutes} min
+                  </span>
+                </span>
+                <span className="font-bold">{one.title}</span>
+                <span className="text-soft">{one.word}</span>
+              </Link>
+            </li>
+          ))}
+        </ol>
+      )}
+      <h2 className="mt-8 text-2xl font-bold">{lessons.length > 0 ? 'Plan anew' : 'Plan the lessons'}</h2>
+      <PlanForm key={classId} plan={plan.data} classId={classId} taught={inHand.taught} />
+      <OutAndIn plan={plan.data} classId={classId} />
+    </section>
+  );
+}
+
+function OutAndIn({ plan, classId }: { plan: PlanReply; classId: string }) {
+  const client = useQueryClient();
+  const notice = useNotice();
+  const [address, setAddress] = useState<string | null>(null);
+  const renew = useMutation({
+    mutationFn: () => ask<{ path: string }>('POST', `/api/classes/${classId}/plan/feed`),
+    onSuccess: ({ path }) => {
+      setAddress(window.location.origin + path);
+      client.setQueryData(planQuery(classId).queryKey, (now: PlanReply | undefined) => now && { ...now, feed: true });
+    },
+    onError: (failure) => {
+      notice(failure.message);
+    },
+  });
+  const end = useMutation({
+    mutationFn: () => ask<null>('DELETE', `/api/classes/${classId}/plan/feed`),
+    onSuccess: () => {
+      setAddress(null);
+      client.setQueryData(planQuery(classId).queryKey, (now: PlanReply | undefined) => now && { ...now, feed: false });
+    },
+    onError: (failure) => {
+      notice(failure.message);
+    },
+  });
+  const bringIn = useMutation({
+    mutationFn: (content: string) =>
+      ask<PlanReply>('POST', `/api/classes/${classId}/plan/file`, { content } satisfies PlanFileRequest),
+    onSuccess: (reply) => {
+      client.setQueryData(planQuery(classId).queryKey, reply);
+      notice(`${reply.lessons.length} lessons are in the plan.`);
+    },
+    onError: (failure) => {
+      notice(failure.message);
+    },
+  });
+  const out = 'inline-flex min-h-10 items-center underline underline-offset-4';
+  return (
+    <section aria-label="Out and in" className="mt-8 border-t-2 border-ink pt-4 text-lg">
+      <h2 className="text-2xl font-bold">Out and in</h2>
+      <ul className="mt-2 flex flex-wrap gap-x-6">
+        <li>
+          <a href={`/api/classes/${classId}/plan.ics`} download className={out}>
+            A calendar file
+          </a>
+        </li>
+        <li>
+          <a href={`/api/classes/${classId}/plan.csv`} download className={out}>
+            A list, CSV
+          </a>
+        </li>
+        <li>
+          <a href={`/api/classes/${classId}/plan/file`} download="plan.json" className={out}>
+            A file for a colleague
+          </a>
+        </li>
+      </ul>
+      <p className="text-soft">No children are named in the calendar and the file; your notes are in the list alone.</p>
+      <h3 className="mt-4 font-bold">A calendar that keeps up</h3>
+      <p>
+        {plan.feed
+          ? 'There is a private address to subscribe to. Whoever has it sees the lessons; a new one ends it.'
+          : 'A private address that a calendar can subscribe to. Whoever has it sees the lessons.'}
+      </p>
+      <div className="mt-2 flex flex-wrap items-center gap-3">
+        <Button
+          onClick={() => {
+            renew.mutate();
+          }}
+        >
+          {plan.feed ? 'A new address' : 'Make an address'}
+        </Button>
+        {plan.feed && (
+          <Button
+            look="quiet"
+            onClick={() => {
+              end.mutate();
+            }}
+          >
+            No address any more
+          </Button>
+        )}
+      </div>
+      {address !== null && (
+        <label className="mt-3 block">
+          Copy it now: it is shown this once.
+          <input
+            readOnly
+            value={address}
+            className="mt-1 block w-full rounded-md border-2 border-ink bg-sheet px-3 py-2 font-mono text-base"
+            onFocus={(event) => {
+              event.target.select();
+            }}
+          />
+        </label>
+      )}
+      <h3 className="mt-4 font-bold">From a colleague</h3>
+      <p className="mb-2">Its lessons take the next times of this class; what was taught stays.</p>
+      <ChooseFile
+        accept=".json,application/json"
+        label="A colleague’s plan"
+        onFile={(file) => {
+          void file.text().then((content) => {
+            bringIn.mutate(content);
+          });
+        }}
+      >
+        Choose a file
+      </ChooseFile>
+    </section>
+  );
+}

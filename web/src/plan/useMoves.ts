@@ -1,0 +1,70 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { ask } from '../api/client';
+import type { LessonLineReply, PlanReply, SlotsRequest } from '../api/types';
+import { useNotice } from '../ui/notices';
+import { planQuery } from './queries';
+
+interface Move {
+  path: string;
+  method?: 'POST' | 'DELETE';
+  body?: object;
+  /** What is said when it is done. */
+  said: string;
+  /** Where its undo leads, if it is not the former days. */
+  back?: string;
+}
+
+/** Lessons go to other days; each time with a way back. */
+export function useMoves(plan: PlanReply, classId: string) {
+  const client = useQueryClient();
+  const notice = useNotice();
+  const show = (reply: PlanReply) => {
+    client.setQueryData(planQuery(classId).queryKey, reply);
+    void client.invalidateQueries({ queryKey: ['lesson'] });
+    void client.invalidateQueries({ queryKey: ['plan', classId, 'path'] });
+  };
+  const back = useMutation({
+    mutationFn: (path: string | undefined) =>
+      path === undefined
+        ? ask<PlanReply>('PUT', `/api/classes/${classId}/plan/slots`, {
+            slots: plan.lessons.map(({ id, on, start, minutes }) => ({ id, on, start, minutes })),
+          } satisfies SlotsRequest)
+        : ask<PlanReply>('POST', path),
+    onSuccess: show,
+    onError: (failure) => {
+      notice(failure.message);
+    },
+  });
+  const move = useMutation({
+    mutationFn: ({ path, method = 'POST', body }: Move) => ask<PlanReply>(method, path, body),
+    onSuccess: (reply, { said, back: path }) => {
+      show(reply);
+      notice(said, () => {
+        back.mutate(path);
+      });
+    },
+    onError: (failure) => {
+      notice(failure.message);
+    },
+  });
+  return {
+    /** To the place of another lesson. */
+    to: (id: string, other: LessonLineReply) => {
+      move.mutate({ path: `/api/lessons/${id}/move`, body: { to: other.id }, said: 'The lesson has moved.' });
+    },
+    slip: (id: string) => {
+      move.mutate({
+        path: `/api/lessons/${id}/slip`,
+        said: 'The lesson slips to the next time, and the rest with it.',
+      });
+    },
+    remove: (id: string) => {
+      move.mutate({
+        path: `/api/lessons/${id}`,
+        method: 'DELETE',
+        said: 'The lesson is dropped.',
+        back: `/api/lessons/${id}/restore`,
+      });
+    },
+  };
+}
