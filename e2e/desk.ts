@@ -80,7 +80,7 @@ export const test = base.extend<{ desk: Desk }, { signedIn: Kept }>({
       }
     });
     const desk = new Desk(page);
-    await page.goto('/');
+    await page.goto('/prepare');
     await expect(desk.sumLine).toBeVisible();
     await use(desk);
     expect(broken).toEqual([]);

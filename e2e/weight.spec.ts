@@ -36,6 +36,7 @@ test('the script comes in parts: sign-in, the first view, and the rest while the
   await page.getByLabel('Password').fill(teacher.password);
   await page.keyboard.press('Enter');
   await expect(page.getByLabel('Sum line')).toBeVisible();
+  await expect(page.getByRole('list', { name: 'Parts of the lesson' })).toBeVisible();
   await page.waitForLoadState('networkidle');
   const first = await fetched();
   expect(first, 'the first view').toBeLessThan(140);
@@ -45,6 +46,7 @@ test('the script comes in parts: sign-in, the first view, and the rest while the
   await page.waitForLoadState('networkidle');
   // now every place opens without a connection
   await page.context().setOffline(true);
+  await page.getByRole('link', { name: 'Prepare', exact: true }).click();
   await page.getByRole('link', { name: 'Sheets', exact: true }).click();
   await expect(page).toHaveURL(/\/sheets/);
   await expect(page.getByRole('main')).toBeVisible();

@@ -60,7 +60,7 @@ final class HouseRules
         'Machine' => ['Printing'],
         'School' => ['Account', 'Api', 'Classroom'],
         'Search' => ['Account', 'Classroom', 'Plan', 'Sheet', 'Timetable'],
-        'Demo' => ['Account', 'Classroom', 'Marking', 'Sheet'],
+        'Demo' => ['Account', 'Classroom', 'Marking', 'Plan', 'Sheet'],
     ];
 
     /** The core is the subject alone: no framework, no database, no HTTP. */

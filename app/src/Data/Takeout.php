@@ -21,6 +21,8 @@ use Rostik\App\Marking\Paper;
 use Rostik\App\Marking\Pile;
 use Rostik\App\Marking\PileCsv;
 use Rostik\App\Marking\PilePart;
+use Rostik\App\Plan\PlannedLesson;
+use Rostik\App\Plan\Plans;
 use Rostik\App\Practice\Practice;
 use Rostik\App\Practice\Put;
 use Rostik\App\Practice\Seat;
@@ -44,7 +46,7 @@ final readonly class Takeout
     /** Of `data.json`. */
     public const VERSION = 1;
 
-    public function __construct(private EntityManagerInterface $entities, private NormalizerInterface $normalizer, private ClassEvidence $evidence, private Tallies $tallies, private Classrooms $classrooms, private ClockInterface $clock)
+    public function __construct(private EntityManagerInterface $entities, private NormalizerInterface $normalizer, private ClassEvidence $evidence, private Tallies $tallies, private Plans $plans, private Classrooms $classrooms, private ClockInterface $clock)
     {
     }
 
@@ -68,6 +70,7 @@ final readonly class Takeout
                 'piles' => array_map($this->pile(...), $piles),
                 'practices' => array_merge([], ...array_map($this->practices(...), $classes)),
                 'tallies' => array_merge([], ...array_map($this->tallies(...), $classes)),
+                'lessons' => array_merge([], ...array_map($this->lessons(...), $classes)),
             ]),
         ];
         foreach ($sheets as $i => $sheet) {
@@ -93,7 +96,7 @@ final readonly class Takeout
     {
         return [
             'README.txt' => self::readme('of the class '.$class->name().', '.$class->school()->name(), $this->clock->now()),
-            'data.json' => $this->json(['classes' => [$this->classroom($class)], 'piles' => array_map($this->pile(...), $this->pilesOf($class)), 'practices' => $this->practices($class), 'tallies' => $this->tallies($class)]),
+            'data.json' => $this->json(['classes' => [$this->classroom($class)], 'piles' => array_map($this->pile(...), $this->pilesOf($class)), 'practices' => $this->practices($class), 'tallies' => $this->tallies($class), 'lessons' => $this->lessons($class)]),
         ] + $this->lists($class);
     }
 
@@ -179,6 +182,12 @@ final readonly class Takeout
     private function tallies(Classroom $class): array
     {
         return array_map(static fn (TallyReply $tally): array => ['classId' => $class->id()->toRfc4122(), 'onDay' => $tally->on, 'target' => $tally->target, 'tries' => array_map(static fn (TryReply $one): array => ['tenths' => $one->tenths, 'child' => $one->child], $tally->tries)], $this->tallies->of($class));
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function lessons(Classroom $class): array
+    {
+        return array_map(fn (PlannedLesson $lesson): array => ['classId' => $class->id()->toRfc4122(), 'onDay' => $lesson->on(), 'title' => $this->plans->title($lesson), 'state' => $lesson->state()->value, 'note' => $lesson->note(), 'took' => $lesson->took(), 'parts' => $lesson->parts()], $this->plans->lessons($class));
     }
 
     /** @return list<Put> that were answered */

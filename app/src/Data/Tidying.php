@@ -16,6 +16,7 @@ use Rostik\App\Account\Tries;
 use Rostik\App\Activity\Tally;
 use Rostik\App\Classroom\Classroom;
 use Rostik\App\Marking\Pile;
+use Rostik\App\Plan\PlannedLesson;
 use Rostik\App\Practice\Practice;
 use Rostik\App\Sheet\SheetRepository;
 
@@ -44,8 +45,10 @@ final readonly class Tidying
                     $piles += $this->gone(Practice::class, 'p.owner = :of AND p.openedAt < :before', $teacher->id()->toBinary(), $before);
                 }
             }
+            $this->gone(PlannedLesson::class, 'p.classroom IN (SELECT c.id FROM '.Classroom::class.' c WHERE c.school = :of) AND p.deletedAt < :before', $school->id()->toBinary(), $deleted);
             if (null !== $keeping->marksMonths) {
                 $this->gone(Tally::class, 'p.classroom IN (SELECT c.id FROM '.Classroom::class.' c WHERE c.school = :of) AND p.takenAt < :before', $school->id()->toBinary(), $now->modify('-'.$keeping->marksMonths.' months'));
+                $this->gone(PlannedLesson::class, 'p.classroom IN (SELECT c.id FROM '.Classroom::class.' c WHERE c.school = :of) AND p.onDay < :before', $school->id()->toBinary(), $now->modify('-'.$keeping->marksMonths.' months'));
             }
             array_push($classes, ...$this->leave($school, $now));
         }

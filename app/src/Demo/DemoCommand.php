@@ -31,13 +31,14 @@ final class DemoCommand extends Command
         private readonly UserPasswordHasherInterface $hasher,
         private readonly Sheets $sheets,
         private readonly DemoPapers $papers,
+        private readonly DemoPlan $plan,
     ) {
         parent::__construct();
     }
 
     protected function configure(): void
     {
-        $this->addOption('marked', null, InputOption::VALUE_NONE, 'with papers that are marked');
+        $this->addOption('marked', null, InputOption::VALUE_NONE, 'with papers that are marked, and lessons that are planned');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -65,6 +66,9 @@ final class DemoCommand extends Command
             $this->entities->persist($pile);
         }
         $this->entities->flush();
+        if (true === $input->getOption('marked')) {
+            $this->plan->make($class, self::TAUGHT);
+        }
         $output->writeln('The demonstration classroom is loaded.');
 
         return self::SUCCESS;

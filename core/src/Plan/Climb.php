@@ -143,7 +143,7 @@ final readonly class Climb
             // as evenly as can be
             while (\count($all) - $i - 1 < intdiv(($i + 1) * $back, \count($steps))) {
                 $rung = $this->weakest($met, $facts);
-                $all[] = new Step($rung, Purpose::Back, \sprintf('To come back to: %s, and it was met %s.', $facts->of($rung)->text(), self::ago(\count($all) + 1 - $met[$rung])));
+                $all[] = new Step($rung, Purpose::Back, \sprintf('To come back to: it was met %s, and %s.', self::ago(\count($all) + 1 - $met[$rung]), $facts->of($rung)->text()));
                 $met[$rung] = \count($all);
             }
         }

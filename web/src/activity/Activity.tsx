@@ -9,6 +9,7 @@ import { useKeys } from '../ui/keys';
 import { Line, Pick } from '../ui/Pick';
 import { useAddress } from '../ui/useAddress';
 import { useTitle } from '../ui/useTitle';
+import { IntoLesson } from './IntoLesson';
 import { NotThere } from './NotThere';
 import { activityQuery, chosen, levels, wantedOf } from './queries';
 
@@ -82,7 +83,12 @@ export function Activity() {
             </Button>
           </div>
         </div>
-        <div className="flex gap-2.5 border-t-2 border-ink px-5 py-3">
+        {params.get('lesson') !== null && (
+          <div className="border-t-2 border-ink px-5 pt-3 max-lg:pb-1">
+            <IntoLesson it={it} params={params} />
+          </div>
+        )}
+        <div className={`flex gap-2.5 px-5 py-3 ${params.get('lesson') === null ? 'border-t-2 border-ink' : ''}`}>
           <Link
             to={`/teach/activity/${id}${search}`}
             className="inline-flex min-h-11 flex-1 items-center justify-center rounded-md border-2 border-ink bg-ink px-4 text-lg font-bold text-paper hover:opacity-85"

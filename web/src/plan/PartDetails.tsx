@@ -7,10 +7,13 @@ import { Button } from '../ui/Button';
 /** One part, opened: its minutes, what is in it, and why. */
 export function PartDetails({
   part,
+  lesson,
   onChange,
   onOther,
 }: {
   part: PartReply;
+  /** Its id. */
+  lesson: string;
   onChange: (next: PartText | null) => void;
   onOther: () => void;
 }) {
@@ -84,6 +87,14 @@ export function PartDetails({
             className="px-2 underline underline-offset-4"
           >
             Look at it
+          </Link>
+        )}
+        {(text.kind === 'warm-up' || text.kind === 'activity') && (
+          <Link
+            to={`/activities?${new URLSearchParams({ lesson, part: text.id, minutes: String(part.minutes), ...(text.rung === null ? {} : { rung: text.rung }) }).toString()}`}
+            className="px-2 underline underline-offset-4"
+          >
+            All that would fit
           </Link>
         )}
         <Button

@@ -63,6 +63,7 @@ export function Parts({ lesson, onChange, onOther }: Props) {
             <PartRow
               key={part.text.id}
               part={part}
+              lesson={lesson.id}
               over={part.starts + part.minutes > end}
               open={open === part.text.id}
               onOpen={() => {
@@ -97,6 +98,7 @@ export function Parts({ lesson, onChange, onOther }: Props) {
 
 function PartRow({
   part,
+  lesson,
   over,
   open,
   onOpen,
@@ -104,6 +106,7 @@ function PartRow({
   onOther,
 }: {
   part: PartReply;
+  lesson: string;
   /** Whether it goes on after the lesson is over. */
   over: boolean;
   open: boolean;
@@ -158,7 +161,7 @@ function PartRow({
             <GripVertical size={20} aria-hidden="true" />
           </button>
         </div>
-        {open && <PartDetails part={part} onChange={onChange} onOther={onOther} />}
+        {open && <PartDetails part={part} lesson={lesson} onChange={onChange} onOther={onOther} />}
       </div>
     </li>
   );

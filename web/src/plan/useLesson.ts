@@ -25,7 +25,7 @@ function meanwhile(lesson: LessonReply, { parts, note, ready }: Written): Lesson
     note,
     parts: parts.flatMap((text) => {
       const there = lesson.parts.find((one) => one.text.id === text.id);
-      return there ? [{ ...there, text }] : [];
+      return there ? [{ ...there, text, minutes: text.minutes ?? there.minutes }] : [];
     }),
     ready: lesson.ready.map((one) => ({ ...one, ready: ready.includes(one.id) })),
   };

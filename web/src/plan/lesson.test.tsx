@@ -1,0 +1,187 @@
+// @vitest-environment jsdom
+import { screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { describe, expect, it } from 'vitest';
+import type { ClassReply, LessonReply, LessonRequest, PartReply, PartText, PlanReply } from '../api/types';
+import { usualStyle } from '../classroom/styles';
+import { show, silentServer } from '../testing/show';
+import { clockOf, placeOf } from './teach';
+import { Today } from './Today';
+
+const text = (id: string, kind: PartText['kind'], part: Partial<PartText> = {}): PartText => ({
+  id,
+  kind,
+  rung: 'across-noon',
+  minutes: null,
+  activity: null,
+  group: null,
+  options: {},
+  level: 'core',
+  seed: 4,
+  sums: [],
+  questions: 0,
+  why: '',
+  note: '',
+  ...part,
+});
+const part = (of: PartText, starts: number, minutes: number): PartReply => ({
+  text: of,
+  title: of.kind,
+  content: '',
+  sums: of.sums,
+  from: '',
+  starts,
+  minutes,
+  takes: minutes,
+  said: 'as usual',
+});
+const lesson: LessonReply = {
+  id: 'l1',
+  classId: 'k',
+  revision: 1,
+  on: '2026-11-26',
+  start: '09:40',
+  from: '{h:9}:{m:40} {x:a.m.}',
+  until: '{h:10}:{m:40} {x:a.m.}',
+  minutes: 60,
+  title: 'Go across noon',
+  rung: 'across-noon',
+  purpose: 'new',
+  why: 'You want it.',
+  state: 'planned',
+  parts: [
+    part(text('warm', 'warm-up', { activity: 'last-ferry', group: 4, options: { rule: 'pass' } }), 580, 10),
+    part(text('say', 'explain', { sums: ['10:50 a.m. + 2 h', '11:20 a.m. + 50 min'] }), 590, 10),
+    part(text('own', 'on-your-own', { questions: 12 }), 600, 43),
+  ],
+  over: 3,
+  changes: [{ said: '9 questions in place of 12', saves: 4, parts: [text('own', 'on-your-own', { questions: 9 })] }],
+  ready: [
+    { id: 'own:sheets', what: '7 support, 11 core, 6 stretch sheets', ready: false, printed: true, made: false },
+    { id: 'warm:dice', what: '6 dice', ready: false, printed: false, made: true },
+  ],
+  sheets: {},
+  levels: {},
+  took: {},
+  note: '',
+};
+const plan: PlanReply = {
+  course: null,
+  feed: false,
+  lessons: [
+    {
+      id: 'l1',
+      on: '2026-11-26',
+      start: '09:40',
+      minutes: 60,
+      title: 'Go across noon',
+      rung: 'across-noon',
+      purpose: 'new',
+      state: 'planned',
+      word: 'sheets to make',
+    },
+  ],
+  waiting: [{ kind: 'ticket', id: 's9', what: 'Mark Wednesday’s ticket', more: '24 papers' }],
+  said: [],
+  today: '2026-11-26',
+  now: '09:00',
+};
+const kittiwakes = {
+  id: 'k',
+  name: 'Kittiwakes',
+  children: [],
+  taught: [],
+  methods: [],
+  inHand: true,
+  style: usualStyle,
+} as unknown as ClassReply;
+
+describe('the way to the board', () => {
+  it('is the board with its sums, the activity with all that is chosen, or a screen that says what to do', () => {
+    const [warm, say, own] = lesson.parts;
+    if (!warm || !say || !own) {
+      throw new Error('There are three parts.');
+    }
+    expect(placeOf(lesson, warm)).toBe('/teach/activity/last-ferry?level=core&seed=4&group=4&with.rule=pass');
+    const board = new URLSearchParams(placeOf(lesson, say).split('?')[1]);
+    expect([board.get('sum'), board.get('queue')]).toEqual(['10:50 a.m. + 2 h', '11:20 a.m. + 50 min']);
+    expect(placeOf(lesson, own)).toBe('/teach/part?lesson=l1&part=own');
+  });
+  it('says times as the clock on the wall does', () => {
+    expect([clockOf(607), clockOf(0), clockOf(1445)]).toEqual(['10:07', '0:00', '0:05']);
+  });
+});
+
+describe('Today', () => {
+  const asked = silentServer();
+  const today = (it = lesson) => {
+    let now = it;
+    asked.mockImplementation((method, path, body) => {
+      if (path === '/api/classes') {
+        return Promise.resolve([kittiwakes]);
+      }
+      if (path.endsWith('/plan')) {
+        return Promise.resolve(plan);
+      }
+      if (path.endsWith('/plan/path')) {
+        return Promise.resolve([]);
+      }
+      if (method === 'PUT') {
+        const { parts, ready, note } = body as LessonRequest;
+        now = {
+          ...now,
+          revision: now.revision + 1,
+          note: note ?? '',
+          parts: now.parts.flatMap((one) => {
+            const sent = parts.find((other) => other.id === one.text.id);
+            return sent ? [{ ...one, text: sent, minutes: sent.minutes ?? one.takes }] : [];
+          }),
+          ready: now.ready.map((one) => ({ ...one, ready: ready?.includes(one.id) ?? false })),
+        };
+      }
+      return Promise.resolve(now);
+    });
+    show(<Today />, '/today');
+  };
+  const sent = () => asked.mock.calls.filter(([method]) => method === 'PUT').map(([, , body]) => body as LessonRequest);
+
+  it('says what is over and what would fit, what must be ready and what waits', async () => {
+    today();
+    expect(await screen.findByText('3 minutes over.')).toBeTruthy();
+    const waiting = within(screen.getByRole('region', { name: 'Waiting' }));
+    expect(waiting.getByRole('link', { name: 'Mark Wednesday’s ticket' }).getAttribute('href')).toBe('/mark?sheet=s9');
+    expect(screen.getByText(', not made yet')).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: /9 questions in place of 12/ }));
+    await waitFor(() => {
+      expect(sent()[0]?.parts.map((one) => one.questions)).toEqual([9]);
+    });
+  });
+
+  it('sends quick changes one after the other, each on the one before, and takes them back', async () => {
+    today();
+    await userEvent.click(await screen.findByRole('button', { name: /^explain/ }));
+    const more = screen.getByRole('button', { name: 'Minutes of explain: one more' });
+    await userEvent.click(more);
+    await userEvent.click(more);
+    await userEvent.click(more);
+    await waitFor(() => {
+      expect(sent()).toHaveLength(3);
+    });
+    expect(sent().map((one) => one.parts[1]?.minutes)).toEqual([11, 12, 13]);
+    expect(sent().map((one) => one.revision)).toEqual([1, 2, 3]);
+    await userEvent.click(screen.getByRole('button', { name: /^Undo/ }));
+    await waitFor(() => {
+      expect(sent()[3]?.parts[1]?.minutes).toBe(12);
+    });
+  });
+
+  it('keeps what is ready, and offers paper only for what comes out of a printer', async () => {
+    today();
+    expect(await screen.findByRole('button', { name: 'Print what is missing' })).toBeTruthy();
+    await userEvent.click(screen.getByRole('checkbox', { name: /7 support/ }));
+    await waitFor(() => {
+      expect(sent()[0]?.ready).toEqual(['own:sheets']);
+    });
+    expect(screen.queryByRole('button', { name: 'Print what is missing' })).toBeNull();
+  });
+});
