@@ -45,6 +45,10 @@ test('from an empty class to a planned week, taught, its ticket printed and mark
   await expect(page.getByRole('status').filter({ hasText: /to spare|fits to the minute/ })).toBeVisible();
   await desk.hasNoBarriers();
 
+  // that was at midnight: it waits to be told of
+  await page.getByRole('link', { name: 'How did today go?' }).click();
+  await expect(page.getByRole('button', { name: 'How did it go?' })).toBeVisible();
+
   // on the board, part by part
   await page.getByRole('button', { name: 'Teach it' }).click();
   const line = page.getByRole('region', { name: 'The lesson' });
@@ -67,6 +71,7 @@ test('from an empty class to a planned week, taught, its ticket printed and mark
 
   // afterwards
   await page.getByRole('button', { name: 'How did it go?' }).click();
+  await expect(page.getByRole('dialog', { name: 'How did it go?' })).toBeVisible();
   await desk.hasNoBarriers('[role=dialog]');
   await page.getByLabel(/^Explain/).fill('14');
   await page.getByRole('button', { name: 'Keep it' }).click();
@@ -98,9 +103,14 @@ test('a lesson is changed by pointer and by keys, fits again at one press, slips
     (await parts(page).allTextContents()).map((one) => one.replace(/\d+:\d\d/, '').slice(0, 12));
   const before = await names();
   // a part moved by keys
-  await page.getByRole('button', { name: 'Move Explain' }).focus();
+  const grip = page.getByRole('button', { name: 'Move Explain' });
+  // moving comes when the hands are still
+  await expect(grip).toHaveAttribute('aria-roledescription', 'sortable');
+  await grip.focus();
   await page.keyboard.press('Space');
+  await expect(page.getByText('Part 3 lifted.').or(page.getByText('Now at place 3.'))).toBeAttached();
   await page.keyboard.press('ArrowDown');
+  await expect(page.getByText('Now at place 4.')).toBeAttached();
   await page.keyboard.press('Space');
   await expect.poll(names).not.toEqual(before);
   await page.getByRole('button', { name: 'Undo', exact: true }).click();

@@ -1,15 +1,20 @@
-import { useState } from 'react';
+import { Ellipsis } from 'lucide-react';
+import { Suspense, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { LessonReply, PlanReply } from '../api/types';
 import { Marked } from '../models/Marked';
 import { Button } from '../ui/Button';
 import { useKeys } from '../ui/keys';
-import { After } from './After';
+import { part } from '../ui/part';
+import { useStill } from '../ui/useStill';
 import { longDay } from './days';
-import { LessonMenu } from './LessonMenu';
 import { Parts } from './Parts';
 import { placeOf, useTaught } from './teach';
 import { useLesson } from './useLesson';
+
+// fetched when the hands are still, or when they are asked for
+const LessonMenu = part(() => import('./LessonMenu').then((it) => it.LessonMenu));
+const After = part(() => import('./After').then((it) => it.After));
 
 /** A lesson in its parts, each as high as it is long, with the times of the clock beside them. */
 export function Lesson({ lesson, plan }: { lesson: LessonReply; plan: PlanReply }) {
@@ -17,6 +22,21 @@ export function Lesson({ lesson, plan }: { lesson: LessonReply; plan: PlanReply 
   const taught = useTaught();
   const navigate = useNavigate();
   const [after, setAfter] = useState(false);
+  const [asked, setAsked] = useState(false);
+  const still = useStill();
+  const menuButton = (
+    <button
+      type="button"
+      className="grid size-11 place-items-center rounded-md hover:bg-wash"
+      aria-label="More about this lesson"
+      aria-haspopup="menu"
+      onClick={() => {
+        setAsked(true);
+      }}
+    >
+      <Ellipsis aria-hidden="true" />
+    </button>
+  );
   const teach = () => {
     const [first] = lesson.parts;
     if (first) {
@@ -48,7 +68,13 @@ export function Lesson({ lesson, plan }: { lesson: LessonReply; plan: PlanReply 
               Undo
             </Button>
           )}
-          <LessonMenu lesson={lesson} plan={plan} />
+          {still || asked ? (
+            <Suspense fallback={menuButton}>
+              <LessonMenu lesson={lesson} plan={plan} opened={asked} />
+            </Suspense>
+          ) : (
+            menuButton
+          )}
           {begins && (
             <Button
               look={lesson.state === 'planned' ? 'plain' : 'quiet'}
@@ -123,13 +149,15 @@ export function Lesson({ lesson, plan }: { lesson: LessonReply; plan: PlanReply 
         }}
       />
       {after && (
-        <After
-          lesson={lesson}
-          plan={plan}
-          onClose={() => {
-            setAfter(false);
-          }}
-        />
+        <Suspense fallback={null}>
+          <After
+            lesson={lesson}
+            plan={plan}
+            onClose={() => {
+              setAfter(false);
+            }}
+          />
+        </Suspense>
       )}
     </section>
   );

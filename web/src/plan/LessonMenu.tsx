@@ -10,7 +10,15 @@ import { shortDay } from './days';
 import { useMoves } from './useMoves';
 
 /** What else can be done with a lesson. */
-export function LessonMenu({ lesson, plan }: { lesson: LessonReply; plan: PlanReply }) {
+export function LessonMenu({
+  lesson,
+  plan,
+  opened = false,
+}: {
+  lesson: LessonReply;
+  plan: PlanReply;
+  opened?: boolean;
+}) {
   const navigate = useNavigate();
   const notice = useNotice();
   const { classes } = useClasses();
@@ -31,7 +39,7 @@ export function LessonMenu({ lesson, plan }: { lesson: LessonReply; plan: PlanRe
   const item =
     'flex min-h-10 cursor-pointer items-center px-4 outline-none data-[disabled]:opacity-50 data-[highlighted]:bg-wash';
   return (
-    <DropdownMenu.Root modal={false}>
+    <DropdownMenu.Root modal={false} defaultOpen={opened}>
       <DropdownMenu.Trigger
         className="grid size-11 place-items-center rounded-md hover:bg-wash"
         aria-label="More about this lesson"

@@ -1,18 +1,12 @@
-import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
-import {
-  arrayMove,
-  SortableContext,
-  sortableKeyboardCoordinates,
-  useSortable,
-  verticalListSortingStrategy,
-} from '@dnd-kit/sortable';
-import { CSS } from '@dnd-kit/utilities';
-import { GripVertical } from 'lucide-react';
-import { useState } from 'react';
+import { Suspense, useState, type ReactNode } from 'react';
 import type { LessonReply, PartReply, PartText } from '../api/types';
 import { Marked } from '../models/Marked';
 import { AddPart } from './AddPart';
-import { PartDetails } from './PartDetails';
+import { part as later } from '../ui/part';
+import { Rows } from './Rows';
+
+// fetched with the first part that is opened
+const PartDetails = later(() => import('./PartDetails').then((it) => it.PartDetails));
 
 /** How high a minute is, in rem: an hour fills the screen of a desk. */
 const MINUTE = 0.42;
@@ -38,47 +32,57 @@ interface Props {
 
 export function Parts({ lesson, onChange, onOther }: Props) {
   const [open, setOpen] = useState<string | null>(null);
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
   const texts = lesson.parts.map((one) => one.text);
   const [first] = lesson.parts;
   const end = (first?.starts ?? 0) + lesson.minutes;
   return (
-    <DndContext
-      sensors={sensors}
-      collisionDetection={closestCenter}
-      onDragEnd={({ active, over }) => {
-        const from = texts.findIndex((one) => one.id === active.id);
-        const to = texts.findIndex((one) => one.id === over?.id);
-        if (from >= 0 && to >= 0 && from !== to) {
-          onChange(arrayMove(texts, from, to));
-        }
-      }}
-    >
-      <SortableContext items={texts.map((one) => one.id)} strategy={verticalListSortingStrategy}>
-        <ol aria-label="Parts of the lesson" className="mt-4 space-y-1">
-          {lesson.parts.map((part) => (
-            <PartRow
-              key={part.text.id}
-              part={part}
-              lesson={lesson.id}
-              over={part.starts + part.minutes > end}
-              open={open === part.text.id}
-              onOpen={() => {
-                setOpen((now) => (now === part.text.id ? null : part.text.id));
-              }}
-              onChange={(next) => {
-                onChange(texts.flatMap((one) => (one.id === part.text.id ? (next === null ? [] : [next]) : [one])));
-              }}
-              onOther={() => {
-                onOther(part.text.id);
-              }}
-            />
-          ))}
-        </ol>
-      </SortableContext>
+    <>
+      <Rows
+        ids={texts.map((one) => one.id)}
+        hold={open !== null}
+        onMove={(id, other) => {
+          const from = texts.findIndex((one) => one.id === id);
+          const to = texts.findIndex((one) => one.id === other);
+          const without = texts.filter((_, i) => i !== from);
+          const moved = texts[from];
+          if (moved && to >= 0) {
+            onChange([...without.slice(0, to), moved, ...without.slice(to)]);
+          }
+        }}
+      >
+        {(row) => (
+          <ol aria-label="Parts of the lesson" className="mt-4 space-y-1">
+            {lesson.parts.map((part) =>
+              row(part.text.id, {
+                name: part.title,
+                item: true,
+                className: 'relative grid grid-cols-[3.5rem_minmax(0,1fr)] items-start gap-x-2',
+                gripClass: 'size-9',
+                children: (grip) => (
+                  <PartRow
+                    part={part}
+                    lesson={lesson.id}
+                    grip={grip}
+                    over={part.starts + part.minutes > end}
+                    open={open === part.text.id}
+                    onOpen={() => {
+                      setOpen((now) => (now === part.text.id ? null : part.text.id));
+                    }}
+                    onChange={(next) => {
+                      onChange(
+                        texts.flatMap((one) => (one.id === part.text.id ? (next === null ? [] : [next]) : [one])),
+                      );
+                    }}
+                    onOther={() => {
+                      onOther(part.text.id);
+                    }}
+                  />
+                ),
+              }),
+            )}
+          </ol>
+        )}
+      </Rows>
       <AddPart
         taken={texts.map((one) => one.id)}
         rung={lesson.rung}
@@ -92,13 +96,14 @@ export function Parts({ lesson, onChange, onOther }: Props) {
           }
         }}
       />
-    </DndContext>
+    </>
   );
 }
 
 function PartRow({
   part,
   lesson,
+  grip,
   over,
   open,
   onOpen,
@@ -107,6 +112,8 @@ function PartRow({
 }: {
   part: PartReply;
   lesson: string;
+  /** By which it is moved. */
+  grip: ReactNode;
   /** Whether it goes on after the lesson is over. */
   over: boolean;
   open: boolean;
@@ -114,14 +121,9 @@ function PartRow({
   onChange: (next: PartText | null) => void;
   onOther: () => void;
 }) {
-  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id: part.text.id });
   const paper = part.text.activity === null && (part.text.kind === 'on-your-own' || part.text.kind === 'ticket');
   return (
-    <li
-      ref={setNodeRef}
-      style={{ transform: CSS.Translate.toString(transform), transition }}
-      className={`relative grid grid-cols-[3.5rem_minmax(0,1fr)] items-start gap-x-2 ${isDragging ? 'z-10' : ''}`}
-    >
+    <>
       <span className="pt-1 text-right text-xl">
         <Marked text={part.from.replace(/ ?\{x:[^}]*\}/g, '')} />
       </span>
@@ -150,19 +152,14 @@ function PartRow({
                 : part.content}
             </span>
           </button>
-          <button
-            type="button"
-            className="grid size-9 shrink-0 cursor-grab touch-none place-items-center text-soft hover:text-ink"
-            aria-label={`Move ${part.title}`}
-            data-own-keys
-            {...attributes}
-            {...listeners}
-          >
-            <GripVertical size={20} aria-hidden="true" />
-          </button>
+          {grip}
         </div>
-        {open && <PartDetails part={part} lesson={lesson} onChange={onChange} onOther={onOther} />}
+        {open && (
+          <Suspense fallback={null}>
+            <PartDetails part={part} lesson={lesson} onChange={onChange} onOther={onOther} />
+          </Suspense>
+        )}
       </div>
-    </li>
+    </>
   );
 }

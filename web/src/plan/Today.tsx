@@ -1,15 +1,24 @@
 import { useQuery } from '@tanstack/react-query';
-import { Link } from 'react-router';
+import { Link, useLocation } from 'react-router';
 import { classesQuery } from '../api/queries';
 import { useClasses } from '../classroom/useClasses';
 import { useAddress } from '../ui/useAddress';
+import { part } from '../ui/part';
 import { useTitle } from '../ui/useTitle';
-import { FirstSteps } from './FirstSteps';
 import { Lesson } from './Lesson';
 import { lessonQuery, planQuery } from './queries';
 import { nextLesson } from './days';
 import { LessonAside } from './LessonAside';
 import { WeekLine } from './WeekLine';
+
+// for who has no plan yet
+const FirstSteps = part(() => import('./FirstSteps').then((it) => it.FirstSteps));
+
+/** What was said when the lessons were planned: what is left out, what is not reached. */
+const saidIn = (state: unknown): readonly string[] =>
+  typeof state === 'object' && state !== null && 'said' in state && Array.isArray(state.said)
+    ? state.said.filter((one) => typeof one === 'string')
+    : [];
 
 /** Where the day begins: the week in a line, the lesson in its parts, what must be ready and what waits. */
 export function Today() {
@@ -18,7 +27,14 @@ export function Today() {
   const known = useQuery(classesQuery);
   const { params } = useAddress();
   const plan = useQuery(planQuery(inHand?.id ?? ''));
-  const chosen = params.get('lesson') ?? (plan.data ? nextLesson(plan.data)?.id : undefined) ?? '';
+  const wanted = params.get('lesson');
+  // one of another class, or one that is gone, is not looked for here
+  const chosen =
+    plan.data === undefined
+      ? ''
+      : ((plan.data.lessons.some((one) => one.id === wanted) ? wanted : nextLesson(plan.data)?.id) ?? '');
+  const { state } = useLocation();
+  const said = saidIn(state);
   const lesson = useQuery(lessonQuery(chosen));
   if (plan.isError) {
     return <p className="p-6 text-lg">{plan.error.message}</p>;
@@ -37,6 +53,13 @@ export function Today() {
     <div className="flex min-h-0 flex-1 max-lg:flex-col">
       <div className="min-w-0 flex-1 overflow-y-auto px-6 py-4">
         <WeekLine plan={plan.data} classId={inHand.id} chosen={chosen} />
+        {said.length > 0 && (
+          <ul role="status" className="mt-3 border-l-6 border-hair pl-3 text-lg">
+            {said.map((one) => (
+              <li key={one}>{one}</li>
+            ))}
+          </ul>
+        )}
         {lesson.isError && (
           <p className="mt-6 text-lg">
             {lesson.error.message}{' '}

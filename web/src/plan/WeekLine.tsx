@@ -1,11 +1,9 @@
-import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
-import { rectSortingStrategy, SortableContext, sortableKeyboardCoordinates, useSortable } from '@dnd-kit/sortable';
-import { CSS } from '@dnd-kit/utilities';
-import { ChevronLeft, ChevronRight, GripVertical } from 'lucide-react';
+import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { Link } from 'react-router';
 import type { LessonLineReply, PlanReply } from '../api/types';
 import { useAddress } from '../ui/useAddress';
 import { mondayOf, plusDays, shortDay, weekOf } from './days';
+import { Rows } from './Rows';
 import { useMoves } from './useMoves';
 
 /** The week in a line, with what is still to be done about each lesson; lessons are dragged to one another's places. */
@@ -16,10 +14,6 @@ export function WeekLine({ plan, classId, chosen }: { plan: PlanReply; classId: 
   const days = weekOf(monday, plan.lessons);
   const shown = days.flatMap((day) => day.lessons);
   const moves = useMoves(plan, classId);
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
   const turn = 'grid size-10 shrink-0 place-items-center rounded-md hover:bg-wash';
   return (
     <nav aria-label="The week" className="flex items-stretch gap-1 border-b-2 border-ink pb-3">
@@ -33,17 +27,17 @@ export function WeekLine({ plan, classId, chosen }: { plan: PlanReply; classId: 
       >
         <ChevronLeft aria-hidden="true" />
       </button>
-      <DndContext
-        sensors={sensors}
-        collisionDetection={closestCenter}
-        onDragEnd={({ active, over }) => {
-          const to = shown.find((one) => one.id === over?.id);
-          if (to && active.id !== to.id) {
-            moves.to(String(active.id), to);
+      <Rows
+        across
+        ids={shown.map((one) => one.id)}
+        onMove={(id, other) => {
+          const to = shown.find((one) => one.id === other);
+          if (to) {
+            moves.to(id, to);
           }
         }}
       >
-        <SortableContext items={shown.map((one) => one.id)} strategy={rectSortingStrategy}>
+        {(row) => (
           <ol className="grid min-w-0 flex-1 auto-cols-fr grid-flow-col max-sm:grid-flow-row">
             {days.map((day) => (
               <li
@@ -55,14 +49,24 @@ export function WeekLine({ plan, classId, chosen }: { plan: PlanReply; classId: 
                   {shortDay(day.on)}
                   {day.on === plan.today && <span className="font-normal">, today</span>}
                 </p>
-                {day.lessons.map((one) => (
-                  <Cell key={one.id} lesson={one} chosen={one.id === chosen} />
-                ))}
+                {day.lessons.map((one) =>
+                  row(one.id, {
+                    name: `“${one.title}”, ${shortDay(one.on)}`,
+                    className: 'relative -mx-1 rounded px-1',
+                    gripClass: 'absolute top-0 right-0 min-h-7 min-w-6',
+                    children: (grip) => (
+                      <>
+                        <LessonName lesson={one} chosen={one.id === chosen} />
+                        {grip}
+                      </>
+                    ),
+                  }),
+                )}
               </li>
             ))}
           </ol>
-        </SortableContext>
-      </DndContext>
+        )}
+      </Rows>
       <button
         type="button"
         className={turn}
@@ -77,14 +81,9 @@ export function WeekLine({ plan, classId, chosen }: { plan: PlanReply; classId: 
   );
 }
 
-function Cell({ lesson, chosen }: { lesson: LessonLineReply; chosen: boolean }) {
-  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id: lesson.id });
+function LessonName({ lesson, chosen }: { lesson: LessonLineReply; chosen: boolean }) {
   return (
-    <div
-      ref={setNodeRef}
-      style={{ transform: CSS.Translate.toString(transform), transition }}
-      className={`group relative -mx-1 rounded px-1 ${isDragging ? 'z-10 bg-sheet outline-2 outline-ink' : ''}`}
-    >
+    <>
       <Link
         to={`/today?lesson=${lesson.id}`}
         aria-current={chosen ? 'page' : undefined}
@@ -93,16 +92,6 @@ function Cell({ lesson, chosen }: { lesson: LessonLineReply; chosen: boolean }) 
         {lesson.title}
       </Link>
       <p className="text-soft">{lesson.word === '' ? lesson.start.replace(/^0/, '') : lesson.word}</p>
-      <button
-        type="button"
-        className="absolute top-0 right-0 grid min-h-7 min-w-6 cursor-grab touch-none place-items-center text-soft hover:text-ink"
-        aria-label={`Move “${lesson.title}”, ${shortDay(lesson.on)}`}
-        data-own-keys
-        {...attributes}
-        {...listeners}
-      >
-        <GripVertical size={18} aria-hidden="true" />
-      </button>
-    </div>
+    </>
   );
 }

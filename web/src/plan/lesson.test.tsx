@@ -160,7 +160,7 @@ describe('Today', () => {
   it('sends quick changes one after the other, each on the one before, and takes them back', async () => {
     today();
     await userEvent.click(await screen.findByRole('button', { name: /^explain/ }));
-    const more = screen.getByRole('button', { name: 'Minutes of explain: one more' });
+    const more = await screen.findByRole('button', { name: 'Minutes of explain: one more' });
     await userEvent.click(more);
     await userEvent.click(more);
     await userEvent.click(more);

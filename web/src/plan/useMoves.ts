@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { ask } from '../api/client';
-import type { LessonLineReply, PlanReply, SlotsRequest } from '../api/types';
+import type { LessonLineReply, PlanReply, SlotsRequest, SlotText } from '../api/types';
 import { useNotice } from '../ui/notices';
 import { planQuery } from './queries';
 
@@ -10,8 +10,8 @@ interface Move {
   body?: object;
   /** What is said when it is done. */
   said: string;
-  /** Where its undo leads, if it is not the former days. */
-  back?: string;
+  /** The way back: when the lessons were, or an address. */
+  back: string | SlotText[];
 }
 
 /** Lessons go to other days; each time with a way back. */
@@ -24,12 +24,10 @@ export function useMoves(plan: PlanReply, classId: string) {
     void client.invalidateQueries({ queryKey: ['plan', classId, 'path'] });
   };
   const back = useMutation({
-    mutationFn: (path: string | undefined) =>
-      path === undefined
-        ? ask<PlanReply>('PUT', `/api/classes/${classId}/plan/slots`, {
-            slots: plan.lessons.map(({ id, on, start, minutes }) => ({ id, on, start, minutes })),
-          } satisfies SlotsRequest)
-        : ask<PlanReply>('POST', path),
+    mutationFn: (before: string | SlotText[]) =>
+      typeof before === 'string'
+        ? ask<PlanReply>('POST', before)
+        : ask<PlanReply>('PUT', `/api/classes/${classId}/plan/slots`, { slots: before } satisfies SlotsRequest),
     onSuccess: show,
     onError: (failure) => {
       notice(failure.message);
@@ -37,25 +35,32 @@ export function useMoves(plan: PlanReply, classId: string) {
   });
   const move = useMutation({
     mutationFn: ({ path, method = 'POST', body }: Move) => ask<PlanReply>(method, path, body),
-    onSuccess: (reply, { said, back: path }) => {
+    onSuccess: (reply, { said, back: before }) => {
       show(reply);
       notice(said, () => {
-        back.mutate(path);
+        back.mutate(before);
       });
     },
     onError: (failure) => {
       notice(failure.message);
     },
   });
+  const slots = (): SlotText[] => plan.lessons.map(({ id, on, start, minutes }) => ({ id, on, start, minutes }));
   return {
     /** To the place of another lesson. */
     to: (id: string, other: LessonLineReply) => {
-      move.mutate({ path: `/api/lessons/${id}/move`, body: { to: other.id }, said: 'The lesson has moved.' });
+      move.mutate({
+        path: `/api/lessons/${id}/move`,
+        body: { to: other.id },
+        said: 'The lesson has moved.',
+        back: slots(),
+      });
     },
     slip: (id: string) => {
       move.mutate({
         path: `/api/lessons/${id}/slip`,
         said: 'The lesson slips to the next time, and the rest with it.',
+        back: slots(),
       });
     },
     remove: (id: string) => {

@@ -13,6 +13,7 @@ import { useEffect, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { plain } from '../models/Marked';
 import { Button } from '../ui/Button';
+import { lifted } from '../ui/lifted';
 import type { QuestionText, SheetSettings } from '../api/types';
 import { isOfTable, lineOfQuestion } from './draft';
 import type { KeeperState, SheetKeeper } from './keeper';
@@ -209,18 +210,7 @@ export function SheetPanel({ keeper, state, current, onOpen }: Props) {
             sensors={sensors}
             collisionDetection={closestCenter}
             onDragEnd={dropped}
-            accessibility={{
-              screenReaderInstructions: {
-                draggable:
-                  'Press space to lift a question, move it with the arrow keys, and press space again to put it down.',
-              },
-              announcements: {
-                onDragStart: ({ active }) => `Question ${place(active.id)} lifted.`,
-                onDragOver: ({ over }) => (over ? `Now at place ${place(over.id)}.` : ''),
-                onDragEnd: ({ over }) => (over ? `Put down at place ${place(over.id)}.` : 'Put back.'),
-                onDragCancel: () => 'Put back.',
-              },
-            }}
+            accessibility={lifted('question', place)}
           >
             <SortableContext items={draft.questions.map((one) => one.id)} strategy={verticalListSortingStrategy}>
               <ol className="mt-3">

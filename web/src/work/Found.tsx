@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useImperativeHandle, useState, type Ref } from 'react';
+import { useEffect, useImperativeHandle, useState, type Ref } from 'react';
 import { useNavigate } from 'react-router';
 import { ask } from '../api/client';
 import type { FoundKind, FoundReply } from '../api/types';
@@ -21,7 +21,18 @@ const kinds: Record<FoundKind, { name: string; to: (id: string) => string }> = {
 };
 
 /** What was found of one's own, below the sum line; chosen by arrows and Enter, or pressed. */
-export function Found({ text, onDone, ref }: { text: string; onDone: () => void; ref: Ref<Finder> }) {
+export function Found({
+  text,
+  onDone,
+  onChosen,
+  ref,
+}: {
+  text: string;
+  onDone: () => void;
+  /** Told the id of the element that Enter would take; empty for none. */
+  onChosen: (id: string) => void;
+  ref: Ref<Finder>;
+}) {
   const navigate = useNavigate();
   const typed = useSettled(text.trim(), 150);
   const found = useQuery({
@@ -34,6 +45,13 @@ export function Found({ text, onDone, ref }: { text: string; onDone: () => void;
   const list = typed === '' ? [] : (found.data ?? []);
   const [at, setAt] = useState(0);
   const chosen = Math.min(at, list.length - 1);
+  useEffect(() => {
+    onChosen(chosen < 0 ? '' : `found-${chosen}`);
+    document.getElementById(`found-${chosen}`)?.scrollIntoView({ block: 'nearest' });
+    return () => {
+      onChosen('');
+    };
+  }, [chosen, onChosen]);
   const take = (one: FoundReply | undefined) => {
     if (one) {
       onDone();
@@ -58,7 +76,11 @@ export function Found({ text, onDone, ref }: { text: string; onDone: () => void;
     },
   }));
   return (
-    <div className="absolute top-full right-0 left-0 z-20 mt-1 max-h-[70dvh] overflow-y-auto border-2 border-ink bg-sheet">
+    <div
+      // longer than the screen it is scrolled by keys as well
+      tabIndex={0}
+      className="absolute top-full right-0 left-0 z-20 mt-1 max-h-[70dvh] overflow-y-auto border-2 border-ink bg-sheet"
+    >
       <p role="status" className="px-4 py-2 text-soft empty:hidden">
         {typed === ''
           ? 'Type words of a sheet, a problem, a lesson, an activity, or a name.'
@@ -72,6 +94,7 @@ export function Found({ text, onDone, ref }: { text: string; onDone: () => void;
         {list.map((one, i) => (
           <li
             key={one.kind + one.id + one.name}
+            id={`found-${i}`}
             role="option"
             aria-selected={i === chosen}
             className={`grid cursor-pointer grid-cols-[6.5rem_minmax(0,1fr)] gap-x-3 px-4 py-2 ${i === chosen ? 'bg-wash' : ''}`}

@@ -28,6 +28,7 @@ interface Props {
 export function SumLine({ text, onType, onEnter, onList, onAdd, problem }: Props) {
   const field = useRef<HTMLTextAreaElement>(null);
   const finder = useRef<Finder>(null);
+  const [chosen, setChosen] = useState('');
   useKeys({
     '/': () => {
       field.current?.focus();
@@ -111,9 +112,9 @@ export function SumLine({ text, onType, onEnter, onList, onAdd, problem }: Props
         autoCapitalize="off"
         spellCheck={false}
         maxLength={1200}
-        role={searching ? 'combobox' : undefined}
-        aria-expanded={searching ? true : undefined}
+        aria-autocomplete={searching ? 'list' : undefined}
         aria-controls={searching ? 'found' : undefined}
+        aria-activedescendant={searching && chosen !== '' ? chosen : undefined}
         aria-invalid={shown !== null}
         aria-describedby={shown ? 'sum-problem' : undefined}
         className="absolute top-0 right-0 left-0 z-10 block h-11 resize-none overflow-hidden rounded-md border-2 border-ink bg-sheet py-1.5 pr-12 pl-3.5 text-xl leading-7 whitespace-nowrap placeholder:text-soft focus:h-auto focus:max-h-72 focus:min-h-11 focus:overflow-y-auto focus:whitespace-pre-wrap focus:[field-sizing:content]"
@@ -129,6 +130,7 @@ export function SumLine({ text, onType, onEnter, onList, onAdd, problem }: Props
           <Found
             ref={finder}
             text={text.replace(/^\s*>\s*/, '')}
+            onChosen={setChosen}
             onDone={() => {
               onType('');
               field.current?.blur();
