@@ -59,9 +59,10 @@ test('a picture of each view', async ({ desk, browser }) => {
   await page.getByRole('link', { name: 'Sheets', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Sheets' })).toBeVisible();
   await page.screenshot({ path: `${to}sheets.png` });
-  await page.goto('/classes');
-  await expect(page.getByLabel('Name of the class')).toHaveValue('Kittiwakes');
-  await page.screenshot({ path: `${to}class.png` });
+  await page.goto('/today');
+  await expect(page.getByRole('list', { name: 'Parts of the lesson' })).toBeVisible();
+  await page.waitForTimeout(1500);
+  await page.screenshot({ path: `${to}today.png` });
   const board = async (name: string, address: string, ...keys: string[]) => {
     await page.goto(address);
     await expect(page.getByRole('group', { name: 'Controls of the board' })).toBeVisible();

@@ -139,7 +139,8 @@ function PartRow({
             className="min-h-9 min-w-0 flex-1 px-3 py-1 text-left text-lg hover:underline"
             onClick={onOpen}
           >
-            <span className="font-bold">{part.title}</span> <span className="text-soft">{part.minutes} min</span>
+            <span className="font-bold">{part.title}</span>{' '}
+            <span className="whitespace-nowrap text-soft">{part.minutes} min</span>
             {over && <span className="ml-2 font-bold text-wrong">over</span>}
             <span className="ml-3">
               {part.sums.length > 0

@@ -38,22 +38,22 @@ export function WeekLine({ plan, classId, chosen }: { plan: PlanReply; classId: 
         }}
       >
         {(row) => (
-          <ol className="grid min-w-0 flex-1 auto-cols-fr grid-flow-col max-sm:grid-flow-row">
+          <ol className="grid min-w-0 flex-1 auto-cols-fr grid-flow-col">
             {days.map((day) => (
               <li
                 key={day.on}
-                className={`min-w-0 border-l border-hair px-2.5 ${day.lessons.length === 0 ? 'max-sm:hidden' : ''} ${day.on === plan.today ? 'bg-wash' : ''}`}
+                className={`min-w-0 border-l border-hair px-2.5 max-sm:px-1 max-sm:text-center ${day.on === plan.today ? 'bg-wash' : ''}`}
                 aria-current={day.on === plan.today ? 'date' : undefined}
               >
                 <p className={day.lessons.length === 0 ? 'text-soft' : 'font-bold'}>
                   {shortDay(day.on)}
-                  {day.on === plan.today && <span className="font-normal">, today</span>}
+                  {day.on === plan.today && <span className="font-normal max-sm:sr-only">, today</span>}
                 </p>
                 {day.lessons.map((one) =>
                   row(one.id, {
                     name: `“${one.title}”, ${shortDay(one.on)}`,
                     className: 'relative -mx-1 rounded px-1',
-                    gripClass: 'absolute top-0 right-0 min-h-7 min-w-6',
+                    gripClass: 'absolute top-0 right-0 min-h-7 min-w-6 max-sm:hidden',
                     children: (grip) => (
                       <>
                         <LessonName lesson={one} chosen={one.id === chosen} />
@@ -87,11 +87,12 @@ function LessonName({ lesson, chosen }: { lesson: LessonLineReply; chosen: boole
       <Link
         to={`/today?lesson=${lesson.id}`}
         aria-current={chosen ? 'page' : undefined}
-        className={`block pr-5 leading-snug [overflow-wrap:anywhere] hover:underline ${chosen ? 'font-bold underline decoration-3 underline-offset-4' : ''}`}
+        className={`block leading-snug max-sm:py-1 sm:pr-5 [overflow-wrap:anywhere] hover:underline ${chosen ? 'font-bold underline decoration-3 underline-offset-4' : ''}`}
       >
-        {lesson.title}
+        <span className="max-sm:sr-only">{lesson.title}</span>
+        <span className="sm:hidden">{lesson.start.replace(/^0/, '')}</span>
       </Link>
-      <p className="text-soft">{lesson.word === '' ? lesson.start.replace(/^0/, '') : lesson.word}</p>
+      <p className="text-soft max-sm:hidden">{lesson.word === '' ? lesson.start.replace(/^0/, '') : lesson.word}</p>
     </>
   );
 }

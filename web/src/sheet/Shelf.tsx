@@ -136,9 +136,9 @@ export function Shelf() {
   });
   return (
     <div className="mx-auto w-full max-w-5xl px-6 py-8">
-      <div className="flex items-end justify-between border-b-2 border-ink pb-3">
+      <div className="flex flex-wrap items-end justify-between gap-y-2 border-b-2 border-ink pb-3">
         <h1 className="text-3xl font-bold">Sheets</h1>
-        <span className="flex gap-2.5">
+        <span className="flex flex-wrap gap-2.5">
           <Button
             onClick={() => {
               setBringing(true);

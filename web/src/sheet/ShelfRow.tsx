@@ -49,7 +49,7 @@ export function ShelfRow({ sheets, className, onDuplicate, onShare, onArchive, o
           </span>
         )}
       </div>
-      <span className="flex items-center gap-1">
+      <span className="flex flex-wrap items-center gap-1">
         <Link
           to={`/sheets/${sheet.id}/print${isFamily ? '?levels=1' : ''}`}
           className="inline-flex min-h-10 items-center gap-2 px-2 underline underline-offset-4"
