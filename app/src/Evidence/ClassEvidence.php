@@ -110,6 +110,12 @@ final readonly class ClassEvidence
         $this->entities->flush();
     }
 
+    /** When the teacher last put the groups together; null where they are as the answers say. */
+    public function groupsKeptAt(Classroom $class): ?\DateTimeImmutable
+    {
+        return $this->kept($class)?->keptAt();
+    }
+
     /** @param ?GroupsRequest $wanted null for those that are computed */
     public function keep(Classroom $class, ?GroupsRequest $wanted): void
     {

@@ -11,9 +11,12 @@ use Rostik\App\Printing\Printing;
 use Rostik\App\Printing\PrintPart;
 use Rostik\App\Printing\PrintRequest;
 use Rostik\App\Sheet\Sheets;
+use Rostik\Core\Activity\Material;
 use Rostik\Core\Activity\NoSuchActivity;
 use Rostik\Core\Notation\NotUnderstood;
+use Rostik\Core\Plan\Facts;
 use Rostik\Core\Plan\Part;
+use Rostik\Core\Plan\PartKind;
 use Rostik\Core\Plan\Playing;
 use Rostik\Core\Sheet\Layout;
 use Rostik\Core\Skill\Level;
@@ -44,28 +47,20 @@ final readonly class LessonPages
     {
         $facts = $this->lessons->pace($lesson->classroom());
         $ready = $all ? [] : $lesson->ready();
+        // a lesson has its sheets and its ticket once, however many parts use them
+        $sheets = [];
         $pages = [];
         foreach ($this->lessons->parts($lesson) as $part) {
-            $sheets = $lesson->sheets();
-            if ($part->kind->isOnPaper()) {
-                $isTicket = isset($sheets[LessonSheets::TICKET]) && 'ticket' === $part->kind->value;
-                if (!\in_array($part->id.($isTicket ? ':tickets' : ':sheets'), $ready, true)) {
-                    array_push($pages, ...($isTicket ? $this->sheet($sheets[LessonSheets::TICKET], (int) ceil($facts->children / Layout::Tickets->perPage()), $paper) : $this->levels($lesson, $paper)));
-                }
-            } elseif (null !== $part->activity) {
-                try {
-                    $planned = $this->playing->planned($part->activity, $part->group, $part->options, $part->level, $part->seed, $facts);
-                } catch (NoSuchActivity) {
-                    continue;
-                }
-                $materials = array_map(static fn ($one): string => mb_substr($part->id.':'.$one->what, 0, 80), $planned->made->materials);
-                if ([] !== array_diff($materials, $ready)) {
-                    $pages[] = $this->activities->html($planned, $paper, '');
-                }
+            if (null !== $part->activity) {
+                array_push($pages, ...$this->ofActivity($part, $facts, $ready, $paper));
+            } elseif (PartKind::Ticket === $part->kind && !\in_array($part->id.':tickets', $ready, true)) {
+                $sheets['ticket'] ??= $this->sheet($lesson->sheets()[LessonSheets::TICKET] ?? '', (int) ceil($facts->children / Layout::Tickets->perPage()), $paper);
+            } elseif (PartKind::OnYourOwn === $part->kind && !\in_array($part->id.':sheets', $ready, true)) {
+                $sheets['levels'] ??= $this->levels($lesson, $paper);
             }
         }
 
-        return $pages;
+        return [...$sheets['levels'] ?? [], ...$sheets['ticket'] ?? [], ...$pages];
     }
 
     /** For whoever teaches it instead: everything that is needed, and nothing about children. */
@@ -96,6 +91,23 @@ final readonly class LessonPages
             'paper' => $paper,
             'root' => $root,
         ]);
+    }
+
+    /**
+     * @param list<string> $ready
+     *
+     * @return list<string> its paper; nothing where all of it is ready, or it has none
+     */
+    private function ofActivity(Part $part, Facts $facts, array $ready, Paper $paper): array
+    {
+        try {
+            $planned = $this->playing->planned((string) $part->activity, $part->group, $part->options, $part->level, $part->seed, $facts);
+        } catch (NoSuchActivity) {
+            return [];
+        }
+        $materials = array_map(static fn (Material $one): string => mb_substr($part->id.':'.$one->what, 0, 80), $planned->made->materials);
+
+        return [] === array_diff($materials, $ready) ? [] : [$this->activities->html($planned, $paper, '')];
     }
 
     /** A note that names a child stays with the teacher. */

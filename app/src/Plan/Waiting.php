@@ -6,6 +6,7 @@ namespace Rostik\App\Plan;
 
 use Psr\Clock\ClockInterface;
 use Rostik\App\Classroom\Classroom;
+use Rostik\App\Evidence\ClassEvidence;
 use Rostik\App\Marking\Piles;
 use Rostik\Core\Plan\PartKind;
 
@@ -15,7 +16,7 @@ final readonly class Waiting
     /** Of what is longer ago nobody is reminded. */
     private const DAYS = 14;
 
-    public function __construct(private Piles $piles, private Kept $kept, private ClockInterface $clock)
+    public function __construct(private Piles $piles, private Kept $kept, private ClassEvidence $evidence, private ClockInterface $clock)
     {
     }
 
@@ -48,7 +49,8 @@ final readonly class Waiting
             }
         }
         $marked = max(['', ...array_map(static fn ($pile): string => $pile->marked > 0 ? $pile->on : '', array_values($begun))]);
-        if ($marked >= $now->modify('-3 days')->format('Y-m-d')) {
+        $kept = $this->evidence->groupsKeptAt($class)?->format('Y-m-d') ?? '';
+        if ($marked >= $now->modify('-3 days')->format('Y-m-d') && $kept < $marked) {
             $waiting[] = new WaitingReply('groups', $class->id()->toRfc4122(), 'Groups for the next lesson', 'from what was marked');
         }
 

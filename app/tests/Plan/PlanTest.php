@@ -337,6 +337,43 @@ final class PlanTest extends ApiTestCase
         self::assertSame(['pile'], array_column((array) $this->ask('GET', $this->of.'/plan')['waiting'], 'kind'));
     }
 
+    public function testOneMoreLessonIsFilledForWhatItIsAbout(): void
+    {
+        $this->plan();
+        $made = $this->ask('POST', $this->of.'/lessons', ['rung' => 'unit-facts', 'on' => '2026-12-09', 'start' => '13:05', 'minutes' => 40]);
+        self::assertSame([201, '2026-12-09', '13:05', 40], [$this->code(), $made['on'] ?? null, $made['start'] ?? null, $made['minutes'] ?? null]);
+        self::assertLessThanOrEqual(0, $made['over'] ?? null);
+        self::assertContains('2026-12-09 13:05', self::days($this->ask('GET', $this->of.'/plan')));
+        foreach ([['rung' => 'none'], ['minutes' => 5], ['start' => '25:00'], ['on' => 'tomorrow']] as $wrong) {
+            $this->ask('POST', $this->of.'/lessons', $wrong + ['rung' => 'unit-facts', 'on' => '2026-12-09', 'start' => '13:05', 'minutes' => 40]);
+            self::assertSame(422, $this->code(), (string) json_encode($wrong));
+        }
+    }
+
+    /** Whatever is kept of another time, and whatever is sent: a kind word, and no fault of ours. */
+    public function testOddLessonsAreAnswered(): void
+    {
+        $lesson = $this->lesson(0);
+        $odd = $this->put($lesson, ['parts' => [
+            ['id' => 'a', 'kind' => 'activity', 'activity' => 'no-such-game'],
+            ['id' => 'b', 'kind' => 'explain', 'sums' => ['what is this', 'A story. [9 am + 5 min]', '2 h 30 min + ?']],
+            ['id' => 'c', 'kind' => 'on-your-own', 'rung' => 'no-such-rung', 'questions' => 5],
+            ['id' => 'd', 'kind' => 'warm-up', 'activity' => 'last-ferry', 'options' => ['rule' => 'no such rule']],
+        ]]);
+        self::assertSame('an activity that is not there any more', self::in($odd, 'parts', 0, 'content'));
+        self::assertSame('A story.', self::in($odd, 'parts', 1, 'sums', 1));
+        $this->ask('POST', $this->at($lesson).'/sheets');
+        self::assertSame(422, $this->code());
+        $this->browser->request('GET', str_replace('/api/', '/print/', $this->at($lesson)));
+        self::assertSame(200, $this->code());
+        foreach (['a', 'b', 'c', 'd', 'zz'] as $part) {
+            $this->ask('POST', $this->at($lesson).'/parts/'.$part.'/other');
+            self::assertContains($this->code(), [200, 422], $part);
+        }
+        $this->ask('POST', $this->at($lesson).'/fit');
+        self::assertSame(200, $this->code());
+    }
+
     public function testItGoesWithItsClass(): void
     {
         $this->plan();

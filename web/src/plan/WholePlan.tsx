@@ -9,6 +9,7 @@ import { ChooseFile } from '../ui/ChooseFile';
 import { useNotice } from '../ui/notices';
 import { useTitle } from '../ui/useTitle';
 import { longDay } from './days';
+import { OneMore } from './OneMore';
 import { PlanForm } from './PlanForm';
 import { planQuery } from './queries';
 
@@ -61,6 +62,7 @@ export function WholePlan() {
           ))}
         </ol>
       )}
+      {lessons.length > 0 && <OneMore plan={plan.data} classId={classId} />}
       <h2 className="mt-8 text-2xl font-bold">{lessons.length > 0 ? 'Plan anew' : 'Plan the lessons'}</h2>
       <PlanForm key={classId} plan={plan.data} classId={classId} taught={inHand.taught} />
       <OutAndIn plan={plan.data} classId={classId} />
@@ -87,6 +89,20 @@ function OutAndIn({ plan, classId }: { plan: PlanReply; classId: string }) {
     onSuccess: () => {
       setAddress(null);
       client.setQueryData(planQuery(classId).queryKey, (now: PlanReply | undefined) => now && { ...now, feed: false });
+    },
+    onError: (failure) => {
+      notice(failure.message);
+    },
+  });
+  const others = useClasses().classes.filter((one) => one.id !== classId);
+  const give = useMutation({
+    mutationFn: async (to: string) => {
+      const content = JSON.stringify(await ask<object>('GET', `/api/classes/${classId}/plan/file`));
+      return ask<PlanReply>('POST', `/api/classes/${to}/plan/file`, { content } satisfies PlanFileRequest);
+    },
+    onSuccess: (reply, to) => {
+      client.setQueryData(planQuery(to).queryKey, reply);
+      notice(`${others.find((one) => one.id === to)?.name ?? 'The class'} has the lessons at its own times.`);
     },
     onError: (failure) => {
       notice(failure.message);
@@ -162,6 +178,26 @@ function OutAndIn({ plan, classId }: { plan: PlanReply; classId: string }) {
             }}
           />
         </label>
+      )}
+      {others.length > 0 && plan.lessons.length > 0 && (
+        <>
+          <h3 className="mt-4 font-bold">The same lessons for another class</h3>
+          <div className="mt-2 flex flex-wrap gap-3">
+            {others.map((one) => (
+              <Button
+                key={one.id}
+                aria-disabled={give.isPending}
+                onClick={() => {
+                  if (!give.isPending) {
+                    give.mutate(one.id);
+                  }
+                }}
+              >
+                To {one.name}
+              </Button>
+            ))}
+          </div>
+        </>
       )}
       <h3 className="mt-4 font-bold">From a colleague</h3>
       <p className="mb-2">Its lessons take the next times of this class; what was taught stays.</p>

@@ -1,0 +1,107 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { ask } from '../api/client';
+import { rungsQuery } from '../api/queries';
+import type { LessonReply, NewLessonRequest, PlanReply } from '../api/types';
+import { Button } from '../ui/Button';
+import { planQuery } from './queries';
+
+const field = 'min-h-10 rounded-md border-2 border-ink bg-sheet px-2 font-bold';
+
+/** A lesson beside those that are planned, filled for what it is to be about. */
+export function OneMore({ plan, classId }: { plan: PlanReply; classId: string }) {
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const rungs = useQuery(rungsQuery).data ?? [];
+  const [usual] = plan.course?.week ?? [];
+  const [wanted, setWanted] = useState<NewLessonRequest>({
+    rung: '',
+    on: plan.today,
+    start: usual?.start ?? '09:40',
+    minutes: usual?.minutes ?? 60,
+  });
+  const put = (part: Partial<NewLessonRequest>) => {
+    setWanted((now) => ({ ...now, ...part }));
+  };
+  const add = useMutation({
+    mutationFn: () => ask<LessonReply>('POST', `/api/classes/${classId}/lessons`, wanted),
+    onSuccess: (made) => {
+      void client.invalidateQueries({ ...planQuery(classId), exact: true });
+      void navigate(`/today?lesson=${made.id}`);
+    },
+  });
+  return (
+    <form
+      className="mt-3"
+      aria-label="One more lesson"
+      onSubmit={(event) => {
+        event.preventDefault();
+        add.mutate();
+      }}
+    >
+      <h2 className="text-2xl font-bold">One more lesson</h2>
+      <div className="mt-2 flex flex-wrap items-center gap-2.5 text-lg">
+        <input
+          type="date"
+          required
+          aria-label="Its day"
+          className={field}
+          value={wanted.on}
+          onChange={(event) => {
+            put({ on: event.target.value });
+          }}
+        />
+        at
+        <input
+          type="time"
+          required
+          aria-label="Its time"
+          className={field}
+          value={wanted.start}
+          onChange={(event) => {
+            put({ start: event.target.value });
+          }}
+        />
+        for
+        <input
+          type="number"
+          required
+          min={10}
+          max={240}
+          aria-label="Its minutes"
+          className={`${field} w-20`}
+          value={wanted.minutes}
+          onChange={(event) => {
+            put({ minutes: Number(event.target.value) });
+          }}
+        />
+        minutes about
+        <select
+          required
+          aria-label="What it is about"
+          className={`${field} max-w-full min-w-0`}
+          value={wanted.rung}
+          onChange={(event) => {
+            put({ rung: event.target.value });
+          }}
+        >
+          <option value="">choose</option>
+          {rungs.map((one) => (
+            <option key={one.id} value={one.id}>
+              {one.can}
+            </option>
+          ))}
+        </select>
+        <Button type="submit" aria-disabled={add.isPending}>
+          Put it in
+        </Button>
+      </div>
+      {add.isError && (
+        <p role="alert" className="mt-2 text-lg">
+          {add.error.message}
+        </p>
+      )}
+    </form>
+  );
+}
