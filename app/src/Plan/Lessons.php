@@ -279,7 +279,7 @@ final readonly class Lessons
                 }
                 foreach ($made->materials as $material) {
                     $id = mb_substr($part->id.':'.$material->what, 0, 80);
-                    $items[] = new ReadyReply($id, $material->count.' '.$material->what, $isReady($id), str_starts_with($material->what, 'sheets') || str_starts_with($material->what, 'cards'), true);
+                    $items[] = new ReadyReply($id, $material->count.' '.(1 === $material->count ? preg_replace('/^(\pL+)s\b/u', '$1', $material->what) : $material->what), $isReady($id), str_starts_with($material->what, 'sheets') || str_starts_with($material->what, 'cards'), true);
                 }
             }
         }

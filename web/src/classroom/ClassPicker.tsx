@@ -27,7 +27,7 @@ export function ClassPicker({ opened = false }: { opened?: boolean }) {
   });
   if (inHand === null) {
     return (
-      <Link to="/classes" className="ml-3 text-lg underline underline-offset-4">
+      <Link to="/classes?new" className="ml-3 text-lg underline underline-offset-4">
         Write down a class
       </Link>
     );

@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { Suspense, useState } from 'react';
+import { Suspense, useEffect, useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
 import { ask } from '../api/client';
 import { classesQuery, rungsQuery } from '../api/queries';
 import type { ClassReply, ClassRequest, Style, WeekBegins, Weekend } from '../api/types';
@@ -39,6 +40,14 @@ export function Classes() {
   const { begun } = kept;
   const [open, setOpen] = useState<string | null>(null);
   const [together, setTogether] = useState<ClassReply | null>(null);
+  const [params] = useSearchParams();
+  // who comes to write one down has its form at once
+  const isFirst = params.has('new') && classes.data?.length === 0 && begun === null;
+  useEffect(() => {
+    if (isFirst) {
+      change({ begun: { ...blank, id: newId() } });
+    }
+  }, [change, isFirst]);
   const refresh = () => client.invalidateQueries(classesQuery);
   const save = useMutation({
     mutationFn: put,
@@ -317,6 +326,14 @@ function ClassForm({ before, busy, saved, onTogether, onSave, onDelete }: FormPr
         <Button type="submit" look="strong" className="text-lg" aria-disabled={!changed || busy}>
           {busy ? 'Saving…' : 'Save'}
         </Button>
+        {saved && before.inHand && !changed && (
+          <Link
+            to="/today"
+            className="inline-flex min-h-11 items-center rounded-md border-2 border-ink bg-sheet px-4 text-lg font-bold hover:bg-wash"
+          >
+            Its lessons
+          </Link>
+        )}
         <Button
           onClick={() => {
             onDelete(forget);

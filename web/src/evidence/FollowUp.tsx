@@ -96,7 +96,7 @@ export function FollowUp() {
       <p className="px-6 py-5 text-lg">{query.error.message}</p>
     ) : classId === '' ? (
       <p className="px-6 py-5 text-xl">
-        <Link to="/classes" className="underline underline-offset-4">
+        <Link to="/classes?new" className="underline underline-offset-4">
           Write down a class
         </Link>{' '}
         first; then its papers can be marked, and its groups made.

@@ -16,7 +16,7 @@ export function FirstSteps({ plan }: { plan: PlanReply | null }) {
       ) : (
         <p className="mt-3 text-xl">
           <Link
-            to="/classes"
+            to="/classes?new"
             className="inline-flex min-h-11 items-center rounded-md border-2 border-ink bg-ink px-4 text-lg font-bold text-paper hover:opacity-85"
           >
             Write down a class

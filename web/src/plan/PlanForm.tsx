@@ -296,7 +296,9 @@ function Wanted({
   });
   const before = value.wanted.length === 0 ? [] : (needed.data ?? []).filter((one) => !value.wanted.includes(one.rung));
   const words = find.trim().toLowerCase();
-  const shown = rungs.filter((one) => words === '' || one.can.toLowerCase().includes(words));
+  const shown = rungs.filter(
+    (one) => words === '' || `${one.can} ${one.id.replaceAll('-', ' ')}`.toLowerCase().includes(words),
+  );
   return (
     <div className="grid gap-x-8 gap-y-4 md:grid-cols-2">
       <div className="min-w-0">
@@ -337,7 +339,9 @@ function Wanted({
               </label>
             </li>
           ))}
-          {shown.length === 0 && <li className="py-2">Nothing on the ladder has that in its words: noon</li>}
+          {shown.length === 0 && (
+            <li className="py-2">Nothing on the ladder has these words. Try noon, or timetable.</li>
+          )}
         </ul>
       </div>
       <div className="min-w-0" aria-live="polite">

@@ -27,7 +27,7 @@ export function WholePlan() {
       <p className="late p-8 text-xl">One moment.</p>
     ) : (
       <p className="p-6 text-xl">
-        <Link to="/classes" className="underline underline-offset-4">
+        <Link to="/classes?new" className="underline underline-offset-4">
           Write down a class
         </Link>{' '}
         first.

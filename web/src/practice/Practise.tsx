@@ -25,7 +25,7 @@ export function Practise() {
   if (classId === '') {
     return (
       <p className="px-6 py-5 text-xl">
-        <Link to="/classes" className="underline underline-offset-4">
+        <Link to="/classes?new" className="underline underline-offset-4">
           Write down a class
         </Link>{' '}
         first; then its children can practise.

@@ -143,7 +143,7 @@ export function Copies({ sheetId, classId, reads, ready, shown, onShow }: Props)
         </Button>
       ) : (
         <p className="mt-2">
-          <Link to="/classes" className="underline underline-offset-4">
+          <Link to="/classes?new" className="underline underline-offset-4">
             Write down a class
           </Link>{' '}
           to print the children’s names.
