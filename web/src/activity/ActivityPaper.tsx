@@ -3,10 +3,8 @@ import { useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useClasses } from '../classroom/useClasses';
 import { Paper as PaperShown } from '../printing/Paper';
-import { papers, PrintAside } from '../printing/PrintAside';
+import { PaperChoice, paperIn, PrintAside } from '../printing/PrintAside';
 import { usePdf } from '../printing/usePdf';
-import { Choice } from '../ui/Choice';
-import { Line } from '../ui/Pick';
 import { useAddress } from '../ui/useAddress';
 import { useTitle } from '../ui/useTitle';
 import { activityQuery, wantedOf } from './queries';
@@ -22,7 +20,7 @@ export function ActivityPaper() {
   const frame = useRef<HTMLIFrameElement>(null);
   const pdf = usePdf();
   const [pages, setPages] = useState(0);
-  const paper = params.get('paper') === 'letter' ? 'letter' : 'a4';
+  const paper = paperIn(params);
   const version = `${wanted} ${inHand?.id ?? ''}`;
   return (
     <div className="flex min-h-0 flex-1 max-lg:flex-col">
@@ -38,16 +36,12 @@ export function ActivityPaper() {
           Back to the activity
         </Link>
         <h1 className="mt-1 mb-2 text-2xl font-bold">{it?.title ?? 'Print'}</h1>
-        <Line label="Paper">
-          <Choice
-            label="Paper"
-            value={paper}
-            options={papers}
-            onChange={(value) => {
-              put({ paper: value });
-            }}
-          />
-        </Line>
+        <PaperChoice
+          value={paper}
+          onChange={(value) => {
+            put({ paper: value });
+          }}
+        />
         <p className="mt-3 text-lg">
           {pages > 0 && `${pages} ${pages === 1 ? 'page' : 'pages'}. `}
           Print at actual size, not “fit to page”. Backs, where cards have them, stand behind their cards: print on both

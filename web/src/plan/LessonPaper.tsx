@@ -2,10 +2,8 @@ import { useQuery } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { Paper as PaperShown } from '../printing/Paper';
-import { papers, PrintAside } from '../printing/PrintAside';
+import { PaperChoice, paperIn, PrintAside } from '../printing/PrintAside';
 import { usePdf } from '../printing/usePdf';
-import { Choice } from '../ui/Choice';
-import { Line } from '../ui/Pick';
 import { useAddress } from '../ui/useAddress';
 import { useTitle } from '../ui/useTitle';
 import { lessonQuery } from './queries';
@@ -19,7 +17,7 @@ export function LessonPaper() {
   const frame = useRef<HTMLIFrameElement>(null);
   const pdf = usePdf();
   const [pages, setPages] = useState(0);
-  const paper = params.get('paper') === 'letter' ? 'letter' : 'a4';
+  const paper = paperIn(params);
   return (
     <div className="flex min-h-0 flex-1 max-lg:flex-col">
       <PrintAside
@@ -34,16 +32,12 @@ export function LessonPaper() {
           Back to the lesson
         </Link>
         <h1 className="mt-1 mb-2 text-2xl font-bold">{it?.title ?? 'Print'}</h1>
-        <Line label="Paper">
-          <Choice
-            label="Paper"
-            value={paper}
-            options={papers}
-            onChange={(value) => {
-              put({ paper: value });
-            }}
-          />
-        </Line>
+        <PaperChoice
+          value={paper}
+          onChange={(value) => {
+            put({ paper: value });
+          }}
+        />
         <p className="mt-3 text-lg">
           For whoever teaches it instead: the parts with their times, the sums with their answers, how the activities
           go.

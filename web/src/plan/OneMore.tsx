@@ -5,9 +5,8 @@ import { ask } from '../api/client';
 import { rungsQuery } from '../api/queries';
 import type { LessonReply, NewLessonRequest, PlanReply } from '../api/types';
 import { Button } from '../ui/Button';
+import { DayField, field, NumberField, TimeField } from './fields';
 import { planQuery } from './queries';
-
-const field = 'min-h-10 rounded-md border-2 border-ink bg-sheet px-2 font-bold';
 
 /** A lesson beside those that are planned, filled for what it is to be about. */
 export function OneMore({ plan, classId }: { plan: PlanReply; classId: string }) {
@@ -15,7 +14,7 @@ export function OneMore({ plan, classId }: { plan: PlanReply; classId: string })
   const navigate = useNavigate();
   const rungs = useQuery(rungsQuery).data ?? [];
   const [usual] = plan.course?.week ?? [];
-  const [wanted, setWanted] = useState<NewLessonRequest>({
+  const [wanted, setWanted] = useState<Required<NewLessonRequest>>({
     rung: '',
     on: plan.today,
     start: usual?.start ?? '09:40',
@@ -42,38 +41,29 @@ export function OneMore({ plan, classId }: { plan: PlanReply; classId: string })
     >
       <h2 className="text-2xl font-bold">One more lesson</h2>
       <div className="mt-2 flex flex-wrap items-center gap-2.5 text-lg">
-        <input
-          type="date"
-          required
-          aria-label="Its day"
-          className={field}
+        <DayField
+          label="Its day"
           value={wanted.on}
-          onChange={(event) => {
-            put({ on: event.target.value });
+          onChange={(value) => {
+            put({ on: value });
           }}
         />
         at
-        <input
-          type="time"
-          required
-          aria-label="Its time"
-          className={field}
+        <TimeField
+          label="Its time"
           value={wanted.start}
-          onChange={(event) => {
-            put({ start: event.target.value });
+          onChange={(value) => {
+            put({ start: value });
           }}
         />
         for
-        <input
-          type="number"
-          required
-          min={10}
-          max={240}
-          aria-label="Its minutes"
-          className={`${field} w-20`}
+        <NumberField
+          label="Its minutes"
+          least={10}
+          most={240}
           value={wanted.minutes}
-          onChange={(event) => {
-            put({ minutes: Number(event.target.value) });
+          onChange={(value) => {
+            put({ minutes: value });
           }}
         />
         minutes about

@@ -8,10 +8,10 @@ import type { CourseText, NeededRequest, PlanReply, RungReply, StandingReply } f
 import { Button } from '../ui/Button';
 import { useKept } from '../ui/useKept';
 import { plusDays } from './days';
+import { DayField, field, NumberField, TimeField } from './fields';
 import { planQuery } from './queries';
 
 const weekdays = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
-const field = 'min-h-10 rounded-md border-2 border-ink bg-sheet px-2 font-bold';
 
 /** What the class is to learn, when it has lessons, and how many: three steps to a plan. */
 export function PlanForm({
@@ -88,27 +88,21 @@ export function PlanForm({
                   ))}
                 </select>
                 at
-                <input
-                  type="time"
-                  required
-                  aria-label={`Time of lesson ${i + 1}`}
-                  className={field}
+                <TimeField
+                  label={`Time of lesson ${i + 1}`}
                   value={one.start}
-                  onChange={(event) => {
-                    put({ start: event.target.value });
+                  onChange={(value) => {
+                    put({ start: value });
                   }}
                 />
                 for
-                <input
-                  type="number"
-                  required
-                  min={10}
-                  max={240}
-                  aria-label={`Minutes of lesson ${i + 1}`}
-                  className={`${field} w-20`}
+                <NumberField
+                  label={`Minutes of lesson ${i + 1}`}
+                  least={10}
+                  most={240}
                   value={one.minutes}
-                  onChange={(event) => {
-                    put({ minutes: Number(event.target.value) });
+                  onChange={(value) => {
+                    put({ minutes: value });
                   }}
                 />
                 minutes
@@ -146,27 +140,21 @@ export function PlanForm({
       </Step>
       <Step number={3} title="How many lessons?">
         <div className="flex flex-wrap items-center gap-2.5 text-lg">
-          <input
-            type="number"
-            required
-            min={1}
-            max={120}
-            aria-label="Lessons"
-            className={`${field} w-20`}
+          <NumberField
+            label="Lessons"
+            least={1}
+            most={120}
             value={value.lessons}
-            onChange={(event) => {
-              change({ lessons: Number(event.target.value) });
+            onChange={(value) => {
+              change({ lessons: value });
             }}
           />
           lessons from
-          <input
-            type="date"
-            required
-            aria-label="First day"
-            className={field}
+          <DayField
+            label="First day"
             value={value.first}
-            onChange={(event) => {
-              change({ first: event.target.value });
+            onChange={(value) => {
+              change({ first: value });
             }}
           />
           on
@@ -179,29 +167,23 @@ export function PlanForm({
             return (
               <li key={i} className="flex flex-wrap items-center gap-2.5 text-lg">
                 none from
-                <input
-                  type="date"
-                  required
-                  aria-label={`Days off ${i + 1}: from`}
-                  className={field}
+                <DayField
+                  label={`Days off ${i + 1}: from`}
                   value={one.from}
-                  onChange={(event) => {
+                  onChange={(value) => {
                     put({
-                      from: event.target.value,
-                      ...(one.to < event.target.value ? { to: event.target.value } : {}),
+                      from: value,
+                      ...(one.to < value ? { to: value } : {}),
                     });
                   }}
                 />
                 to
-                <input
-                  type="date"
-                  required
+                <DayField
+                  label={`Days off ${i + 1}: to`}
                   min={one.from}
-                  aria-label={`Days off ${i + 1}: to`}
-                  className={field}
                   value={one.to}
-                  onChange={(event) => {
-                    put({ to: event.target.value });
+                  onChange={(value) => {
+                    put({ to: value });
                   }}
                 />
                 <Remove

@@ -1,11 +1,26 @@
 import type { ReactNode, RefObject } from 'react';
+import type { Paper } from '../api/types';
 import { Button } from '../ui/Button';
+import { Choice } from '../ui/Choice';
+import { Line } from '../ui/Pick';
 import type { PdfMaking } from './usePdf';
 
-export const papers = [
+const papers = [
   { value: 'a4', text: 'A4' },
   { value: 'letter', text: 'US Letter' },
 ] as const;
+
+/** On which paper. */
+export function PaperChoice({ value, onChange }: { value: Paper; onChange: (value: Paper) => void }) {
+  return (
+    <Line label="Paper">
+      <Choice label="Paper" value={value} options={papers} onChange={onChange} />
+    </Line>
+  );
+}
+
+/** What an address says of the paper. */
+export const paperIn = (params: URLSearchParams): Paper => (params.get('paper') === 'letter' ? 'letter' : 'a4');
 
 /** Beside a paper: what can be chosen about it, and below that *Print* and *PDF*. */
 export function PrintAside({

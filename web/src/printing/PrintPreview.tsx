@@ -1,13 +1,12 @@
 import { useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import type { PrintPart, SheetSettings } from '../api/types';
-import { Choice } from '../ui/Choice';
-import { Line, Pick } from '../ui/Pick';
+import { Pick } from '../ui/Pick';
 import { useAddress } from '../ui/useAddress';
 import { useTitle } from '../ui/useTitle';
 import { Copies } from '../sheet/Copies';
 import { Paper as PaperShown } from './Paper';
-import { papers, PrintAside } from './PrintAside';
+import { PaperChoice, paperIn, PrintAside } from './PrintAside';
 import { PrintSettings } from './PrintSettings';
 import { piecesToAPage, type Fitting } from './pieces';
 import { usePdf } from './usePdf';
@@ -47,7 +46,7 @@ export function PrintPreview() {
   const change = (part: Partial<SheetSettings>) => {
     keeper?.change((now) => ({ ...now, settings: { ...now.settings, ...part } }));
   };
-  const paper = papers.find((one) => one.value === params.get('paper'))?.value ?? 'a4';
+  const paper = paperIn(params);
   const part = parts.find((one) => one.value === params.get('part'))?.value ?? 'both';
   const copies = params.get('set');
   const code = copies === null ? null : params.get('code');
@@ -125,16 +124,12 @@ export function PrintPreview() {
               }}
             />
           )}
-          <Line label="Paper">
-            <Choice
-              label="Paper"
-              value={paper}
-              options={papers}
-              onChange={(value) => {
-                set({ paper: value });
-              }}
-            />
-          </Line>
+          <PaperChoice
+            value={paper}
+            onChange={(value) => {
+              set({ paper: value });
+            }}
+          />
           <PrintSettings
             settings={settings}
             classId={state.draft.classId}

@@ -164,7 +164,7 @@ describe('copies with other numbers', () => {
 
   it('lead to the classes where no names are written down', async () => {
     copies(true, null, [{ ...kittiwakes, children: [] }]);
-    expect((await screen.findByRole('link', { name: 'Write down a class' })).getAttribute('href')).toBe('/classes');
+    expect((await screen.findByRole('link', { name: 'Write down a class' })).getAttribute('href')).toBe('/classes?new');
   });
 
   it('are listed, shown and put away again, deleted and brought back', async () => {
