@@ -131,9 +131,14 @@ final class PlannerTest extends TestCase
         }
         $facts = new Facts(24);
         Core::get(Planner::class)->plan(['across-noon'], \array_slice($slots, 0, 2), $facts, 1);
-        $before = hrtime(true);
-        $plan = Core::get(Planner::class)->plan(['across-midnight', 'subtract-regroup', 'missing-part'], $slots, $facts, 5);
-        self::assertLessThan(1e9, hrtime(true) - $before, 'thirty lessons in less than a second');
+        $took = [];
+        do {
+            $before = self::worked();
+            // nothing is known from the time before
+            $plan = Core::get(Planner::class)->plan(['across-midnight', 'subtract-regroup', 'missing-part'], $slots, new Facts(24), 5);
+            $took[] = self::worked() - $before;
+        } while (\count($took) < 3);
+        self::assertLessThan(1.0, min($took), 'thirty lessons in less than a second of work');
         self::assertCount(30, $plan->lessons);
         $back = array_filter($plan->lessons, static fn (Lesson $one): bool => Purpose::Back === $one->step->purpose);
         self::assertGreaterThanOrEqual(6, \count($back));
@@ -143,6 +148,15 @@ final class PlannerTest extends TestCase
             $same += [] !== array_intersect(self::activities($lesson), isset($plan->lessons[$i + 1]) ? self::activities($plan->lessons[$i + 1]) : []) ? 1 : 0;
         }
         self::assertLessThan(8, $same);
+    }
+
+    /** Seconds for which this process has had the machine: other things that run beside it count for nothing. */
+    private static function worked(): float
+    {
+        $used = getrusage();
+        self::assertIsArray($used);
+
+        return array_sum(array_map(static fn (string $name): float => (float) ($used[$name] ?? 0), ['ru_utime.tv_sec', 'ru_stime.tv_sec'])) + array_sum(array_map(static fn (string $name): float => (float) ($used[$name] ?? 0), ['ru_utime.tv_usec', 'ru_stime.tv_usec'])) / 1e6;
     }
 
     public function testTheSharesOfAnHourAreTheUsualOnes(): void
