@@ -227,7 +227,7 @@ final readonly class Lessons
         $rung = $part->rung ?? $lesson->rung();
         if ($part->kind->isPlayed()) {
             $minutes = $this->timing->minutes($part, $facts) + 2;
-            $fitting = $this->matching->fitting($part->kind, array_values(array_unique([$rung, $lesson->rung(), ...$this->ladder->rung($lesson->rung())->needs])), $minutes, $facts, $part->level, $part->seed + 1);
+            $fitting = $this->matching->fitting($part->kind, array_values(array_unique([$rung, $lesson->rung(), ...$this->ladder->rung($lesson->rung())->needs])), $minutes, $facts, $part->level);
             $ids = array_map(static fn (Fitting $one): string => $one->activity, $fitting);
             // one after the other, round and round
             $next = $fitting[((int) array_search($part->activity, [...$ids, $part->activity], true) + 1) % max(1, \count($fitting))] ?? throw new CannotBeHad('There is no other activity for that which fits into these minutes.');

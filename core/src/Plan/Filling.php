@@ -130,7 +130,7 @@ final readonly class Filling
         if ($minutes < 1) {
             return null;
         }
-        $fitting = $this->matching->fitting($kind, $rungs, $minutes, $facts, Level::Core, $seed);
+        $fitting = $this->matching->fitting($kind, $rungs, $minutes, $facts, Level::Core);
         $fresh = array_values(array_filter($fitting, static fn (Fitting $one): bool => !\in_array($one->activity, $played, true)));
         $best = $fresh[0] ?? $fitting[0] ?? null;
         if (null === $best) {

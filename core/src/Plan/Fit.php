@@ -141,7 +141,7 @@ final readonly class Fit
             yield [\sprintf('%s, %s', $title, $one->change), $part->played((string) $part->activity, $one->group ?? $part->group, $one->options + $part->options, $part->why)];
         }
         if (null !== $part->rung) {
-            foreach (\array_slice($this->matching->fitting($part->kind, [$part->rung], $has - 1, $facts, $part->level, $part->seed, [(string) $part->activity]), 0, 1) as $other) {
+            foreach (\array_slice($this->matching->fitting($part->kind, [$part->rung], $has - 1, $facts, $part->level, [(string) $part->activity]), 0, 1) as $other) {
                 yield [\sprintf('%s in place of %s', $other->title, $title), $part->played($other->activity, $other->group, $other->options, $part->why)];
             }
         }

@@ -10,6 +10,8 @@ use Rostik\Core\Skill\Level;
 /** Which activity goes into a part of a lesson: for its rung, within its minutes, and another than last time. */
 final readonly class Matching
 {
+    /** How long it takes hardly depends on the numbers: what is known of some numbers is good enough to choose by. */
+    private const SEED = 1;
     private const WARM_UPS = [Sort::WarmUp, Sort::Feel, Sort::Sorting];
     private const GAMES = [Sort::Game, Sort::Sorting, Sort::WarmUp];
 
@@ -27,7 +29,7 @@ final readonly class Matching
      *
      * @return list<Fitting>
      */
-    public function fitting(PartKind $kind, array $rungs, int $minutes, Facts $facts, Level $level, int $seed, array $not = []): array
+    public function fitting(PartKind $kind, array $rungs, int $minutes, Facts $facts, Level $level, array $not = []): array
     {
         $sorts = PartKind::WarmUp === $kind ? self::WARM_UPS : self::GAMES;
         $found = [];
@@ -38,11 +40,11 @@ final readonly class Matching
                 continue;
             }
             $preset = $intro->presets[$for] ?? [];
-            $planned = $this->playing->planned($id, null, $preset, $level, $seed, $facts, array_keys($preset));
+            $planned = $this->playing->planned($id, null, $preset, $level, self::SEED, $facts, array_keys($preset));
             $group = $intro->sizes->isTogether() ? null : $planned->wanted->group;
             $ways = [new Fitting($id, $intro->title, $for, $group, $preset, (int) round($planned->minutes->expected))];
             // only what is too long is asked for its shorter ways
-            $shorter = $ways[0]->minutes <= $minutes ? [] : $this->playing->planned($id, null, $preset, $level, $seed, $facts, array_keys($preset), true)->shorter;
+            $shorter = $ways[0]->minutes <= $minutes ? [] : $this->playing->planned($id, null, $preset, $level, self::SEED, $facts, array_keys($preset), true)->shorter;
             foreach ($shorter as $one) {
                 $ways[] = new Fitting($id, $intro->title, $for, $one->group ?? $group, $one->options + $preset, (int) round($one->minutes));
             }

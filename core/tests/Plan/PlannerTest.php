@@ -154,9 +154,9 @@ final class PlannerTest extends TestCase
     private static function worked(): float
     {
         $used = getrusage();
-        self::assertIsArray($used);
+        $of = static fn (string $name): float => \is_array($used) && is_numeric($used[$name] ?? null) ? (float) $used[$name] : self::fail('It is not known how long was worked.');
 
-        return array_sum(array_map(static fn (string $name): float => (float) ($used[$name] ?? 0), ['ru_utime.tv_sec', 'ru_stime.tv_sec'])) + array_sum(array_map(static fn (string $name): float => (float) ($used[$name] ?? 0), ['ru_utime.tv_usec', 'ru_stime.tv_usec'])) / 1e6;
+        return $of('ru_utime.tv_sec') + $of('ru_stime.tv_sec') + ($of('ru_utime.tv_usec') + $of('ru_stime.tv_usec')) / 1e6;
     }
 
     public function testTheSharesOfAnHourAreTheUsualOnes(): void
