@@ -229,6 +229,9 @@ export function OpenClock({ day, board, change }: { day: DayReply; board: BoardA
               <li>
                 <Link to="/teach/day">{by24 ? 'The day' : `The day: ${am} or ${pm}?`}</Link>
               </li>
+              <li>
+                <Link to="/activities">A warm-up or a game</Link>
+              </li>
             </ul>
           </nav>
         </section>

@@ -32,7 +32,7 @@ export function OneMore({ plan, classId }: { plan: PlanReply; classId: string })
   });
   return (
     <form
-      className="mt-3"
+      className="mt-8"
       aria-label="One more lesson"
       onSubmit={(event) => {
         event.preventDefault();

@@ -265,6 +265,8 @@ function Wanted({
   onChange: (part: Partial<CourseText>) => void;
 }) {
   const [find, setFind] = useState('');
+  // what was wanted before stands above; what is ticked now stays in its place
+  const [earlier] = useState(value.wanted);
   const needed = useQuery({
     queryKey: ['plan', classId, 'needed', value.wanted],
     queryFn: ({ signal }) =>
@@ -278,7 +280,11 @@ function Wanted({
   });
   const before = value.wanted.length === 0 ? [] : (needed.data ?? []).filter((one) => !value.wanted.includes(one.rung));
   const words = find.trim().toLowerCase();
-  const shown = rungs.filter(
+  const inOrder = [
+    ...rungs.filter((one) => earlier.includes(one.id)),
+    ...rungs.filter((one) => !earlier.includes(one.id)),
+  ];
+  const shown = inOrder.filter(
     (one) => words === '' || `${one.can} ${one.id.replaceAll('-', ' ')}`.toLowerCase().includes(words),
   );
   return (

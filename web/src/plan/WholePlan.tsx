@@ -47,7 +47,7 @@ export function WholePlan() {
             <li key={one.id}>
               <Link
                 to={`/today?lesson=${one.id}`}
-                className="grid grid-cols-[12rem_minmax(0,1fr)] gap-x-4 px-2 py-2 text-lg hover:bg-wash max-sm:grid-cols-1 sm:grid-cols-[12rem_minmax(0,1fr)_10rem]"
+                className="grid grid-cols-[15rem_minmax(0,1fr)] gap-x-4 px-2 py-2 text-lg hover:bg-wash max-sm:grid-cols-1 sm:grid-cols-[15rem_minmax(0,1fr)_10rem]"
               >
                 <span>
                   {longDay(one.on)}
