@@ -37,6 +37,16 @@ final readonly class PlanController
         return self::tried(fn (): Response => new JsonResponse($this->plans->reply($class, $this->plans->plan($class, $wanted))));
     }
 
+    /** The lessons as they were before the class was planned anew. */
+    #[Route('/plan/lessons', methods: ['PUT'])]
+    public function bringBack(#[CurrentUser] Teacher $teacher, string $id, #[MapRequestPayload] StandingLessonsRequest $wanted): Response
+    {
+        $class = $this->classrooms->get($teacher, $id);
+        $this->plans->bringBack($class, $wanted->lessons);
+
+        return new JsonResponse($this->plans->reply($class));
+    }
+
     /** How the class stands on what it is to learn, and when that is taught. */
     #[Route('/plan/path', methods: ['GET'])]
     public function path(#[CurrentUser] Teacher $teacher, string $id): Response

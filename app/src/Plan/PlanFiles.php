@@ -71,7 +71,7 @@ final readonly class PlanFiles
         foreach ($there as $lesson) {
             if (LessonState::Planned === $lesson->state() && $lesson->on() >= $today) {
                 $slots[] = $lesson->slot();
-                $this->entities->remove($lesson);
+                $lesson->delete($this->clock->now());
             }
         }
         $last = [] === $there ? new Slot(When::date($today), When::minutes('09:40'), 60) : $there[\count($there) - 1]->slot();

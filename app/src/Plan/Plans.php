@@ -92,7 +92,8 @@ final readonly class Plans
         $this->entities->wrapInTransaction(function () use ($class, $wanted, $lessons, $stays, $plan, $facts): void {
             foreach ($lessons as $lesson) {
                 if (!\in_array($lesson->id()->toRfc4122(), $stays, true)) {
-                    $this->entities->remove($lesson);
+                    // not gone for good yet: planning anew can be taken back
+                    $lesson->delete($this->clock->now());
                 }
             }
             foreach ($plan->lessons as $lesson) {
@@ -105,6 +106,23 @@ final readonly class Plans
         $few = \count($slots) < $wanted->lessons ? [\sprintf('There is time for %d lessons only: too many days fall out.', \count($slots))] : [];
 
         return [...$few, ...$plan->said];
+    }
+
+    /**
+     * Exactly these lessons are there: what was put away comes back, and what is not among them is put away. What was taught stays.
+     *
+     * @param list<string> $ids
+     */
+    public function bringBack(Classroom $class, array $ids): void
+    {
+        $ids = array_map(strtolower(...), $ids);
+        foreach ($this->entities->getRepository(PlannedLesson::class)->findBy(['classroom' => $class]) as $lesson) {
+            $wanted = \in_array($lesson->id()->toRfc4122(), $ids, true);
+            if ($wanted === $lesson->isDeleted() && ($wanted || LessonState::Planned === $lesson->state())) {
+                $lesson->delete($wanted ? null : $this->clock->now());
+            }
+        }
+        $this->entities->flush();
     }
 
     /**

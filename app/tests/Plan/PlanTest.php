@@ -167,6 +167,19 @@ final class PlanTest extends ApiTestCase
         self::assertNotSame($before, array_column(self::parts($other), 'sums', 'id')['explain']);
     }
 
+    public function testPlanningAnewIsTakenBackAndNothingThatWasWrittenIsLost(): void
+    {
+        $plan = $this->plan();
+        $lesson = $this->ask('GET', '/api/lessons/'.self::ids($plan)[1]);
+        $this->put($lesson, ['note' => 'Bring the tide table.']);
+        $anew = $this->plan(['lessons' => 2, 'seed' => 9]);
+        self::assertCount(2, self::ids($anew));
+        self::assertSame([], array_intersect(self::ids($plan), self::ids($anew)));
+        $back = $this->ask('PUT', $this->of.'/plan/lessons', ['lessons' => self::ids($plan)]);
+        self::assertSame([self::ids($plan), self::days($plan)], [self::ids($back), self::days($back)]);
+        self::assertSame('Bring the tide table.', $this->ask('GET', '/api/lessons/'.self::ids($plan)[1])['note']);
+    }
+
     public function testALessonSlipsAndTheRestWithItAndItIsTakenBack(): void
     {
         $plan = $this->plan();

@@ -1707,6 +1707,10 @@ export interface Spinner {
 
 export type Standing = 'secure' | 'on-the-way' | 'not-yet' | 'not-seen';
 
+export interface StandingLessonsRequest {
+  lessons?: string[];
+}
+
 export interface StandingReply {
   rung: string;
   title: string;

@@ -6,10 +6,12 @@ import { ask } from '../api/client';
 import { rungsQuery } from '../api/queries';
 import type { CourseText, NeededRequest, PlanReply, RungReply, StandingReply } from '../api/types';
 import { Button } from '../ui/Button';
+import { useNotice } from '../ui/notices';
 import { useKept } from '../ui/useKept';
 import { plusDays } from './days';
 import { DayField, field, NumberField, TimeField } from './fields';
 import { planQuery } from './queries';
+import { useBringBack } from './useBringBack';
 
 const weekdays = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
 
@@ -26,6 +28,7 @@ export function PlanForm({
 }) {
   const client = useQueryClient();
   const navigate = useNavigate();
+  const notice = useNotice();
   const rungs = useQuery(rungsQuery).data ?? [];
   const { value, change, forget } = useKept<CourseText>(
     `plan ${classId}`,
@@ -44,10 +47,17 @@ export function PlanForm({
           seed: 1,
         },
   );
+  const bringBack = useBringBack(classId);
   const make = useMutation({
     mutationFn: () => ask<PlanReply>('PUT', `/api/classes/${classId}/plan`, value satisfies CourseText),
-    onSuccess: (reply) => {
+    onMutate: () => plan,
+    onSuccess: (reply, _, before) => {
       forget();
+      if (before.lessons.length > 0) {
+        notice('The lessons are planned anew.', () => {
+          bringBack(before);
+        });
+      }
       client.setQueryData(planQuery(classId).queryKey, reply);
       void client.invalidateQueries({ queryKey: ['plan', classId, 'path'] });
       void navigate('/today', { state: { said: reply.said } });
@@ -216,7 +226,11 @@ export function PlanForm({
         <Button look="strong" className="text-lg" type="submit" aria-disabled={make.isPending}>
           {anew ? 'Plan anew from there' : 'Plan the lessons'}
         </Button>
-        {anew && <p className="text-soft">What is planned from that day on gives way; what was taught stays.</p>}
+        {anew && (
+          <p className="text-soft">
+            What is planned from that day on gives way, and can be brought back; what was taught stays.
+          </p>
+        )}
       </div>
     </form>
   );

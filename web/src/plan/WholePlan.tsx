@@ -12,6 +12,7 @@ import { longDay } from './days';
 import { OneMore } from './OneMore';
 import { PlanForm } from './PlanForm';
 import { planQuery } from './queries';
+import { useBringBack } from './useBringBack';
 
 /** All lessons of a class, one under the other; planning them anew; taking them out and bringing them in. */
 export function WholePlan() {
@@ -108,12 +109,15 @@ function OutAndIn({ plan, classId }: { plan: PlanReply; classId: string }) {
       notice(failure.message);
     },
   });
+  const bringBack = useBringBack(classId);
   const bringIn = useMutation({
     mutationFn: (content: string) =>
       ask<PlanReply>('POST', `/api/classes/${classId}/plan/file`, { content } satisfies PlanFileRequest),
     onSuccess: (reply) => {
       client.setQueryData(planQuery(classId).queryKey, reply);
-      notice(`${reply.lessons.length} lessons are in the plan.`);
+      notice(`${reply.lessons.length} lessons are in the plan.`, () => {
+        bringBack(plan);
+      });
     },
     onError: (failure) => {
       notice(failure.message);
