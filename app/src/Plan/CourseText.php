@@ -31,6 +31,7 @@ final readonly class CourseText
         public array $week = [],
         #[Assert\NotBlank]
         #[Assert\Date]
+        #[Assert\Regex('/^20\d\d-/', message: 'A day of this century: 2026-12-07')]
         public string $first = '',
         #[Assert\Range(min: 1, max: 120, notInRangeMessage: 'A plan has from 1 to 120 lessons: 12', payload: ProblemListener::SAY)]
         public int $lessons = 5,

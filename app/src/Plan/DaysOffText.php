@@ -11,8 +11,10 @@ final readonly class DaysOffText
 {
     public function __construct(
         #[Assert\Date]
+        #[Assert\Regex('/^20\d\d-/', message: 'A day of this century: 2026-12-07')]
         public string $from = '',
         #[Assert\Date]
+        #[Assert\Regex('/^20\d\d-/', message: 'A day of this century: 2026-12-07')]
         #[Assert\GreaterThanOrEqual(propertyPath: 'from', message: 'Days off end after they begin: from 2026-12-21 to 2027-01-03')]
         public string $to = '',
     ) {

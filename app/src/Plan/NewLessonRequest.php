@@ -18,6 +18,7 @@ final readonly class NewLessonRequest
         public string $rung,
         #[Assert\NotBlank]
         #[Assert\Date]
+        #[Assert\Regex('/^20\d\d-/', message: 'A day of this century: 2026-12-07')]
         public string $on,
         #[Assert\Regex('/^([01]\d|2[0-3]):[0-5]\d$/')]
         public string $start = '09:40',

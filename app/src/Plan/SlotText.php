@@ -19,6 +19,7 @@ final readonly class SlotText
         public string $id,
         #[Assert\NotBlank]
         #[Assert\Date]
+        #[Assert\Regex('/^20\d\d-/', message: 'A day of this century: 2026-12-07')]
         public string $on,
         #[Assert\Regex('/^([01]\d|2[0-3]):[0-5]\d$/')]
         public string $start,
