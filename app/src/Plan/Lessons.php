@@ -84,7 +84,7 @@ final readonly class Lessons
             $part = $parts[$i];
             $takes = $this->timing->takes($part, $facts);
             $minutes = $part->minutes ?? $takes->minutes;
-            $shown[] = new PartReply($text, $part->kind->said(), $this->content($part, $facts), array_map(fn (string $sum): string => $this->shown($sum, $style), $part->sums), self::time($at, $style), $at, $minutes, $takes->minutes, $takes->said);
+            $shown[] = new PartReply($text, $part->kind->said(), $this->content($part, $facts), array_map(fn (string $sum): string => $this->shown($sum, $style), $part->sums), self::time($at, $style), self::time($at + $minutes, $style), $at, $minutes, $takes->minutes, $takes->said);
             $at += $minutes;
         }
 

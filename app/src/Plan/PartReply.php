@@ -12,12 +12,13 @@ final readonly class PartReply
      * @param string       $content what is in it, in a few words
      * @param list<string> $sums    for the board, as the class writes them, marked
      * @param string       $from    when it begins, as the class writes times, marked
+     * @param string       $until   when it ends, likewise
      * @param int          $starts  minutes after midnight at which it begins
      * @param int          $minutes that it has
      * @param int          $takes   minutes that it takes by what is in it
      * @param string       $said    how that comes about
      */
-    public function __construct(public PartText $text, public string $title, public string $content, public array $sums, public string $from, public int $starts, public int $minutes, public int $takes, public string $said)
+    public function __construct(public PartText $text, public string $title, public string $content, public array $sums, public string $from, public string $until, public int $starts, public int $minutes, public int $takes, public string $said)
     {
     }
 }

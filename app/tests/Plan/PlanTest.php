@@ -98,6 +98,8 @@ final class PlanTest extends ApiTestCase
         $sum = 0;
         foreach ($parts as $part) {
             self::assertSame($at, self::in($part, 'starts'));
+            self::assertSame($ended ?? self::in($part, 'from'), self::in($part, 'from'), 'one begins when the other ends');
+            $ended = self::in($part, 'until');
             self::assertSame(self::in($part, 'takes'), self::in($part, 'minutes'));
             $minutes = self::in($part, 'minutes');
             self::assertIsInt($minutes);

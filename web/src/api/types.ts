@@ -1133,6 +1133,7 @@ export interface PartReply {
   content: string;
   sums: string[];
   from: string;
+  until: string;
   starts: number;
   minutes: number;
   takes: number;

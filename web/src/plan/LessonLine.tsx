@@ -1,9 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { Link, useLocation, useNavigate } from 'react-router';
+import { Marked } from '../models/Marked';
 import { useKeys } from '../ui/keys';
 import { lessonQuery } from './queries';
-import { clockOf, placeOf, useTaught } from './teach';
+import { placeOf, useTaught } from './teach';
 
 /** On the board, while a lesson is taught: where in it one is, and what comes next. A quiet line. */
 export function LessonLine() {
@@ -51,7 +52,7 @@ export function LessonLine() {
       <p>
         <span className="font-bold">{part.title}</span>{' '}
         <span className="text-soft">
-          {at + 1} of {it.parts.length}, until {clockOf(part.starts + part.minutes)}
+          {at + 1} of {it.parts.length}, until <Marked text={part.until} />
         </span>
       </p>
       {/* to the scale of their minutes */}

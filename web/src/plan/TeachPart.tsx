@@ -4,7 +4,6 @@ import { Marked } from '../models/Marked';
 import { useAddress } from '../ui/useAddress';
 import { useTitle } from '../ui/useTitle';
 import { lessonQuery } from './queries';
-import { clockOf } from './teach';
 
 const does: Partial<Record<string, string>> = {
   'on-your-own': 'Each works on the own sheet.',
@@ -36,7 +35,6 @@ export function TeachPart() {
   if (!part) {
     return <p className="late p-8 text-xl">One moment.</p>;
   }
-  const until = clockOf(part.starts + part.minutes).split(':');
   return (
     <section aria-label={part.title} className="grid flex-1 content-center justify-items-center gap-6 px-6 text-center">
       <h1 className="text-6xl font-bold">{part.title}</h1>
@@ -49,7 +47,7 @@ export function TeachPart() {
       <p className="text-4xl">
         until{' '}
         <strong className="text-7xl">
-          <Marked text={`{h:${until[0] ?? ''}}:{m:${until[1] ?? ''}}`} />
+          <Marked text={part.until} />
         </strong>
       </p>
     </section>

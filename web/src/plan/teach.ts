@@ -67,7 +67,3 @@ export function placeOf(lesson: LessonReply, part: PartReply): string {
   }
   return `/teach/part?${new URLSearchParams({ lesson: lesson.id, part: text.id }).toString()}`;
 }
-
-/** Of the clock on the wall: 10:07. */
-export const clockOf = (minutes: number): string =>
-  `${Math.floor(minutes / 60) % 24}:${String(minutes % 60).padStart(2, '0')}`;
