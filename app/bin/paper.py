@@ -68,7 +68,10 @@ def main():
     wanted = json.loads(sys.stdin.buffer.readline())
     parts, base = wanted['parts'], wanted['base']
     # once for all that is forked from here
-    import weasyprint  # noqa: F401
+    sys.path.insert(0, os.path.dirname(os.path.realpath(__file__)))
+    import once
+    if '--plain' not in sys.argv:
+        once.lighten()
     gc.disable()
     side_by_side = max(1, min(len(parts), len(os.sched_getaffinity(0)), 4))
     with tempfile.TemporaryDirectory(prefix='paper') as folder:
@@ -97,6 +100,9 @@ def main():
                 sys.stdout.buffer.write(one.read())
         else:
             sys.stdout.buffer.write(subprocess.run(['qpdf', '--empty', '--pages', *files, '--', '-'], check=True, stdout=subprocess.PIPE, env={'PATH': '/usr/bin:/bin'}).stdout)
+    sys.stdout.flush()
+    # without giving back piece by piece what goes with the process
+    os._exit(0)
 
 
 main()

@@ -64,6 +64,9 @@ final readonly class Printing
     /** Into so many parts a long document is divided. */
     private const SIDE_BY_SIDE = 2;
 
+    /** A key takes so much of the time that a copy takes (measured). */
+    private const KEY = 0.27;
+
     /**
      * @param list<PrintedSheet> $sheets
      * @param string             $root   where stylesheets are found from: "/" for the browser, "" for the PDF
@@ -88,7 +91,8 @@ final readonly class Printing
             return [$this->html($sheets, $how, '')];
         }
         // the keys go with the last of the copies: each part costs something of its own
-        $some = array_chunk($sheets, max(self::PART, (int) ceil(\count($sheets) / self::SIDE_BY_SIDE)));
+        $keysLast = $how->hasKey() && PrintPart::Worked !== $how->part;
+        $some = array_chunk($sheets, max(self::PART, (int) ceil(\count($sheets) * ($keysLast ? 1 + self::KEY : 1) / self::SIDE_BY_SIDE)));
         $parts = [];
         foreach ($some as $i => $copies) {
             $keys = match (true) {

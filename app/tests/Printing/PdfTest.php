@@ -8,6 +8,7 @@ use Rostik\App\Printing\Pdf;
 use Rostik\App\Printing\TooMuchPaper;
 use Rostik\App\Tests\ApiTestCase;
 use Symfony\Component\Process\Process;
+use Symfony\Component\Uid\Uuid;
 
 /** The process that makes PDFs: it reads nothing but our own stylesheets, and makes one at a time for each teacher. */
 final class PdfTest extends ApiTestCase
@@ -46,6 +47,63 @@ final class PdfTest extends ApiTestCase
         self::assertStringContainsString('0 embedded files', self::told(['pdfdetach', '-list'], $pdf));
         stream_set_blocking($listens, false);
         self::assertFalse(@stream_socket_accept($listens, 0), 'nobody has called');
+    }
+
+    /**
+     * What is done once instead of many times ({@see app/bin/once.py}) leaves every page as WeasyPrint makes it, to the byte.
+     */
+    public function testPagesAreTheSameAsWeasyPrintAloneMakesThem(): void
+    {
+        $this->signIn();
+        $sums = ['9:20 am to 1:05 pm', 'order 8:25 am, 8 pm, 12:42 pm', '2 weeks 3 days ? 400 h', '_ + 45 min = 10:20 am', '6 h 10 min - 3 h 45 min', 'bananas', '12 March to 5 April'];
+        $parts = [];
+        foreach ([['layout' => 'page', 'scaffold' => 'full', 'example' => true, 'chart' => true], ['layout' => 'tickets', 'answers' => 'table'], ['layout' => 'page', 'answers' => 'table'], ['layout' => 'home', 'answers' => 'hands', 'times' => 'clocks', 'type' => 'large'], ['layout' => 'slips', 'answers' => 'choice']] as $settings) {
+            $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Tide', 'questions' => array_map(static fn (string $sum): array => ['id' => Uuid::v4()->toRfc4122(), 'text' => ['sum' => $sum]], $sums)]);
+            self::assertIsString($sheet['id']);
+            $this->ask('PUT', '/api/sheets/'.$sheet['id'], ['version' => $sheet['version'], 'title' => 'Tide', 'questions' => $sheet['questions'], 'settings' => $settings]);
+            self::assertSame(200, $this->code());
+            $parts[] = $this->page('/print/sheets/'.$sheet['id'].'?part='.([] === $parts ? 'worked' : 'both'));
+        }
+        foreach (['half-a-minute', 'lotto', 'make-a-clock'] as $activity) {
+            $parts[] = $this->page('/print/activities/'.$activity);
+        }
+        [$streams, $plain] = [self::streams($this->made($parts, [])), self::streams($this->made($parts, ['--plain']))];
+        self::assertGreaterThan(30, \count($streams));
+        self::assertCount(\count($plain), $streams);
+        self::assertSame([], array_keys(array_filter($streams, static fn (string $stream, int $i): bool => $stream !== $plain[$i], \ARRAY_FILTER_USE_BOTH)), 'places of streams that differ');
+    }
+
+    /** The page as the maker of PDFs is given it. */
+    private function page(string $address): string
+    {
+        $this->browser->request('GET', $address);
+        self::assertSame(200, $this->code());
+
+        return str_replace('href="/', 'href="', $this->printed());
+    }
+
+    /**
+     * @param list<string> $parts
+     * @param list<string> $options
+     */
+    private function made(array $parts, array $options): string
+    {
+        $root = \dirname(__DIR__, 2);
+        $input = json_encode(['base' => $root.'/public', 'parts' => $parts], \JSON_THROW_ON_ERROR)."\n";
+
+        return (new Process([$root.'/bin/paper.py', ...$options], null, null, $input, 240))->mustRun()->getOutput();
+    }
+
+    /** @return list<string> all that is written on pages; of fonts, which hold the second in which they were made, the size */
+    private static function streams(string $pdf): array
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'pdf');
+        file_put_contents($path, $pdf);
+        $plain = (new Process(['qpdf', '--qdf', '--object-streams=disable', $path, '-']))->mustRun()->getOutput();
+        unlink($path);
+        preg_match_all('/\nstream\n(.*?)\nendstream/s', $plain, $found);
+
+        return array_map(static fn (string $stream): string => str_starts_with($stream, "\0\1\0\0") ? 'a font of '.\strlen($stream) : $stream, $found[1]);
     }
 
     public function testPartsAreJoinedInTheirOrder(): void
