@@ -26,7 +26,6 @@ use Rostik\App\Sheet\QuestionText;
 use Rostik\App\Sheet\Quota;
 use Rostik\App\Sheet\Sheet;
 use Rostik\App\Sheet\Sheets;
-use Rostik\App\Sheet\SheetSettings;
 use Rostik\App\Storage\ZipFile;
 use Rostik\App\Timetable\Timetables;
 use Rostik\Core\Evidence\Standing;
@@ -36,10 +35,7 @@ use Rostik\Core\Sheet\Code;
 use Rostik\Core\Sum\Kind;
 use Rostik\Core\Timetable\NotATable;
 use Rostik\Core\Timetable\Vehicle;
-use Symfony\Component\Serializer\Exception\ExceptionInterface as NotMapped;
-use Symfony\Component\Serializer\Normalizer\DenormalizerInterface;
 use Symfony\Component\Uid\Uuid;
-use Symfony\Component\Validator\Validator\ValidatorInterface;
 
 /**
  * Brings in what {@see Takeout} took out, beside what is there: everything gets an identity of its own, so nothing that is
@@ -69,13 +65,13 @@ final class BringIn
 
     public function __construct(
         private readonly EntityManagerInterface $entities,
-        private readonly DenormalizerInterface $denormalizer,
-        private readonly ValidatorInterface $validator,
+        private readonly FromFile $from,
         private readonly Classrooms $classrooms,
         private readonly Sheets $sheets,
         private readonly Timetables $timetables,
         private readonly Quota $quota,
         private readonly ClockInterface $clock,
+        private readonly BringInDays $days,
     ) {
     }
 
@@ -97,30 +93,31 @@ final class BringIn
         [$this->classes, $this->children, $this->together, $this->sheetsBefore, $this->bases] = [[], [], [], [], []];
 
         return $this->entities->wrapInTransaction(function () use ($teacher, $data): BroughtReply {
-            foreach (self::all($data, 'classes') as $class) {
+            foreach (Read::all($data, 'classes') as $class) {
                 $this->classroom($teacher, $class);
             }
             $sheets = 0;
-            foreach (self::all($data, 'sheets') as $sheet) {
+            foreach (Read::all($data, 'sheets') as $sheet) {
                 $this->sheet($teacher, $sheet);
                 ++$sheets;
             }
-            $this->copies($teacher, self::all($data, 'copies'));
+            $this->copies($teacher, Read::all($data, 'copies'));
             $tables = 0;
-            foreach (self::all($data, 'timetables') as $table) {
+            foreach (Read::all($data, 'timetables') as $table) {
                 $this->table($teacher, $table);
                 ++$tables;
             }
             $piles = 0;
-            foreach (self::all($data, 'piles') as $pile) {
+            foreach (Read::all($data, 'piles') as $pile) {
                 if (++$piles > self::MOST_PILES) {
                     throw new CannotBeHad('There are more papers in it than one teacher keeps.');
                 }
                 $this->pile($teacher, $pile);
             }
+            $days = $this->days->bring($teacher, $data, $this->classes, $this->children, $this->sheetsBefore);
             $this->entities->flush();
 
-            return new BroughtReply($sheets, \count($this->classes), \count($this->children), $piles, $tables);
+            return new BroughtReply($sheets, \count($this->classes), \count($this->children), $piles, $tables, $days['practices'], $days['lessons']);
         });
     }
 
@@ -128,12 +125,12 @@ final class BringIn
     private function classroom(Teacher $teacher, array $kept): void
     {
         $entries = [];
-        foreach (self::all($kept, 'children') as $child) {
-            $entries[self::text($child, 'id')] = new ChildEntry(Uuid::v7()->toRfc4122(), self::text($child, 'name'));
+        foreach (Read::all($kept, 'children') as $child) {
+            $entries[Read::text($child, 'id')] = new ChildEntry(Uuid::v7()->toRfc4122(), Read::text($child, 'name'));
         }
-        $wanted = $this->mapped(['children' => []] + array_intersect_key($kept, ['name' => 0, 'taught' => 0, 'style' => 0, 'weekend' => 0, 'weekBegins' => 0]), ClassRequest::class);
+        $wanted = $this->from->mapped(['children' => []] + array_intersect_key($kept, ['name' => 0, 'taught' => 0, 'style' => 0, 'weekend' => 0, 'weekBegins' => 0]), ClassRequest::class);
         $wanted = new ClassRequest($wanted->name, array_values($entries), $wanted->taught, $wanted->style, $wanted->weekend, $wanted->weekBegins);
-        $this->check($wanted);
+        $this->from->checked($wanted);
         $class = $this->classrooms->put($teacher, Uuid::v7()->toRfc4122(), $wanted);
         foreach (\is_array($kept['methods'] ?? null) ? $kept['methods'] : [] as $kind => $method) {
             $kind = Kind::tryFrom((string) $kind);
@@ -141,7 +138,7 @@ final class BringIn
                 $class->useMethod($kind, $method);
             }
         }
-        $this->classes[self::text($kept, 'id')] = $class;
+        $this->classes[Read::text($kept, 'id')] = $class;
         $now = array_combine(array_map(static fn (Child $child): string => $child->id()->toRfc4122(), $class->children()), $class->children());
         foreach ($entries as $was => $entry) {
             if (isset($now[$entry->id])) {
@@ -149,17 +146,17 @@ final class BringIn
             }
         }
         $said = [];
-        foreach (self::all($kept, 'words') as $word) {
-            $child = $this->children[self::text($word, 'child')] ?? null;
-            $standing = Standing::tryFrom(self::text($word, 'standing'));
-            $rung = substr(self::text($word, 'rung'), 0, 60);
+        foreach (Read::all($kept, 'words') as $word) {
+            $child = $this->children[Read::text($word, 'child')] ?? null;
+            $standing = Standing::tryFrom(Read::text($word, 'standing'));
+            $rung = Read::text($word, 'rung', 60);
             if (null !== $child && null !== $standing && !isset($said[$child->id()->toRfc4122().$rung])) {
                 $said[$child->id()->toRfc4122().$rung] = true;
-                $this->entities->persist(new RungWord($child, $rung, $standing, self::moment(self::text($word, 'saidAt')) ?? $this->clock->now()));
+                $this->entities->persist(new RungWord($child, $rung, $standing, Read::moment($word, 'saidAt') ?? $this->clock->now()));
             }
         }
         $groups = [];
-        foreach (self::all($kept, 'groups') as $group) {
+        foreach (Read::all($kept, 'groups') as $group) {
             $in = [];
             foreach (\is_array($group['children'] ?? null) ? $group['children'] : [] as $id) {
                 $child = \is_string($id) ? $this->children[$id] ?? null : null;
@@ -167,7 +164,7 @@ final class BringIn
                     $in[] = $child->id()->toRfc4122();
                 }
             }
-            $groups[] = ['kind' => self::text($group, 'kind'), 'cause' => self::textOrNone($group, 'cause'), 'rung' => self::textOrNone($group, 'rung'), 'reason' => self::text($group, 'reason'), 'look' => self::text($group, 'look'), 'children' => $in];
+            $groups[] = ['kind' => Read::text($group, 'kind'), 'cause' => Read::textOrNone($group, 'cause'), 'rung' => Read::textOrNone($group, 'rung'), 'reason' => Read::text($group, 'reason'), 'look' => Read::text($group, 'look'), 'children' => $in];
         }
         if ([] !== $groups) {
             $this->entities->persist(new KeptGroups($class, $groups, $this->clock->now()));
@@ -178,16 +175,16 @@ final class BringIn
     private function sheet(Teacher $teacher, array $kept): void
     {
         $questions = [];
-        foreach (self::all($kept, 'questions') as $question) {
-            $questions[] = new QuestionRequest(Uuid::v4()->toRfc4122(), $this->question($question['text'] ?? null), true === ($question['locked'] ?? false));
+        foreach (Read::all($kept, 'questions') as $question) {
+            $questions[] = new QuestionRequest(Uuid::v4()->toRfc4122(), $this->from->question($question['text'] ?? null), true === ($question['locked'] ?? false));
         }
         if (\count($questions) > 100) {
             throw new CannotBeHad('A sheet in it has more than 100 questions.');
         }
-        $family = self::textOrNone($kept, 'family');
+        $family = Read::textOrNone($kept, 'family');
         $together = null === $family ? null : ($this->together[$family] ??= Uuid::v7());
-        $sheet = $this->sheets->new($teacher, mb_substr(self::text($kept, 'title'), 0, 120), $questions, $this->classes[self::text($kept, 'classId')] ?? null, $this->settings($kept), $together);
-        $this->sheetsBefore[self::text($kept, 'id')] = $sheet;
+        $sheet = $this->sheets->new($teacher, Read::text($kept, 'title', 120), $questions, $this->classes[Read::text($kept, 'classId')] ?? null, $this->from->settings($kept), $together);
+        $this->sheetsBefore[Read::text($kept, 'id')] = $sheet;
         $sheet->archive(true === ($kept['archived'] ?? false) ? $this->clock->now() : null);
     }
 
@@ -204,20 +201,20 @@ final class BringIn
             $used[$copy->code()] = true;
         }
         foreach ($all as $i => $kept) {
-            $sheet = $this->sheetsBefore[self::text($kept, 'sheet')] ?? null;
-            $code = Code::typed(self::text($kept, 'code'));
+            $sheet = $this->sheetsBefore[Read::text($kept, 'sheet')] ?? null;
+            $code = Code::typed(Read::text($kept, 'code'));
             if (null === $sheet || null === $code || isset($used[(string) $code])) {
                 continue;
             }
             $used[(string) $code] = true;
-            $set = $this->together['set '.self::text($kept, 'set')] ??= Uuid::v7();
+            $set = $this->together['set '.Read::text($kept, 'set')] ??= Uuid::v7();
             $base = $this->bases[$set->toRfc4122()] ?? null;
             if (null === $base) {
                 $this->bases[$set->toRfc4122()] = $base = new CopyBase($set, $sheet, array_map(static fn (Question $q): QuestionText => $q->text(), $sheet->questions()));
                 $this->entities->persist($base);
             }
             $moved = $kept['moved'] ?? 0;
-            $this->entities->persist(new Copy($sheet, $set, $i, $code, $this->children[self::text($kept, 'child')] ?? null, $this->questions($kept['questions'] ?? null), $base, self::moment(self::text($kept, 'madeAt')) ?? $this->clock->now(), \is_int($moved) ? max(-1440, min(1440, $moved)) : 0));
+            $this->entities->persist(new Copy($sheet, $set, $i, $code, $this->children[Read::text($kept, 'child')] ?? null, $this->from->questions($kept['questions'] ?? null), $base, Read::moment($kept, 'madeAt') ?? $this->clock->now(), \is_int($moved) ? max(-1440, min(1440, $moved)) : 0));
         }
     }
 
@@ -225,9 +222,9 @@ final class BringIn
     private function table(Teacher $teacher, array $kept): void
     {
         try {
-            $this->timetables->keep($teacher, mb_substr(self::text($kept, 'title'), 0, 120), Vehicle::tryFrom(self::text($kept, 'vehicle')) ?? Vehicle::Service, self::text($kept, 'csv'));
+            $this->timetables->keep($teacher, Read::text($kept, 'title', 120), Vehicle::tryFrom(Read::text($kept, 'vehicle')) ?? Vehicle::Service, Read::text($kept, 'csv', self::LARGEST));
         } catch (NotATable $no) {
-            throw new CannotBeHad(\sprintf('The timetable “%s” in it cannot be read: %s', self::text($kept, 'title'), $no->getMessage()));
+            throw new CannotBeHad(\sprintf('The timetable “%s” in it cannot be read: %s', Read::text($kept, 'title'), $no->getMessage()));
         }
     }
 
@@ -235,109 +232,26 @@ final class BringIn
     private function pile(Teacher $teacher, array $kept): void
     {
         $now = $this->clock->now();
-        $pile = new Pile($teacher, $this->classes[self::text($kept, 'classId')] ?? null, mb_substr(self::text($kept, 'title'), 0, 120), self::moment(self::text($kept, 'onDay')) ?? $now, $now);
+        $pile = new Pile($teacher, $this->classes[Read::text($kept, 'classId')] ?? null, Read::text($kept, 'title', 120), Read::moment($kept, 'onDay') ?? $now, $now);
         $pile->set(null, null, true === ($kept['byChildren'] ?? false), false !== ($kept['nearlyCounts'] ?? true));
-        $parts = \array_slice(self::all($kept, 'parts'), 0, 10);
+        $parts = \array_slice(Read::all($kept, 'parts'), 0, 10);
         foreach ($parts as $i => $part) {
-            $pile->add(new PilePart($pile, $i, null, $this->settings($part), $this->questions($part['questions'] ?? null)));
+            $pile->add(new PilePart($pile, $i, null, $this->from->settings($part), $this->from->questions($part['questions'] ?? null)));
         }
-        foreach (\array_slice(self::all($kept, 'papers'), 0, 200) as $i => $one) {
+        foreach (\array_slice(Read::all($kept, 'papers'), 0, 200) as $i => $one) {
             $own = $one['own'] ?? null;
             $place = \is_int($one['part'] ?? null) ? max(0, min(\count($parts) - 1, $one['part'])) : 0;
-            $paper = new Paper($pile, $i, $this->children[self::text($one, 'child')] ?? null, substr(self::text($one, 'code'), 0, 4), $place, null === $own ? null : $this->questions($own), \is_int($one['moved'] ?? null) ? max(-1440, min(1440, $one['moved'])) : 0);
+            $paper = new Paper($pile, $i, $this->children[Read::text($one, 'child')] ?? null, substr(Read::text($one, 'code'), 0, 4), $place, null === $own ? null : $this->from->questions($own), \is_int($one['moved'] ?? null) ? max(-1440, min(1440, $one['moved'])) : 0);
             $paper->set(true === ($one['absent'] ?? false), null);
-            foreach (\array_slice(self::all($one, 'marks'), 0, 200) as $mark) {
+            foreach (\array_slice(Read::all($one, 'marks'), 0, 200) as $mark) {
                 $question = $mark['question'] ?? null;
                 if (\is_int($question) && $question >= 0 && $question < 200) {
                     $over = $mark['over'] ?? null;
-                    $paper->mark($question, new Written(mb_substr(self::text($mark, 'given'), 0, 300), Sign::tryFrom(self::text($mark, 'sign')), \is_bool($over) ? $over : null), $pile->revise());
+                    $paper->mark($question, new Written(Read::text($mark, 'given', 300), Sign::tryFrom(Read::text($mark, 'sign')), \is_bool($over) ? $over : null), $pile->revise());
                 }
             }
             $pile->lay($paper);
         }
         $this->entities->persist($pile);
-    }
-
-    /** @return list<QuestionText> */
-    private function questions(mixed $kept): array
-    {
-        return \is_array($kept) ? array_map($this->question(...), \array_slice(array_values($kept), 0, 100)) : [];
-    }
-
-    private function question(mixed $kept): QuestionText
-    {
-        $text = $this->mapped(\is_array($kept) ? $kept : [], QuestionText::class);
-        $this->check($text);
-
-        return $text;
-    }
-
-    /** @param array<mixed> $kept */
-    private function settings(array $kept): SheetSettings
-    {
-        $settings = $this->mapped(\is_array($kept['settings'] ?? null) ? $kept['settings'] : [], SheetSettings::class);
-        $this->check($settings);
-
-        return $settings;
-    }
-
-    /**
-     * @template T of object
-     *
-     * @param array<mixed>    $kept
-     * @param class-string<T> $class
-     *
-     * @return T
-     */
-    private function mapped(array $kept, string $class): object
-    {
-        try {
-            $value = $this->denormalizer->denormalize($kept, $class);
-        } catch (NotMapped) {
-            $value = null;
-        }
-
-        return $value instanceof $class ? $value : throw self::notOurs();
-    }
-
-    private function check(object $value): void
-    {
-        if (\count($this->validator->validate($value)) > 0) {
-            throw self::notOurs();
-        }
-    }
-
-    private static function notOurs(): CannotBeHad
-    {
-        return new CannotBeHad('Something in this file is not as Rostik has written it. Nothing was brought in.');
-    }
-
-    /**
-     * @param array<mixed> $data
-     *
-     * @return list<array<mixed>>
-     */
-    private static function all(array $data, string $name): array
-    {
-        return array_values(array_filter(\is_array($data[$name] ?? null) ? $data[$name] : [], is_array(...)));
-    }
-
-    /** @param array<mixed> $data */
-    private static function text(array $data, string $name): string
-    {
-        return self::textOrNone($data, $name) ?? '';
-    }
-
-    /** @param array<mixed> $data */
-    private static function textOrNone(array $data, string $name): ?string
-    {
-        return \is_string($data[$name] ?? null) ? $data[$name] : null;
-    }
-
-    private static function moment(string $text): ?\DateTimeImmutable
-    {
-        $moment = 1 === preg_match('/^\d{4}-\d\d-\d\d(T[\d:+.Z-]{8,20})?$/', $text) ? date_create_immutable($text) : false;
-
-        return false === $moment ? null : $moment;
     }
 }

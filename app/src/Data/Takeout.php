@@ -8,9 +8,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Rostik\App\Account\Teacher;
 use Rostik\App\Activity\Tallies;
-use Rostik\App\Activity\TallyReply;
 use Rostik\App\Activity\TallyTry;
-use Rostik\App\Activity\TryReply;
 use Rostik\App\Classroom\Child;
 use Rostik\App\Classroom\Classroom;
 use Rostik\App\Classroom\Classrooms;
@@ -21,11 +19,7 @@ use Rostik\App\Marking\Paper;
 use Rostik\App\Marking\Pile;
 use Rostik\App\Marking\PileCsv;
 use Rostik\App\Marking\PilePart;
-use Rostik\App\Plan\PlannedLesson;
-use Rostik\App\Plan\Plans;
-use Rostik\App\Practice\Practice;
 use Rostik\App\Practice\Put;
-use Rostik\App\Practice\Seat;
 use Rostik\App\Sheet\Copy;
 use Rostik\App\Sheet\Question;
 use Rostik\App\Sheet\QuestionText;
@@ -46,7 +40,7 @@ final readonly class Takeout
     /** Of `data.json`. */
     public const VERSION = 1;
 
-    public function __construct(private EntityManagerInterface $entities, private NormalizerInterface $normalizer, private ClassEvidence $evidence, private Tallies $tallies, private Plans $plans, private Classrooms $classrooms, private ClockInterface $clock)
+    public function __construct(private EntityManagerInterface $entities, private NormalizerInterface $normalizer, private ClassEvidence $evidence, private Tallies $tallies, private TakeoutDays $days, private Classrooms $classrooms, private ClockInterface $clock)
     {
     }
 
@@ -68,10 +62,7 @@ final readonly class Takeout
                 'timetables' => array_map(static fn (Timetable $one): array => ['title' => $one->title(), 'vehicle' => $one->vehicle()->value, 'csv' => CsvTable::write($one->table())], $tables),
                 'classes' => array_map($this->classroom(...), $classes),
                 'piles' => array_map($this->pile(...), $piles),
-                'practices' => array_merge([], ...array_map($this->practices(...), $classes)),
-                'tallies' => array_merge([], ...array_map($this->tallies(...), $classes)),
-                'lessons' => array_merge([], ...array_map($this->lessons(...), $classes)),
-            ]),
+            ] + $this->days->of(...$classes)),
         ];
         foreach ($sheets as $i => $sheet) {
             $files['sheets/'.self::name($i, $sheet->title()).'.txt'] = '# '.$sheet->title()."\n".implode('', array_map(static fn (string $line): string => $line."\n", $sheet->lines()));
@@ -96,7 +87,7 @@ final readonly class Takeout
     {
         return [
             'README.txt' => self::readme('of the class '.$class->name().', '.$class->school()->name(), $this->clock->now()),
-            'data.json' => $this->json(['classes' => [$this->classroom($class)], 'piles' => array_map($this->pile(...), $this->pilesOf($class)), 'practices' => $this->practices($class), 'tallies' => $this->tallies($class), 'lessons' => $this->lessons($class)]),
+            'data.json' => $this->json(['classes' => [$this->classroom($class)], 'piles' => array_map($this->pile(...), $this->pilesOf($class))] + $this->days->of($class)),
         ] + $this->lists($class);
     }
 
@@ -152,48 +143,6 @@ final readonly class Takeout
     private function pilesOf(Classroom $class): array
     {
         return $this->entities->getRepository(Pile::class)->findBy(['classroom' => $class, 'deletedAt' => null], ['id' => 'ASC']);
-    }
-
-    /**
-     * What was answered at tablets, question by question. It is taken along and not brought in again: the code of a practice, and
-     * whoever sat where, belong to their day.
-     *
-     * @return list<array<string, mixed>>
-     */
-    private function practices(Classroom $class): array
-    {
-        $practices = [];
-        foreach ($this->entities->getRepository(Practice::class)->findBy(['classroom' => $class], ['openedAt' => 'ASC']) as $practice) {
-            $seats = [];
-            foreach ($this->entities->getRepository(Seat::class)->findBy(['practice' => $practice], ['cameAt' => 'ASC']) as $seat) {
-                $seats[] = ['child' => $seat->child()?->id()->toRfc4122(), 'partner' => $seat->partner()?->id()->toRfc4122(), 'number' => $seat->number(), 'questions' => array_map(static fn (Put $put): array => ['text' => $put->text()->kept(), 'why' => $put->why()->value, 'answers' => $put->answers(), 'help' => $put->help(), 'right' => $put->isRight()], $this->puts($seat))];
-            }
-            $practices[] = ['classId' => $class->id()->toRfc4122(), 'title' => $practice->title(), 'onDay' => $practice->day(), 'tablets' => $seats];
-        }
-
-        return $practices;
-    }
-
-    /**
-     * Tries to feel a length of time, in tenths of a second.
-     *
-     * @return list<array<string, mixed>>
-     */
-    private function tallies(Classroom $class): array
-    {
-        return array_map(static fn (TallyReply $tally): array => ['classId' => $class->id()->toRfc4122(), 'onDay' => $tally->on, 'target' => $tally->target, 'tries' => array_map(static fn (TryReply $one): array => ['tenths' => $one->tenths, 'child' => $one->child], $tally->tries)], $this->tallies->of($class));
-    }
-
-    /** @return list<array<string, mixed>> */
-    private function lessons(Classroom $class): array
-    {
-        return array_map(fn (PlannedLesson $lesson): array => ['classId' => $class->id()->toRfc4122(), 'onDay' => $lesson->on(), 'title' => $this->plans->title($lesson), 'state' => $lesson->state()->value, 'note' => $lesson->note(), 'took' => $lesson->took(), 'parts' => $lesson->parts()], $this->plans->lessons($class));
-    }
-
-    /** @return list<Put> that were answered */
-    private function puts(Seat $seat): array
-    {
-        return array_values(array_filter($this->entities->getRepository(Put::class)->findBy(['seat' => $seat], ['place' => 'ASC']), static fn (Put $put): bool => null !== $put->isRight()));
     }
 
     /** @return array<string, mixed> */

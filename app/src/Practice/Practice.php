@@ -198,6 +198,18 @@ class Practice implements InClassroom
         return $this->lastWord;
     }
 
+    /** @return array<string, array<string, list<array{bool, string}>>> by child and rung, as it is kept */
+    public function earlier(): array
+    {
+        return $this->before;
+    }
+
+    /** @return ?array{title: string, vehicle: string, csv: string} as it is kept */
+    public function timetable(): ?array
+    {
+        return $this->timetable;
+    }
+
     /** @param array<string, array<string, list<Seen>>> $before by child and rung */
     public function remember(array $before): void
     {

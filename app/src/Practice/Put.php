@@ -194,6 +194,16 @@ class Put
         $this->answeredAt ??= $now;
     }
 
+    /**
+     * All of it is of another time.
+     *
+     * @param list<array{given: string, signal: string, read: string, mistake: ?string}> $answers
+     */
+    public function was(array $answers, int $help, bool $right, ?\DateTimeImmutable $answeredAt): void
+    {
+        [$this->answers, $this->help, $this->right, $this->answeredAt] = [$answers, $help, $right, $answeredAt];
+    }
+
     public function practised(): Practised
     {
         $first = null;

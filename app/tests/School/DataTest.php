@@ -4,8 +4,23 @@ declare(strict_types=1);
 
 namespace Rostik\App\Tests\School;
 
+use Rostik\App\Account\Teacher;
+use Rostik\App\Activity\PlayedGame;
+use Rostik\App\Activity\Tally;
+use Rostik\App\Activity\TallyTry;
+use Rostik\App\Classroom\Classroom;
 use Rostik\App\Demo\DemoCommand;
+use Rostik\App\Practice\Practice;
+use Rostik\App\Practice\PracticeOf;
+use Rostik\App\Practice\Put;
+use Rostik\App\Practice\Seat;
+use Rostik\App\Sheet\QuestionText;
 use Rostik\App\Tests\ApiTestCase;
+use Rostik\Core\Evidence\Seen;
+use Rostik\Core\Practice\Proposal;
+use Rostik\Core\Practice\Why;
+use Rostik\Core\Skill\Level;
+use Symfony\Component\Uid\Uuid;
 
 /** Everything out, in again, and erased. */
 final class DataTest extends ApiTestCase
@@ -67,6 +82,40 @@ final class DataTest extends ApiTestCase
         $this->ask('POST', '/api/timetables', ['title' => 'Pintail', 'vehicle' => 'boat', 'csv' => "Stop,1,2\nOmbrel Quay,07:10,08:25\nLittle Sand,07:32,08:47\n"]);
     }
 
+    /** What a class does on its days: answers at tablets, a length that was felt, a game, and lessons. */
+    private function days(): void
+    {
+        $id = $this->classId();
+        $class = $this->entities()->find(Classroom::class, Uuid::fromString($id));
+        $arden = $this->entities()->getRepository(Teacher::class)->findOneBy(['email' => 'arden@ombrel.example']);
+        self::assertNotNull($class);
+        self::assertNotNull($arden);
+        $opened = new \DateTimeImmutable('2026-03-02 09:40:00');
+        [$anouk, $bram] = $class->children();
+        $practice = new Practice($class, $arden, 'seven kind boats', PracticeOf::Sheet, ['add-regroup'], [new QuestionText('1 h 50 min + 25 min')], 'Tide table', 4, true, false, $opened, $opened->modify('+20 minutes'));
+        $practice->close($opened->modify('+18 minutes'), 'Well worked.');
+        $practice->remember([$anouk->id()->toRfc4122() => ['add-regroup' => [new Seen(false, '2026-02-26')]]]);
+        $seat = new Seat($practice, $anouk, $bram, 1, str_repeat('a', 64), $opened->modify('+1 minute'), 5);
+        $seat->finish();
+        $put = new Put($seat, 0, new Proposal('add-regroup', Level::Support, Why::Again, 0.625, 0), new QuestionText('1 h 50 min + 25 min', 'The walk and the ferry: how long in all?'));
+        $put->was([['given' => '1 h 75', 'signal' => 'look', 'read' => '1 h 75 min', 'mistake' => 'drops-the-carry'], ['given' => '2 h 15', 'signal' => 'right', 'read' => '2 h 15 min', 'mistake' => null]], 1, false, $opened->modify('+3 minutes'));
+        $tally = new Tally(Uuid::v7(), $class, 30, 15, $opened->modify('+30 minutes'), 'with eyes shut');
+        foreach ([$practice, $seat, $put, $tally, new TallyTry($tally, 0, 274, $bram), new TallyTry($tally, 1, 331, null), new PlayedGame($class, 'lotto', 14, 512, $opened->modify('+40 minutes'))] as $one) {
+            $this->entities()->persist($one);
+        }
+        $this->entities()->flush();
+        $plan = $this->ask('PUT', '/api/classes/'.$id.'/plan', ['wanted' => ['across-noon'], 'had' => ['later-within-hour', 'am-pm', 'read-clock-five'], 'week' => [['weekday' => 1, 'start' => '09:40', 'minutes' => 60]], 'first' => '2093-12-07', 'lessons' => 2, 'off' => [['from' => '2093-12-14', 'to' => '2093-12-20']], 'seed' => 4]);
+        self::assertSame(200, $this->code(), (string) json_encode($plan));
+        $lesson = '/api/lessons/'.self::text((array) self::in($plan, 'lessons', 0), 'id');
+        $this->ask('POST', $lesson.'/sheets');
+        self::assertSame(201, $this->code());
+        $before = $this->ask('GET', $lesson);
+        $this->ask('PUT', $lesson, ['revision' => $before['revision'], 'parts' => array_column((array) $before['parts'], 'text'), 'note' => 'Begin at the harbour clock.', 'ready' => ['squared-paper']]);
+        self::assertSame(200, $this->code());
+        $this->ask('POST', $lesson.'/after', ['state' => 'partly', 'took' => [self::text((array) self::in($before, 'parts', 0, 'text'), 'id') => 9]]);
+        self::assertSame(200, $this->code(), (string) $this->browser->getResponse()->getContent());
+    }
+
     public function testEverythingOfATeacherComesOutAsFilesThatPeopleCanRead(): void
     {
         $this->work();
@@ -85,6 +134,7 @@ final class DataTest extends ApiTestCase
     public function testWhatWasTakenOutIsBroughtInWhole(): void
     {
         $this->work();
+        $this->days();
         $this->ask('GET', '/api/account/data');
         $zip = (string) $this->browser->getResponse()->getContent();
         $before = $this->data();
@@ -93,7 +143,8 @@ final class DataTest extends ApiTestCase
         $this->browser->loginUser($corin);
         $reply = $this->bring($zip);
         self::assertSame(201, $this->code(), (string) $this->browser->getResponse()->getContent());
-        self::assertSame(['sheets' => 4, 'classes' => 1, 'children' => 24, 'piles' => 1, 'timetables' => 1], $reply);
+        self::assertSame([1, 24, 1, 1, 1, 2], [$reply['classes'], $reply['children'], $reply['piles'], $reply['timetables'], $reply['practices'], $reply['lessons']]);
+        self::assertSame([1, 1, 1, 1, 2], array_map(static fn (string $what): int => \count((array) $before[$what]), ['practices', 'tallies', 'games', 'courses', 'lessons']));
         self::assertSame(self::without($before), self::without($this->data()));
         // and it works there
         $shelf = $this->ask('GET', '/api/sheets');
@@ -104,6 +155,12 @@ final class DataTest extends ApiTestCase
         self::assertSame(200, $this->code());
         $this->ask('GET', '/api/classes/'.$this->classId().'/follow-up');
         self::assertSame(200, $this->code());
+        $anouk = $this->ask('GET', '/api/children/'.array_search('Anouk', $this->children(), true));
+        self::assertContains('practice', array_map(static fn (mixed $one): mixed => self::in($one, 'from'), (array) $anouk['answers']), 'what was answered at a tablet is in her record');
+        $plan = $this->ask('GET', '/api/classes/'.$this->classId().'/plan');
+        $lesson = $this->ask('GET', '/api/lessons/'.self::text((array) self::in($plan, 'lessons', 0), 'id'));
+        self::assertSame(['Begin at the harbour clock.', 'partly'], [$lesson['note'], $lesson['state']]);
+        self::assertNotSame([], $lesson['sheets']);
     }
 
     /**
@@ -147,6 +204,8 @@ final class DataTest extends ApiTestCase
             'a strange class' => json_encode(['rostik' => 1, 'classes' => [['id' => 'a', 'name' => str_repeat('x', 200)]]]),
             'a class, and then a strange sheet' => json_encode(['rostik' => 1, 'classes' => [['id' => 'a', 'name' => 'Terns', 'children' => [['id' => '1', 'name' => 'Wren']]]], 'sheets' => [['title' => 'x', 'questions' => [['text' => ['sum' => str_repeat('1', 999)]]]]]]),
             'a strange question' => json_encode(['rostik' => 1, 'sheets' => [['title' => 'x', 'questions' => [['text' => ['sum' => ['x']]]]]]]),
+            'a strange part of a lesson' => json_encode(['rostik' => 1, 'classes' => [['id' => 'a', 'name' => 'Terns', 'children' => []]], 'lessons' => [['classId' => 'a', 'onDay' => '2093-12-07', 'rung' => 'add-regroup', 'parts' => [['id' => 'Part One!']]]]]),
+            'a strange question at a tablet' => json_encode(['rostik' => 1, 'classes' => [['id' => 'a', 'name' => 'Terns', 'children' => []]], 'practices' => [['classId' => 'a', 'openedAt' => '2026-03-02', 'tablets' => [['questions' => [['rung' => 'add-regroup', 'right' => true, 'text' => ['sum' => 7]]]]]]]]),
             'a strange timetable' => json_encode(['rostik' => 1, 'timetables' => [['title' => 'x', 'csv' => 'bananas']]]),
         ];
         foreach ($bad as $what => $bytes) {
@@ -156,6 +215,32 @@ final class DataTest extends ApiTestCase
             $this->entities()->clear();
         }
         self::assertCount($classes, $this->ask('GET', '/api/classes'), 'all or nothing');
+    }
+
+    /** What an older file, or another hand, has left out or got wrong is left out, and the rest is brought in. */
+    public function testWhatIsNotKnownHereIsLeftOut(): void
+    {
+        $class = ['id' => 'a', 'name' => 'Terns', 'children' => [['id' => '1', 'name' => 'Wren']]];
+        $put = ['rung' => 'add-regroup', 'right' => true, 'text' => ['sum' => '1 h + 2 h', 'wording' => '', 'challenge' => false], 'answers' => [['given' => '3 h', 'signal' => 'right', 'read' => '3 h', 'mistake' => 'no-such-mistake'], 'x']];
+        $reply = $this->bring((string) json_encode(['rostik' => 1, 'classes' => [$class],
+            'practices' => [
+                ['classId' => 'a', 'onDay' => '2026-03-02', 'tablets' => [['child' => '1', 'questions' => [$put, ['rung' => 'no-such-rung'] + $put, ['right' => null] + $put, 7]], 'x']],
+                ['classId' => 'of another file', 'onDay' => '2026-03-02'],
+                ['classId' => 'a', 'onDay' => 'bananas'],
+            ],
+            'tallies' => [['classId' => 'a', 'onDay' => '2026-03-02', 'target' => 30, 'tries' => [['tenths' => 291, 'child' => 'nobody'], ['tenths' => -4]]]],
+            'games' => [['classId' => 'a', 'activity' => 'lotto', 'turns' => 'ten', 'seconds' => 90]],
+            'courses' => [['classId' => 'a', 'wanted' => ['wanted' => ['no-such-rung']]], ['classId' => 'a', 'wanted' => 'x']],
+            'lessons' => [['classId' => 'a', 'onDay' => '2093-12-07', 'rung' => 'no-such-rung'], ['classId' => 'a', 'onDay' => '2093-12-07', 'rung' => 'add-regroup', 'start' => 99_999, 'took' => ['warm-up' => 9, 3], 'parts' => [['id' => 'warm-up', 'kind' => 'board']]]],
+        ]));
+        self::assertSame(201, $this->code(), (string) json_encode($reply));
+        $data = array_filter($this->data(), is_array(...));
+        $of = static fn (string $what): array => array_values(array_filter((array) $data[$what], static fn (mixed $one): bool => 'Terns' === array_column((array) $data['classes'], 'name', 'id')[self::in($one, 'classId')]));
+        self::assertSame([1, 1, 0, 0, 1], array_map(static fn (string $what): int => \count($of($what)), ['practices', 'tallies', 'games', 'courses', 'lessons']));
+        self::assertCount(1, (array) self::in($of('practices'), 0, 'tablets', 0, 'questions'));
+        self::assertSame([[['given' => '3 h', 'signal' => 'right', 'read' => '3 h', 'mistake' => null]], '3 h'], [self::in($of('practices'), 0, 'tablets', 0, 'questions', 0, 'answers'), self::in($of('practices'), 0, 'tablets', 0, 'questions', 0, 'answers', 0, 'given')]);
+        self::assertSame([[291, null], [0, null]], array_map(static fn (mixed $one): array => [self::in($one, 'tenths'), self::in($one, 'child')], (array) self::in($of('tallies'), 0, 'tries')));
+        self::assertSame([['warm-up' => 9], 1439], [self::in($of('lessons'), 0, 'took'), self::in($of('lessons'), 0, 'start')]);
     }
 
     public function testLeavingSaysFirstWhatGoesAndLeavesWhatIsShared(): void

@@ -23,14 +23,14 @@ export function Data() {
     onSuccess: (all) => {
       void client.invalidateQueries();
       notice(
-        `Brought in: ${counted(all.sheets, 'sheet', 'sheets')}, ${counted(all.classes, 'class', 'classes')}, ${counted(all.piles, 'pile', 'piles')}, ${counted(all.timetables, 'timetable', 'timetables')}.`,
+        `Brought in: ${counted(all.sheets, 'sheet', 'sheets')}, ${counted(all.classes, 'class', 'classes')}, ${counted(all.piles, 'pile', 'piles')}, ${counted(all.practices, 'practice', 'practices')}, ${counted(all.lessons, 'lesson', 'lessons')}, ${counted(all.timetables, 'timetable', 'timetables')}.`,
       );
     },
   });
   return (
     <Section title="Your data">
       <p className="mt-2 max-w-2xl text-lg">
-        Sheets with their copies, timetables, your classes and all that was marked, as files: for yourself, for another
+        Sheets with their copies, timetables, your classes, their lessons, and all that was marked or answered, as files: for yourself, for another
         school, or to be brought in again. They hold children’s names.
       </p>
       <div className="mt-3 flex flex-wrap gap-3">

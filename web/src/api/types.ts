@@ -211,6 +211,8 @@ export interface BroughtReply {
   children: number;
   piles: number;
   timetables: number;
+  practices: number;
+  lessons: number;
 }
 
 export interface CauseReply {
