@@ -235,7 +235,7 @@ final class DataTest extends ApiTestCase
         ]));
         self::assertSame(201, $this->code(), (string) json_encode($reply));
         $data = array_filter($this->data(), is_array(...));
-        $of = static fn (string $what): array => array_values(array_filter((array) $data[$what], static fn (mixed $one): bool => 'Terns' === array_column((array) $data['classes'], 'name', 'id')[self::in($one, 'classId')]));
+        $of = static fn (string $what): array => array_values(array_filter((array) $data[$what], static fn (mixed $one): bool => 'Terns' === (array_column((array) $data['classes'], 'name', 'id')[self::text((array) $one, 'classId')] ?? null)));
         self::assertSame([1, 1, 0, 0, 1], array_map(static fn (string $what): int => \count($of($what)), ['practices', 'tallies', 'games', 'courses', 'lessons']));
         self::assertCount(1, (array) self::in($of('practices'), 0, 'tablets', 0, 'questions'));
         self::assertSame([[['given' => '3 h', 'signal' => 'right', 'read' => '3 h', 'mistake' => null]], '3 h'], [self::in($of('practices'), 0, 'tablets', 0, 'questions', 0, 'answers'), self::in($of('practices'), 0, 'tablets', 0, 'questions', 0, 'answers', 0, 'given')]);

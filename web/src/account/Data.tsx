@@ -13,6 +13,19 @@ import { Window } from '../ui/Window';
 
 const counted = (count: number, one: string, many: string) => (count === 1 ? `1 ${one}` : `${count} ${many}`);
 
+/** What there was in a file, without what there was none of. */
+function broughtIn(all: BroughtReply) {
+  const said = [
+    all.sheets > 0 && counted(all.sheets, 'sheet', 'sheets'),
+    all.classes > 0 && counted(all.classes, 'class', 'classes'),
+    all.piles > 0 && counted(all.piles, 'pile', 'piles'),
+    all.practices > 0 && counted(all.practices, 'practice', 'practices'),
+    all.lessons > 0 && counted(all.lessons, 'lesson', 'lessons'),
+    all.timetables > 0 && counted(all.timetables, 'timetable', 'timetables'),
+  ].filter((one) => one !== false);
+  return said.length === 0 ? 'There was nothing in that file.' : `Brought in: ${said.join(', ')}.`;
+}
+
 /** All that is kept for a teacher: out as files, in again, and erased. */
 export function Data() {
   const client = useQueryClient();
@@ -22,16 +35,14 @@ export function Data() {
     mutationFn: (file: File) => ask<BroughtReply>('POST', '/api/account/data', file),
     onSuccess: (all) => {
       void client.invalidateQueries();
-      notice(
-        `Brought in: ${counted(all.sheets, 'sheet', 'sheets')}, ${counted(all.classes, 'class', 'classes')}, ${counted(all.piles, 'pile', 'piles')}, ${counted(all.practices, 'practice', 'practices')}, ${counted(all.lessons, 'lesson', 'lessons')}, ${counted(all.timetables, 'timetable', 'timetables')}.`,
-      );
+      notice(broughtIn(all));
     },
   });
   return (
     <Section title="Your data">
       <p className="mt-2 max-w-2xl text-lg">
-        Sheets with their copies, timetables, your classes, their lessons, and all that was marked or answered, as files: for yourself, for another
-        school, or to be brought in again. They hold children’s names.
+        Sheets with their copies, timetables, your classes, their lessons, and all that was marked or answered, as
+        files: for yourself, for another school, or to be brought in again. They hold children’s names.
       </p>
       <div className="mt-3 flex flex-wrap gap-3">
         <TakeOut address="/api/account/data">Take it out</TakeOut>
