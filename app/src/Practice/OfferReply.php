@@ -24,7 +24,6 @@ final readonly class OfferReply
      * @param string           $asked   marked text
      * @param string           $task    what is to be found; may be empty
      * @param list<FaceReply>  $clocks
-     * @param string           $way     the method of the working
      * @param list<Step>       $steps   of it
      * @param string           $answer  marked text
      * @param list<UsualReply> $usual
@@ -41,7 +40,6 @@ final readonly class OfferReply
         public bool $roman,
         public AnswerForm $form,
         public Pad $pad,
-        public string $way,
         public array $steps,
         public string $answer,
         public array $usual,
@@ -65,7 +63,6 @@ final readonly class OfferReply
             // which mistake leads to which choice is for teachers
             $offer->form instanceof OneOfFour ? new OneOfFour(array_map(static fn (Choice $one): Choice => new Choice($one->text, null), $offer->form->choices)) : $offer->form,
             $offer->pad,
-            $offer->way,
             $offer->steps,
             $offer->answer,
             array_map(static fn (Usual $one): UsualReply => new UsualReply($one->text, $one->reaction->signal, $one->reaction->say, $one->reaction->read, $one->hands), $offer->usual),

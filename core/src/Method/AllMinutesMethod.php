@@ -250,8 +250,8 @@ final class AllMinutesMethod implements Method
     private function comparison(Comparison $sum, WrittenWorking $lines, Writer $writer): Answer
     {
         $unit = $this->smallest($sum->left->wholeParts(), $sum->right->wholeParts());
-        $left = $this->convert($sum->left->wholeParts(), $unit, $lines, $writer);
-        $right = $this->convert($sum->right->wholeParts(), $unit, $lines, $writer);
+        $left = $this->asWritten($sum->left, $unit, $lines, $writer);
+        $right = $this->asWritten($sum->right, $unit, $lines, $writer);
         $sign = $left < $right ? '<' : ($left > $right ? '>' : '=');
         $lines->add($writer->amount($sum->left).' '.$sign.' '.$writer->amount($sum->right), \sprintf(
             '%s is %s %s, so %s %s %s.',
@@ -270,11 +270,22 @@ final class AllMinutesMethod implements Method
     {
         $first = $sum->lengths[0] ?? throw new \LogicException('There is nothing to order.');
         $unit = $this->smallest($first->wholeParts(), ...array_map(static fn (Amount $a): Amount => $a->wholeParts(), $sum->lengths));
-        $numbers = array_map(fn (Amount $a): int => $this->convert($a->wholeParts(), $unit, $lines, $writer), $sum->lengths);
+        $numbers = array_map(fn (Amount $a): int => $this->asWritten($a, $unit, $lines, $writer), $sum->lengths);
         $answer = new OrderAnswer($sum, $sum->arranged($numbers));
         $lines->add($writer->answer($answer), ($sum->descends ? 'From longest to shortest: ' : 'From shortest to longest: ').$writer->answer($answer).'.');
 
         return $answer;
+    }
+
+    /** The same of an amount that may have fractions in it: ¾ h is 45 min, before anything else. */
+    private function asWritten(Amount $amount, Unit $unit, WrittenWorking $lines, Writer $writer): int
+    {
+        $whole = $amount->wholeParts();
+        if (!$amount->isWhole()) {
+            $lines->add($writer->amount($amount).' = '.$writer->amount($whole));
+        }
+
+        return $this->convert($whole, $unit, $lines, $writer);
     }
 
     /** Writes an amount in one unit and returns the number. */

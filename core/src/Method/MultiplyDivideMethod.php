@@ -9,6 +9,7 @@ use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\CannotBeDone;
 use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\ConversionAnswer;
+use Rostik\Core\Sum\Fraction;
 use Rostik\Core\Sum\LengthAnswer;
 use Rostik\Core\Sum\Share;
 use Rostik\Core\Sum\Sum;
@@ -65,9 +66,10 @@ final class MultiplyDivideMethod implements Method
         foreach ($sum->amount->parts as $part) {
             $per = intdiv($part->unit->size(), $unit->size());
             $n = intdiv($part->numerator * $per, $part->denominator);
-            if (1 !== $per) {
-                $number = $part->isWhole() ? (string) $part->numerator : Marked::plain($writer->part($part));
-                $number = $part->isWhole() ? $number : explode(' ', $number)[0];
+            if ($part->asFraction) {
+                $this->fraction($part, $per, $unit, $lines, $writer);
+            } elseif (1 !== $per) {
+                $number = $part->isWhole() ? (string) $part->numerator : explode(' ', Marked::plain($writer->part($part)))[0];
                 $lines->add(\sprintf('%s × %d = %s', Marked::unit($part->unit, $number), $per, $this->number($n, $unit)));
             }
             if (0 !== $total) {
@@ -91,6 +93,31 @@ final class MultiplyDivideMethod implements Method
         $lines->add($writer->amount($sum->amount).' = '.$writer->answer($answer));
 
         return $lines->working($this, $answer);
+    }
+
+    /**
+     * Of a fraction one part is found first: ¾ h is 3 of 60 ÷ 4.
+     *
+     * @param int $per how many of the unit there are in one of the part's
+     */
+    private function fraction(AmountPart $part, int $per, Unit $unit, WrittenWorking $lines, Writer $writer): void
+    {
+        $number = Fraction::of($part->numerator, $part->denominator);
+        $rest = $number->rest();
+        $one = intdiv($per, $rest->denominator);
+        if ($number->whole() > 0) {
+            $lines->add(\sprintf('%s × %d = %s', Marked::unit($part->unit, (string) $number->whole()), $per, $this->number($number->whole() * $per, $unit)));
+        }
+        $lines->add(
+            \sprintf('%d %s %d = %s', $per, $writer->divided(), $rest->denominator, $this->number($one, $unit)),
+            \sprintf('One of %d equal parts: %d %s %d = %s.', $rest->denominator, $per, $writer->divided(), $rest->denominator, $this->number($one, $unit)),
+        );
+        if ($rest->numerator > 1) {
+            $lines->add(\sprintf('%d %s %d = %s', $rest->numerator, $writer->times(), $one, $this->number($rest->numerator * $one, $unit)));
+        }
+        if ($number->whole() > 0) {
+            $lines->add(\sprintf('%d + %d = %s', $number->whole() * $per, $rest->numerator * $one, $this->number($number->whole() * $per + $rest->numerator * $one, $unit)));
+        }
     }
 
     private function share(Share $sum, Writer $writer): Working

@@ -182,7 +182,7 @@ final class LengthReader
         if (null !== $before) {
             $fraction = Quantity::andFraction($words, $i);
             if (null !== $fraction) {
-                return [AmountPart::fraction($fraction[0], $fraction[1], $before->unit), $fraction[2]];
+                return [AmountPart::fraction($fraction[0], $fraction[1], $before->unit, true), $fraction[2]];
             }
             if ($words->is($i, 'and', ',', '&')) {
                 // "2 h, 30 min" is one length; "90 min, 1 h" is a list of two
@@ -210,13 +210,25 @@ final class LengthReader
         $unitWord = $words->at($next);
         $unit = $words->unit($next);
         if (UnitWords::isFortnight($unitWord)) {
-            return [AmountPart::fraction(2 * $top, $bottom, Unit::Week), $next + 1];
+            return [AmountPart::fraction(2 * $top, $bottom, Unit::Week, !self::hasPoint($words, $i, $next)), $next + 1];
         }
         if (null !== $unit && ($beforeTo || !$this->beginsSpokenTime($words, $next))) {
-            return [AmountPart::fraction($top, $bottom, $unit), $next + 1];
+            return [AmountPart::fraction($top, $bottom, $unit, !self::hasPoint($words, $i, $next)), $next + 1];
         }
 
         return null;
+    }
+
+    /** Whether a number is written as a decimal. */
+    private static function hasPoint(Words $words, int $from, int $to): bool
+    {
+        for ($i = $from; $i < $to; ++$i) {
+            if ($words->is($i, '.', ',')) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**
@@ -263,14 +275,14 @@ final class LengthReader
         [$top, $bottom, $next] = $fraction;
         $bare = $words->unit($next);
         if (null !== $bare && !$this->beginsSpokenTime($words, $next)) {
-            return [AmountPart::fraction($top, $bottom, $bare), $next + 1];
+            return [AmountPart::fraction($top, $bottom, $bare, true), $next + 1];
         }
         if ($words->is($next, 'of')) {
             ++$next;
         }
         $unit = $words->is($next, 'a', 'an', 'one') ? $words->unit($next + 1) : null;
 
-        return null === $unit ? null : [AmountPart::fraction($top, $bottom, $unit), $next + 2];
+        return null === $unit ? null : [AmountPart::fraction($top, $bottom, $unit, true), $next + 2];
     }
 
     /** "23 minutes to nine", "5 min past 3": the minutes belong to a time. "10 min to 20 min" does not occur. */
@@ -351,6 +363,7 @@ final class LengthReader
                     $a->numerator * $part->denominator + $part->numerator * $a->denominator,
                     max(1, $a->denominator * $part->denominator),
                     $part->unit,
+                    $a->asFraction || $part->asFraction,
                 );
             } else {
                 $joined[] = $part;

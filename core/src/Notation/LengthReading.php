@@ -14,9 +14,12 @@ final readonly class LengthReading
     {
     }
 
-    /** As it is set to be converted: 1.5 h stays as it is, 3 h 2/3 min is 3 h 40 s. */
+    /** As it is set to be converted: 1.5 h and 2/3 h stay as they are, 3 h 2/3 min is 3 h 40 s. */
     public function toConvert(): Amount
     {
+        if (1 === \count($this->amount->parts)) {
+            return $this->amount;
+        }
         foreach ($this->amount->parts as $part) {
             if (!$part->isDecimal()) {
                 return $this->amount->wholeParts();

@@ -163,9 +163,10 @@ final readonly class Writer
         $number = match (true) {
             1 === $part->denominator => (string) $part->numerator,
             $part->isDecimal() => rtrim(rtrim(number_format($part->numerator / $part->denominator, 6, '.', ''), '0'), '.'),
-            default => $part->numerator.'/'.$part->denominator,
+            default => $this->fraction(Fraction::of($part->numerator, $part->denominator)),
         };
-        $text = $number.' '.$part->unit->after($number);
+        // half a day, and what is smaller, is no days
+        $text = $number.' '.$part->unit->after($part->asFraction && $part->numerator < $part->denominator ? '1' : $number);
 
         return $this->marked ? Marked::unit($part->unit, $text) : $text;
     }

@@ -17,7 +17,6 @@ final readonly class Offer
      * @param string           $task    what is to be found, in a few words; empty where the question says it itself
      * @param list<ShownClock> $clocks
      * @param bool             $roman   whether the faces have Roman numerals
-     * @param string           $way     the method in which it is worked, as teachers call it; empty where there is none
      * @param list<Step>       $steps   the whole working in it; the first two are the first help
      * @param string           $answer  marked text
      * @param list<TableStep>  $reading where to look in the timetable, step by step; none where there is none to be read
@@ -30,7 +29,6 @@ final readonly class Offer
         public bool $roman,
         public AnswerForm $form,
         public Pad $pad,
-        public string $way,
         public array $steps,
         public string $answer,
         public array $usual,

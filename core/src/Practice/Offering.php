@@ -72,7 +72,6 @@ final readonly class Offering
             $posed->roman,
             $posed->form,
             Pad::for($sum, $posed->form, $style),
-            $working?->method->title() ?? '',
             $working->steps ?? [],
             $marked->answer($sum->answer()),
             $this->usual($sum, $posed, $expected, $predicted, $style),
@@ -89,7 +88,7 @@ final readonly class Offering
             $usual[$text] = new Usual($text, $this->reacting->toRead($question, $text, $style));
         }
 
-        return new Offer($question->text, '', [], false, new Written(), Pad::for($sum, new Written(), $style), '', [], $question->answer->text, array_values($usual), $question->steps);
+        return new Offer($question->text, '', [], false, new Written(), Pad::for($sum, new Written(), $style), [], $question->answer->text, array_values($usual), $question->steps);
     }
 
     /** What is said about an answer to it. */

@@ -101,7 +101,7 @@ final readonly class Conversion implements Sum
 
     public function unitsSaid(): array
     {
-        return self::largestFirst(...$this->units, ...array_map(static fn (AmountPart $part): Unit => $part->unit, $this->amount->parts));
+        return Unit::largestFirst(...$this->units, ...array_map(static fn (AmountPart $part): Unit => $part->unit, $this->amount->parts));
     }
 
     public function regroups(): bool

@@ -7,6 +7,7 @@ namespace Rostik\Core\Sum;
 use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\StatedTime;
 use Rostik\Core\Time\TooLong;
+use Rostik\Core\Time\Unit;
 
 /**
  * Sums done in turn, a later one with the answer of an earlier one in it: 8:40 a.m. to 11:15 a.m.; 2 h 35 min + 40 min. The
@@ -126,7 +127,7 @@ final readonly class InTurn implements InSteps
 
     public function unitsSaid(): array
     {
-        return self::largestFirst(...array_merge(...array_map(static fn (Sum $sum): array => $sum->unitsSaid(), $this->sums)));
+        return Unit::largestFirst(...array_merge(...array_map(static fn (Sum $sum): array => $sum->unitsSaid(), $this->sums)));
     }
 
     /**

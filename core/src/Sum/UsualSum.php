@@ -6,7 +6,6 @@ namespace Rostik\Core\Sum;
 
 use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\AmountPart;
-use Rostik\Core\Time\Chain;
 use Rostik\Core\Time\StatedTime;
 use Rostik\Core\Time\Unit;
 
@@ -43,7 +42,7 @@ trait UsualSum
     /** @return list<Unit> */
     public function unitsSaid(): array
     {
-        return self::largestFirst(...array_map(static fn (AmountPart $part): Unit => $part->unit, array_merge(...array_map(static fn (Amount $a): array => $a->parts, $this->lengths()))));
+        return Unit::largestFirst(...array_map(static fn (AmountPart $part): Unit => $part->unit, array_merge(...array_map(static fn (Amount $a): array => $a->parts, $this->lengths()))));
     }
 
     public function asks(): Unknown
@@ -79,18 +78,5 @@ trait UsualSum
             [] !== $this->times() => LeftOpen::HalfOfTheDay,
             default => LeftOpen::Month,
         };
-    }
-
-    /** @return list<Unit> each once */
-    private static function largestFirst(Unit ...$units): array
-    {
-        $bySize = [];
-        foreach ($units as $unit) {
-            // months and years come after all that is measured in seconds
-            $bySize[$unit->size() + (Chain::Calendar === $unit->chain() ? 1_000_000_000 : 0)] = $unit;
-        }
-        krsort($bySize);
-
-        return array_values($bySize);
     }
 }

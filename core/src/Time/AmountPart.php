@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Time;
 
-/** One number with its unit, as in "30 min" or "3.5 h". The number is a fraction in lowest terms. */
+/** One number with its unit, as in "30 min", "3.5 h" or "3/4 h". The number is a fraction in lowest terms. */
 final readonly class AmountPart
 {
-    private function __construct(public int $numerator, public int $denominator, public Unit $unit)
+    /** @param bool $asFraction whether it is written 3/4 rather than 0.75; false for whole numbers */
+    private function __construct(public int $numerator, public int $denominator, public Unit $unit, public bool $asFraction = false)
     {
     }
 
@@ -23,11 +24,12 @@ final readonly class AmountPart
     }
 
     /**
-     * @param int $denominator 1 or more
+     * @param int  $denominator 1 or more
+     * @param bool $asFraction  whether it is written 3/4 rather than 0.75
      *
      * @throws TooLong when it is longer than ten thousand years
      */
-    public static function fraction(int $numerator, int $denominator, Unit $unit): self
+    public static function fraction(int $numerator, int $denominator, Unit $unit, bool $asFraction = false): self
     {
         self::bound($numerator, $denominator, $unit);
         [$a, $b] = [abs($numerator), $denominator];
@@ -36,7 +38,7 @@ final readonly class AmountPart
         }
         $common = max(1, $a);
 
-        return new self(intdiv($numerator, $common), intdiv($denominator, $common), $unit);
+        return new self(intdiv($numerator, $common), intdiv($denominator, $common), $unit, $asFraction && $common !== $denominator);
     }
 
     private static function bound(int $numerator, int $denominator, Unit $unit): void
@@ -83,9 +85,12 @@ final readonly class AmountPart
         return [...$parts, self::fraction(10 * ($before->numerator ?? 0) + $last->numerator, 10, Unit::Second)];
     }
 
-    /** Whether the number can be written as a decimal that ends. */
+    /** Whether the number is written as a decimal, which has to end. */
     public function isDecimal(): bool
     {
+        if ($this->asFraction) {
+            return false;
+        }
         $rest = $this->denominator;
         foreach ([2, 5] as $factor) {
             while (0 === $rest % $factor) {

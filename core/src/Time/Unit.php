@@ -105,4 +105,16 @@ enum Unit: string
     {
         return substr($this->words(), 0, -1);
     }
+
+    /** @return list<self> each once; months and years come after all that is measured in seconds */
+    public static function largestFirst(self ...$units): array
+    {
+        $bySize = [];
+        foreach ($units as $unit) {
+            $bySize[$unit->size() + (Chain::Calendar === $unit->chain() ? 1_000_000_000 : 0)] = $unit;
+        }
+        krsort($bySize);
+
+        return array_values($bySize);
+    }
 }

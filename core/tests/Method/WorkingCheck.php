@@ -123,6 +123,9 @@ final class WorkingCheck
             if (1 === preg_match('~(?:^|= )((?:\d+ [+−×] )+\d+) = (\d+)(?![\d:.])~u', $text, $m) && self::value($m[1]) !== (int) $m[2]) {
                 return 'it is not true that '.$text;
             }
+            if (1 === preg_match('~^(\d+) ÷ (\d+) = (\d+)(?![\d:.])[ \w]*(?:, remainder (\d+))?~u', $text, $m) && (int) $m[1] !== (int) $m[2] * (int) $m[3] + (int) ($m[4] ?? 0)) {
+                return 'it is not true that '.$text;
+            }
         }
 
         return null;

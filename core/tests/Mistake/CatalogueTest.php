@@ -88,6 +88,8 @@ final class CatalogueTest extends TestCase
             '1.5 h in h min' => ['decimal-as-minutes' => '1 h 5 min', 'drops-remainder' => '1 h', 'ten-for-everything' => '1 h 5 min'],
             '2.25 h in h min' => ['decimal-as-minutes' => '2 h 25 min', 'drops-remainder' => '2 h'],
             '2.5 h in min' => ['decimal-as-minutes' => '125 min', 'hundred-minutes' => '250 min', 'ten-for-everything' => '25 min'],
+            '3/4 h in min' => ['hundred-minutes' => '75 min'],
+            '1 1/2 h in min' => ['hundred-minutes' => '150 min', 'ten-for-everything' => '15 min'],
             '3 days ? 70 h' => ['number-only' => '<'],
             'order 90 min, 2 h, 100 min' => ['number-only' => '2 h, 90 min, 100 min'],
             'order 12:15 pm, 1:00 pm, 9 am' => ['ignores-am-pm' => '1:00 p.m., 9:00 a.m., 12:15 p.m.', 'twelve-swap' => '12:15 p.m., 9:00 a.m., 1:00 p.m.', 'twelve-biggest' => '9:00 a.m., 1:00 p.m., 12:15 p.m.'],

@@ -126,6 +126,9 @@ final class KindsTest extends TestCase
         yield ['200 s in min s', '200 s in min s', '3 min 20 s', $parts('min', 3, 's', 20)];
         yield ['1.5 h in h min', '1.5 h in h min', '1 h 30 min', $parts('h', 1, 'min', 30), 'multiply-divide'];
         yield ['2.25 h in min', '2.25 h in min', '135 min', $parts('min', 135)];
+        yield ['¾ of an hour in min', '3/4 h in min', '45 min', $parts('min', 45), 'multiply-divide'];
+        yield ['two and a third hours in minutes', '2 1/3 h in min', '140 min', $parts('min', 140), 'multiply-divide'];
+        yield ['half a day in h', '1/2 day in h', '12 h', $parts('h', 12), 'multiply-divide'];
         yield ['90 min in h', '90 min in h', '1 h 30 min', $parts('h', 1, 'min', 30)];
         yield ['100 min in h', '100 min in h', '1 h 40 min', $parts('h', 1, 'min', 40)];
         yield ['a fortnight in days', '2 weeks in days', '14 days', $parts('day', 14)];

@@ -1035,7 +1035,6 @@ export interface OfferReply {
   roman: boolean;
   form: AnswerForm;
   pad: Pad;
-  way: string;
   steps: Step[];
   answer: string;
   usual: UsualReply[];

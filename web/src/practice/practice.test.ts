@@ -16,7 +16,6 @@ const offer = (id: string, place: number): OfferReply => ({
   roman: false,
   form: { type: 'write', room: null, within: false, long: false },
   pad: { digits: true, keys: [':', 'a.m.', 'p.m.'], choose: [], order: [] },
-  way: 'Number line',
   steps: [],
   answer: '{h:11}:{m:15} {x:a.m.}',
   table: null,
