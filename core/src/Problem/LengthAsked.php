@@ -115,7 +115,10 @@ final readonly class LengthAsked
                 return $forOne ? [Product::of($known->numbers[0], $length)] : [Share::of($length, $known->numbers[0])];
             }
         }
-        if ([] === $known->numbers && Asked::Length === $wanted && 1 === preg_match('/\b(twice as long|the same time on the way|half of the) /', $telling, $often)) {
+        if ([] === $known->numbers && 1 === preg_match('/\btwice as long\b/', $telling)) {
+            return $this->twice($wanted, $length, $telling, $ask);
+        }
+        if ([] === $known->numbers && Asked::Length === $wanted && 1 === preg_match('/\b(the same time on the way|half of the) /', $telling, $often)) {
             return 'half of the' === $often[1] ? [Share::of($length, 2)] : [Product::of(2, $length)];
         }
         if (isset($known->numbers[0]) && $known->numbers[0] > 1 && $this->countsOnce($telling)) {
@@ -128,6 +131,25 @@ final readonly class LengthAsked
         }
 
         return null;
+    }
+
+    /**
+     * One takes twice as long as another: the longer or the shorter one may be told, and one of them asked, or both together.
+     *
+     * @return ?list<Sum> null where it is gone on with over several days, or is not twice only
+     *
+     * @throws TooLong
+     */
+    private function twice(Asked $wanted, Amount $length, string $telling, Sentence $ask): ?array
+    {
+        if (1 === preg_match('/\bnot twice\b|\btwice as long\b.*\b(?:twice|as long|half)\b|\b(?:weeks?|months?|years?)\b/', $telling)) {
+            return null;
+        }
+        $told = 1 === preg_match('/L\d+ ,? ?(?:(?:which|that) (?:is|was) )?twice as long as\b/', $telling);
+        $other = $told ? Share::of($length, 2) : Product::of(2, $length);
+        $both = Asked::Altogether === $wanted || 1 === preg_match('/\b(?:each|every|a|per|that|the whole) day\b|\bthere and back\b|\bthe whole\b/', $ask->pattern);
+
+        return $both ? [$other, Total::of($length, Steps::amount($other))] : [$other];
     }
 
     /**

@@ -44,7 +44,7 @@ final readonly class Operations
             Asked::HowOften => $this->howOften($known),
             Asked::HowLate => $this->howLate($known),
             Asked::Wait => $this->wait($known, $ask),
-            Asked::More => $this->more($known),
+            Asked::More => $this->more($known, $ask),
             Asked::Left => $this->left($known, $telling),
             Asked::Unclear => null,
         };
@@ -115,7 +115,7 @@ final readonly class Operations
      * @throws CannotBeDone
      * @throws MixedChains
      */
-    private function more(Known $known): ?array
+    private function more(Known $known, Sentence $ask): ?array
     {
         $times = $known->times;
         $lengths = $known->lengths;
@@ -123,6 +123,16 @@ final readonly class Operations
         $l = \count($lengths);
         $role = static fn (int $i): string => $known->lengthRoles[$i] ?? '';
         $at = static fn (string $name): array => array_keys($known->timeRoles, $name, true);
+
+        // the longest beside the shortest of all that are told
+        $short = '(?:fastest|quickest|shortest)';
+        $long = '(?:slowest|longest)';
+        if (0 === $t && $l > 2 && [] === array_diff($known->lengthRoles, ['lasts']) && 1 === preg_match('/\b'.$short.'\b.*\b'.$long.'\b|\b'.$long.'\b.*\b'.$short.'\b/', $ask->pattern)) {
+            $all = $lengths;
+            usort($all, static fn (Amount $one, Amount $other): int => $one->duration->compareTo($other->duration));
+
+            return [Difference::of($all[$l - 1], $all[0])];
+        }
 
         return match (true) {
             0 === $t && 2 === $l && [] === array_diff($known->lengthRoles, ['lasts', 'used']) => [Steps::larger(...$lengths)],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rostik\Core\Problem;
 
 use Rostik\Core\Sum\CannotBeDone;
+use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\InTurn;
 use Rostik\Core\Sum\LengthAnswer;
@@ -15,6 +16,7 @@ use Rostik\Core\Sum\Sum;
 use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\MixedChains;
 use Rostik\Core\Time\TooLong;
+use Rostik\Core\Time\Unit;
 
 /**
  * Reads a problem in plain English: which times and lengths are told and what they stand for, what is asked, and so the sums.
@@ -116,6 +118,10 @@ final readonly class ProblemReader
         if (1 === preg_match('/\bhow many days\b/', $ask->pattern)) {
             return ['sums' => [], 'sure' => false, 'remarks' => [new Remark('ends-counted', 'Are the first and the last day counted, or only one of them?')]];
         }
+        $otherwise = self::inOtherUnits($mentions, $ask);
+        if (null !== $otherwise) {
+            return $this->checked([$otherwise], $known, $wanted, $sentences);
+        }
         if (Asked::Unclear === $wanted) {
             return $this->notRead('It is not clear what is asked: a time, how long it is, or how much longer?');
         }
@@ -141,6 +147,32 @@ final readonly class ProblemReader
         }
 
         return $this->checked($sums, $known, $wanted, $sentences);
+    }
+
+    /**
+     * The one length that is told, in other units: "How long is that in hours and minutes?", "How many minutes is that?".
+     *
+     * @param array<string, Mention> $mentions
+     */
+    private static function inOtherUnits(array $mentions, Sentence $ask): ?Conversion
+    {
+        $values = array_values(array_map(static fn (Mention $one): mixed => $one->value, $mentions));
+        $length = $values[0] ?? null;
+        if (1 !== \count($values) || !$length instanceof Amount || [] !== $ask->mentions) {
+            return null;
+        }
+        $units = '(seconds|minutes|hours|days|weeks|months|years)';
+        if (1 !== preg_match('/^(?:and )?(?:how (?:long|much)|what) (?:is|was|are) (?:that|this|it) in '.$units.'(?: and '.$units.')? ?\?$|^(?:and )?how many '.$units.'(?: and '.$units.')? (?:is|was|are|were|does) (?:that|this|it)(?: last| take| make)? ?\?$/', rtrim($ask->pattern, ' ?').'?', $found)) {
+            return null;
+        }
+        $asked = array_map(static fn (string $word): Unit => Unit::from(['seconds' => 's', 'minutes' => 'min', 'hours' => 'h'][$word] ?? rtrim($word, 's')), array_values(array_filter(\array_slice($found, 1))));
+        usort($asked, static fn (Unit $one, Unit $other): int => $other->size() <=> $one->size());
+        $first = $asked[0] ?? throw new \LogicException('One unit is asked for.');
+        if ($first->chain() !== $length->largest()->chain()) {
+            return null;
+        }
+
+        return Conversion::of($length, false, ...$asked);
     }
 
     /**
@@ -190,7 +222,9 @@ final readonly class ProblemReader
         $all = implode(' . ', array_map(static fn (Sentence $one): string => $one->pattern, $sentences));
         foreach ($sentences as $sentence) {
             foreach ($sentence->mentions as $mention) {
-                if (!isset($numbers[$mention->sign])) {
+                // three rowers, and three lengths behind them
+                $listed = 1 === preg_match('/\b'.$mention->sign.' \w+ \w+(?: for)? (L\d+(?: ,? ?(?:and )?L\d+)+)(?! each\b)/', $sentence->pattern, $list) ? substr_count($list[1], 'L') : 0;
+                if (!isset($numbers[$mention->sign]) || ($listed > 1 && $mention->value === $listed)) {
                     continue;
                 }
                 preg_match('/\b'.$mention->sign.' (?:of (?:them|these|those)|(\w+))/', $sentence->pattern, $noun);

@@ -56,6 +56,10 @@ final readonly class TimeAsked
                 default => null,
             };
         }
+        // late for what begins then
+        if (!$asksDue && 'start' === $timeRole && 1 === preg_match('/\bL\d+ (late|early) for (?:an?|the|his|her|its|their|my|our) (?:\w+ ){1,4}(?:that|which) (?:began|begins|started|starts)(?: at)? T\d+/', $telling, $for)) {
+            return 1 === preg_match('/\b(?:arrive|come|get there|reach|there|get to)\b/', $ask->pattern) ? [('late' === $for[1] ? Later::class : Earlier::class)::of($time, $length)] : null;
+        }
         if (!$asksDue && \in_array($role, ['fast', 'early'], true)) {
             return 'fast' === $role || 'due' === $timeRole ? [Earlier::of($time, $length)] : null;
         }
