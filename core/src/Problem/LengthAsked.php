@@ -13,11 +13,15 @@ use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\Total;
 use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\MixedChains;
+use Rostik\Core\Time\StatedTime;
 use Rostik\Core\Time\TooLong;
 
 /** Which sums answer a question for how long something is, or several things are together. */
 final readonly class LengthAsked
 {
+    /** Who does a piece of work together. */
+    private const HANDS = 'painters?|workers?|builders?|gardeners?|bricklayers?|machines?|taps?|pipes?|hoses?|robots?|helpers?|men|women|people|sailors?|cooks?|bakers?|cleaners?|diggers?|copiers?|printers?|rowers?|carpenters?|tailors?|knitters?';
+
     /**
      * @return ?list<Sum> null where it is not one of the ways that are known
      *
@@ -40,6 +44,7 @@ final readonly class LengthAsked
      * @return ?list<Sum>
      *
      * @throws CannotBeDone
+     * @throws MixedChains
      */
     private function ofTimes(Known $known, string $telling, Sentence $ask): ?array
     {
@@ -68,7 +73,16 @@ final readonly class LengthAsked
             return [$all, Difference::of(Steps::amount($all), $lengths[0])];
         }
         if (4 === $t && 0 === $l && [0, 2] === $at('start') && [1, 3] === $at('end')) {
-            return Steps::spans($times, true);
+            return $this->twoSpans($times, $telling);
+        }
+        // and the way back so much longer
+        if (2 === $t && 1 === $l && [0] === $at('start') && [1] === $at('end') && 1 === preg_match('/\b(?:return|way back|back|other|second|next)\b.*\bL\d+ (longer|slower|shorter|faster|quicker)\b/', $telling, $than)) {
+            if (1 !== preg_match('/\b(?:return|way back|back|other|second|next)\b/', $ask->pattern)) {
+                return null;
+            }
+            $first = Elapsed::of($times[0], $times[1]);
+
+            return [$first, \in_array($than[1], ['longer', 'slower'], true) ? Total::of(Steps::amount($first), $lengths[0]) : Difference::of(Steps::amount($first), $lengths[0])];
         }
         $shares = 1 === preg_match('/\b(?:equally|equal parts|divided|the same time|equally long|share)\b/', $telling);
         if ($shares && 2 === $t && 0 === $l && 1 === \count($known->numbers) && [0] === $at('start') && [1] === $at('end')) {
@@ -90,6 +104,27 @@ final readonly class LengthAsked
     }
 
     /**
+     * Two stretches of time together; a break within the first one is taken off it.
+     *
+     * @param list<StatedTime> $times four
+     *
+     * @return ?list<Sum> null where it is not clear whether the second one is a break
+     *
+     * @throws CannotBeDone
+     */
+    private function twoSpans(array $times, string $telling): ?array
+    {
+        $break = 1 === preg_match('/T\d+\b.*T\d+\b.*\b(?:closes?|closed|shuts?|break|breaks off|pause|pauses|interval|rests?|rested|lunch|dinner|except|but not)\b.*T\d+\b.*T\d+/', $telling);
+        if (!$break) {
+            return Steps::spans($times, true);
+        }
+        [$all, $off] = [Elapsed::of($times[0], $times[1]), Elapsed::of($times[2], $times[3])];
+        $within = $times[0]->minutes <= $times[2]->minutes && $times[3]->minutes <= $times[1]->minutes && $times[2]->minutes < $times[3]->minutes;
+
+        return $within ? [$all, $off, Difference::of(Steps::amount($all), Steps::amount($off))] : null;
+    }
+
+    /**
      * From one length: so many of it, a part of it.
      *
      * @return ?list<Sum>
@@ -100,6 +135,11 @@ final readonly class LengthAsked
     {
         $length = $known->lengths[0] ?? throw new \LogicException('There is one.');
         $role = $known->lengthRoles[0] ?? '';
+        // more hands need less time, and nobody knows how much less
+        $hands = '(?:N\d+|one|an?|each) (?:\w+ )?(?:'.self::HANDS.')';
+        if (1 === preg_match('/\b(?:takes?|took) '.$hands.'\b|\b'.$hands.' (?:\w+ )?(?:needs?|takes?|took|builds?|built|paints?|painted|digs?|dug|fills?|filled|finish(?:es|ed)?|works?|worked|mends?|mended|bakes?|knits?)\b/', $telling)) {
+            return null;
+        }
         if ('lasts' === $role && 1 === \count($known->numbers) && 1 === preg_match('/N\d+/', $ask->pattern)) {
             return [Product::of($known->numbers[0], $length)];
         }
@@ -157,6 +197,7 @@ final readonly class LengthAsked
      *
      * @return ?list<Sum>
      *
+     * @throws CannotBeDone
      * @throws MixedChains
      */
     private function ofSeveral(Asked $wanted, Known $known, string $telling, Sentence $ask): ?array
@@ -186,10 +227,19 @@ final readonly class LengthAsked
         if (['lasts', 'break'] === $known->lengthRoles && 1 === preg_match('/\bwithout\b/', $ask->pattern)) {
             return [Difference::of($lengths[0], $lengths[1])];
         }
+        // the second one is so much longer or shorter, and what it is compared with is the first
+        if (1 === preg_match('/L\d+\b.*\bL\d+ (longer|slower|shorter|faster|quicker)\b(?!(?: \w+)? than)/', $telling, $than)) {
+            if (2 !== $l || ['lasts', 'lasts'] !== $known->lengthRoles || [] !== $known->numbers) {
+                return null;
+            }
+            $other = \in_array($than[1], ['longer', 'slower'], true) ? Total::of($lengths[0], $lengths[1]) : Difference::of($lengths[0], $lengths[1]);
+
+            return Asked::Altogether === $wanted || 1 === preg_match('/\b(?:there and back|way in all)\b/', $ask->pattern) ? [$other, Total::of($lengths[0], Steps::amount($other))] : [$other];
+        }
         if (2 === $l && 1 === preg_match('/(L\d+) (longer|more|less|shorter|faster)(?: \w+)? than(?: the| on| in| his| her| its| their| an?)* (\w+)?/', $telling, $than)) {
             return $this->compared($telling, $ask, $lengths, $than[1], \in_array($than[2], ['longer', 'more'], true), $than[3] ?? '');
         }
-        if ($l >= 2 && [] === array_diff($known->lengthRoles, 1 === preg_match('/\bit all\b/', $ask->pattern) ? ['lasts', 'break'] : ['lasts']) && (Asked::Altogether === $wanted || (2 === $l && 1 === preg_match('/L\d+ and then\b/', $telling)))) {
+        if ($l >= 2 && [] === array_diff($known->lengthRoles, 1 === preg_match('/\bit all\b/', $ask->pattern) ? ['lasts', 'used', 'break'] : ['lasts', 'used']) && (Asked::Altogether === $wanted || (2 === $l && 1 === preg_match('/L\d+ and then\b/', $telling)))) {
             return [Total::of($lengths[0], $lengths[1], ...\array_slice($lengths, 2))];
         }
 

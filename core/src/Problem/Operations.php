@@ -58,6 +58,12 @@ final readonly class Operations
     private function howOften(Known $known): ?array
     {
         [$one, $other] = [$known->lengths[0] ?? null, $known->lengths[1] ?? null];
+        // so many of one length between two times
+        if (['start', 'end'] === $known->timeRoles && null !== $one && null === $other && [] === $known->numbers) {
+            $all = Elapsed::of($known->times[0], $known->times[1]);
+
+            return [$all, Grouping::of(Steps::amount($all), $one)];
+        }
         if ([] !== $known->times || 2 !== \count($known->lengths) || null === $one || null === $other) {
             return null;
         }
@@ -167,7 +173,7 @@ final readonly class Operations
         }
         // what is left
         $now = array_search('now', $known->timeRoles, true);
-        if (2 === $t && 0 === $l && false !== $now && \in_array('end', $known->timeRoles, true)) {
+        if (2 === $t && 0 === $l && false !== $now && [] !== array_intersect(['start', 'end'], $known->timeRoles)) {
             return [Elapsed::of($times[$now], $times[1 - $now])];
         }
         if (0 === $t && 2 === $l) {

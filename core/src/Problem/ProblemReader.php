@@ -125,7 +125,7 @@ final readonly class ProblemReader
         if (Asked::Unclear === $wanted) {
             return $this->notRead('It is not clear what is asked: a time, how long it is, or how much longer?');
         }
-        $all = \in_array($wanted, [Asked::Wait, Asked::Left, Asked::More], true) ? null : $this->allThree($known, $telling);
+        $all = \in_array($wanted, [Asked::Wait, Asked::Left, Asked::More, Asked::HowOften], true) || 1 === preg_match('/\bL\d+ (?:longer|slower|shorter|faster|quicker)\b/', $telling) ? null : $this->allThree($known, $telling);
         if (null !== $all) {
             return ['sums' => [], 'sure' => false, 'remarks' => [$all]];
         }

@@ -11,7 +11,7 @@ namespace Rostik\Core\Problem;
 final class Roles
 {
     private const STARTS = 'meets?|met|takes? off|took off|bought|rings?|rang|leaves?|left|leaving|departs?|departed|starts?|started|starting|begins?|began|begun|beginning|opens?|opened|sails?|sailed|sets? (?:off|out)|set out|lit|switched on|hung up|goes? (?:to bed|to|on duty|into)|went (?:into|to)|went out|put (?:\w+ ){0,3}(?:in|into|on)|boards|fell asleep|kicks off|covers?|came (?:in|over)|come (?:in|over)|sits? down|sat down|rose|cycles?|posted|parks|paints|goes? out|wound up|lets out|went on duty|comes? on duty|put on|fog came in';
-    private const ENDS = 'arrives?|arrived|arriving|arrival|reach(?:es|ed)?|ends?|ended|ending|finish(?:es|ed)?|closes?|closed|shuts?|stops?|stopped|over|ready|back|came out|comes? out|comes? off duty|woke up|wakes? up|gets? (?:off|in|there|home|up)|switched off|packed up|off duty|done|was free|is free|free|free again|be free|docks?|lands?|landed|catch|on the water|must be|has to be|have to be|want(?:s)? to be|is to end|to be dry|was dry|crosses|crossed|ties up|delivered|lasted until|finishes|at home|gets home|at school|come|comes|came|set at|sets at|be lit|be on the ferry|hot|(?:is|was|are|were|be|and) put out(?! to)|blown out|burns? out|burned out|burnt out|turned off';
+    private const ENDS = 'arrives?|arrived|arriving|arrival|reach(?:es|ed)?|ends?|ended|ending|finish(?:es|ed)?|closes?|closed|shuts?|stops?|stopped|over|ready|back|came out|comes? out|comes? off duty|woke(?: up)?|wakes?(?: up)?|gets? (?:off|in|there|home|up)|switched off|packed up|off duty|done|was free|is free|free|free again|be free|docks?|lands?|landed|catch|on the water|must be|has to be|have to be|want(?:s)? to be|is to end|to be dry|was dry|crosses|crossed|ties up|delivered|lasted until|finishes|at home|gets home|at school|come|comes|came|set at|sets at|be lit|be on the ferry|hot|(?:is|was|are|were|be|and) put out(?! to)|blown out|burns? out|burned out|burnt out|turned off';
 
     /**
      * The roles of the mentions of a sentence, by their signs: start, end, due, shown, now, must for times; lasts, later, before,
@@ -101,9 +101,9 @@ final class Roles
             1 === preg_match('/^\s*ago\b/', $after) => 'ago',
             1 === preg_match('/^\s*(?:before|earlier)\b/', $after) => 'before',
             1 === preg_match('/\bevery\s*$/', $near) => 'every',
-            1 === preg_match('/\b(?:break|interval|pause|rest)(?: of| is| takes| lasts)?\s*$/', $near), 1 === preg_match('/\b(?:(?:rested|rests?|closed|spent|paused?)(?: twice)?|(?:stops?|stopped)(?: \w+){0,3}) for\s*$/', $near), 1 === preg_match('/^\s*(?:of (?:this|that) time|in between|break|interval)/', $after) => 'break',
+            1 === preg_match('/\b(?:break|interval|pause|rest)(?: of| is| takes| lasts)?\s*$/', $near), 1 === preg_match('/\b(?:(?:rested|rests?|closed|spent|paused?)(?: twice)?|(?:stops?|stopped)(?: \w+){0,3}) for\s*$|\b(?:rested|rests|pauses|paused|waits|waited)\s*$/', $near), 1 === preg_match('/^\s*(?:of (?:this|that) time|in between|break|interval)/', $after) => 'break',
             1 === preg_match('/\b(?:each|every)\b/', $near), 1 === preg_match('/^\s*(?:on )?(?:each|every)\b/', $after), 1 === preg_match('/^\s*to \w+ (?:one|a|an)\b/', $after) => 'each',
-            1 === preg_match('/\b(?:has|have) been (?:\w+ ){0,3}for\s*$/', $near), 1 === preg_match('/\b(?:so far|has used|have used|has helped|used)\b/', $near), 1 === preg_match('/^\s*(?:are|is) over\b/', $after) => 'used',
+            1 === preg_match('/\b(?:has|have) been (?:\w+ ){0,3}for\s*$/', $near), 1 === preg_match('/\b(?:has|have) (?:already |now )?\w+ed (?:\w+ ){0,2}for\s*$/', $near), 1 === preg_match('/\b(?:so far|has used|have used|has helped|used)\b/', $near), 1 === preg_match('/^\s*(?:are|is) over\b/', $after) => 'used',
             default => 'lasts',
         };
     }

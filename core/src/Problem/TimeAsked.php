@@ -10,8 +10,11 @@ use Rostik\Core\Sum\Later;
 use Rostik\Core\Sum\Product;
 use Rostik\Core\Sum\Series;
 use Rostik\Core\Sum\Sum;
+use Rostik\Core\Sum\Total;
 use Rostik\Core\Time\Amount;
+use Rostik\Core\Time\MixedChains;
 use Rostik\Core\Time\StatedTime;
+use Rostik\Core\Time\TooLong;
 
 /** Which sums answer a question for a time. */
 final readonly class TimeAsked
@@ -56,9 +59,17 @@ final readonly class TimeAsked
                 default => null,
             };
         }
+        // it lasted so much longer than it should have
+        if (!$asksDue && 'due' === $timeRole && 1 === preg_match('/\bL\d+ (longer|shorter)\b(?! than)/', $telling, $than)) {
+            return 1 === preg_match('/\b(?:end|over|finish|stop)\b/', $ask->pattern) ? [('longer' === $than[1] ? Later::class : Earlier::class)::of($time, $length)] : null;
+        }
         // late for what begins then
         if (!$asksDue && 'start' === $timeRole && 1 === preg_match('/\bL\d+ (late|early) for (?:an?|the|his|her|its|their|my|our) (?:\w+ ){1,4}(?:that|which) (?:began|begins|started|starts)(?: at)? T\d+/', $telling, $for)) {
             return 1 === preg_match('/\b(?:arrive|come|get there|reach|there|get to)\b/', $ask->pattern) ? [('late' === $for[1] ? Later::class : Earlier::class)::of($time, $length)] : null;
+        }
+        // what a wrong clock shows at the right time
+        if (\in_array($role, ['fast', 'slow'], true) && 'shown' !== $timeRole && 1 === preg_match('/\bwhat (?:does|did|will|would) (?:\w+ ){1,4}(?:show|say)\b|\bwhat time (?:does|did|will) (?:\w+ ){1,4}(?:show|say)\b/', $ask->pattern)) {
+            return ['fast' === $role ? Later::of($time, $length) : Earlier::of($time, $length)];
         }
         if (!$asksDue && \in_array($role, ['fast', 'early'], true)) {
             return 'fast' === $role || 'due' === $timeRole ? [Earlier::of($time, $length)] : null;
@@ -172,6 +183,8 @@ final readonly class TimeAsked
      * @return ?list<Sum>
      *
      * @throws CannotBeDone
+     * @throws MixedChains
+     * @throws TooLong
      */
     private function inARow(Known $known, string $telling, Sentence $ask, bool $latest): ?array
     {
@@ -192,6 +205,14 @@ final readonly class TimeAsked
             $together = Product::of($known->numbers[0], $lengths[0]);
 
             return [$together, Later::of($times[0], Steps::amount($together))];
+        }
+        // two halves of so long, and a break between them
+        if (['lasts', 'break'] === $known->lengthRoles && [2] === $known->numbers && 1 === preg_match('/\bN\d+ (?:halves|parts|periods|acts) of L\d+/', $telling)) {
+            $forward = $this->goesOn($known->timeRoles[0], $telling, $ask->pattern, $latest);
+            $parts = Product::of(2, $lengths[0]);
+            $all = Total::of(Steps::amount($parts), $lengths[1] ?? throw new \LogicException('There is a break.'));
+
+            return null === $forward ? null : [$parts, $all, $forward ? Later::of($times[0], Steps::amount($all)) : Earlier::of($times[0], Steps::amount($all))];
         }
         // what a number counts beside a length may change the sum; seats and prices do not
         $counted = preg_replace('/\b(?:had|has|carries|costs) N\d+ \w+/', '', $telling) ?? $telling;
@@ -228,7 +249,7 @@ final readonly class TimeAsked
     private function goesOn(string $role, string $telling, string $ask, bool $latest): ?bool
     {
         $must = 1 === preg_match('/\b(?:must|have to|has to|should|need to|needs to)\b/', $ask);
-        $asksStart = 1 === preg_match('/\b(?:take off|leave|start|started|begin|begun|began|set out|get up|depart|catch|hung up|go out|put (?:it |them )?(?:in|into|on)|get on|had they come|open|lit|it now)\b/', $ask);
+        $asksStart = 1 === preg_match('/\b(?:take off|leave|start|started|begin|begun|began|set out|get up|depart|catch|hung up|go out|put (?:it |them )?(?:in|into|on)|get on|had they come|open|lit|it now|fall asleep|go to (?:bed|sleep))\b/', $ask);
         $asksEnd = 1 === preg_match('/\b(?:arrive|reach|end|finish|finished|over|land|get there|get home|ready|stop|close|back|done|come in|come|go home|dock|put out|take (?:it|them) out|dry|cross|tie up|get here|at home|in its box|low tide|high tide|dark|delivered|go|be|second|off|stopped)\b/', $ask);
         if ($latest || ($must && $asksStart) || (1 === preg_match('/\bbefore that\b/', $telling) && $asksStart)) {
             return 'now' === $role ? null : false;
