@@ -224,7 +224,7 @@ final readonly class LengthAsked
         if (2 === $l && 1 === preg_match('/\bfirst part\b.*L\d+.*\bsecond part L\d+|L\d+ more\b(?! than)|\bfrom (\w) to (\w) takes L\d+ and from \2 to (\w) L\d+.*\bfrom \1 to \3\b/', $telling)) {
             return [Total::of($lengths[0], $lengths[1])];
         }
-        if (['lasts', 'break'] === $known->lengthRoles && 1 === preg_match('/\bwithout\b/', $ask->pattern)) {
+        if (['lasts', 'break'] === $known->lengthRoles && [] === $known->numbers && 1 === preg_match('/\b(?:without|really|actually)\b/', $ask->pattern)) {
             return [Difference::of($lengths[0], $lengths[1])];
         }
         // the second one is so much longer or shorter, and what it is compared with is the first

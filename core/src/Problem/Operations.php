@@ -162,7 +162,7 @@ final readonly class Operations
         $l = \count($lengths);
         $at = static fn (string $name): array => array_keys($known->timeRoles, $name, true);
         // what is left of a stretch of time
-        if (2 === $t && $l > 0 && $l < 3 && [0] === $at('start') && [1] === $at('end') && [] === array_diff($known->lengthRoles, ['lasts'])) {
+        if (2 === $t && $l > 0 && $l < 3 && [0] === $at('start') && [1] === $at('end') && [] === array_diff($known->lengthRoles, ['lasts', 'used'])) {
             $all = Elapsed::of($times[0], $times[1]);
             if (1 === $l) {
                 return [$all, Difference::of(Steps::amount($all), $lengths[0])];

@@ -102,6 +102,18 @@ final readonly class TimeAsked
                 default => null,
             };
         }
+        // so much earlier or later than it usually is: either may be told
+        if (1 === preg_match('/\bL\d+ (later|earlier) than (?:usual|normal|planned|always)\b/', $telling, $than)) {
+            $usual = '/\b(?:usual|usually|normally|planned|always)\b/';
+            $asksUsual = 1 === preg_match($usual, $ask->pattern);
+            $where = implode(' ', array_filter(explode(' . ', $telling), static fn (string $one): bool => 1 === preg_match('/\bT\d+/', $one)));
+            $tellsUsual = 1 === preg_match($usual, str_replace($than[0], '', $where)) || (!str_contains($where, $than[0]) && !$asksUsual);
+            if ($asksUsual === $tellsUsual) {
+                return null;
+            }
+
+            return [(('later' === $than[1]) === $tellsUsual ? Later::class : Earlier::class)::of($time, $length)];
+        }
         // "at T, L later than the first": either of the two may be told, and either asked
         if (1 === preg_match('/\bL\d+ (later|earlier) than (?:the )?(?!planned|usual|it\b)(\w+)/', $telling, $beside)) {
             $stem = '/\b'.$beside[2].'\b/';
