@@ -10,6 +10,7 @@ import { useNotice } from '../ui/notices';
 import { useKept } from '../ui/useKept';
 import { plusDays } from './days';
 import { DayField, field, NumberField, TimeField } from './fields';
+import { listOf } from './listOf';
 import { planQuery } from './queries';
 import { useBringBack } from './useBringBack';
 
@@ -47,6 +48,12 @@ export function PlanForm({
           seed: 1,
         },
   );
+  const week = listOf(value.week, (list) => {
+    change({ week: list });
+  });
+  const off = listOf(value.off, (list) => {
+    change({ off: list });
+  });
   const bringBack = useBringBack(classId);
   const make = useMutation({
     mutationFn: () => ask<PlanReply>('PUT', `/api/classes/${classId}/plan`, value satisfies CourseText),
@@ -78,9 +85,7 @@ export function PlanForm({
       <Step number={2} title="When are the lessons?">
         <ul className="space-y-2">
           {value.week.map((one, i) => {
-            const put = (part: Partial<typeof one>) => {
-              change({ week: value.week.map((other, j) => (i === j ? { ...other, ...part } : other)) });
-            };
+            const put = week.at(i);
             return (
               <li key={i} className="flex flex-wrap items-center gap-2.5 text-lg">
                 <select
@@ -120,7 +125,7 @@ export function PlanForm({
                   <Remove
                     label={`Lesson ${i + 1} of the week away`}
                     onRemove={() => {
-                      change({ week: value.week.filter((_, j) => j !== i) });
+                      week.remove(i);
                     }}
                   />
                 )}
@@ -133,15 +138,10 @@ export function PlanForm({
           className="mt-1"
           onClick={() => {
             const last = value.week[value.week.length - 1];
-            change({
-              week: [
-                ...value.week,
-                {
-                  weekday: ((last?.weekday ?? 0) % 5) + 1,
-                  start: last?.start ?? '09:40',
-                  minutes: last?.minutes ?? 60,
-                },
-              ],
+            week.add({
+              weekday: ((last?.weekday ?? 0) % 5) + 1,
+              start: last?.start ?? '09:40',
+              minutes: last?.minutes ?? 60,
             });
           }}
         >
@@ -171,9 +171,7 @@ export function PlanForm({
         </div>
         <ul className="mt-2 space-y-2">
           {value.off.map((one, i) => {
-            const put = (part: Partial<typeof one>) => {
-              change({ off: value.off.map((other, j) => (i === j ? { ...other, ...part } : other)) });
-            };
+            const put = off.at(i);
             return (
               <li key={i} className="flex flex-wrap items-center gap-2.5 text-lg">
                 none from
@@ -199,7 +197,7 @@ export function PlanForm({
                 <Remove
                   label={`Days off ${i + 1} away`}
                   onRemove={() => {
-                    change({ off: value.off.filter((_, j) => j !== i) });
+                    off.remove(i);
                   }}
                 />
               </li>
@@ -211,7 +209,7 @@ export function PlanForm({
           className="mt-1"
           onClick={() => {
             const from = plusDays(value.first === '' ? plan.today : value.first, 7);
-            change({ off: [...value.off, { from, to: plusDays(from, 6) }] });
+            off.add({ from, to: plusDays(from, 6) });
           }}
         >
           <Plus size={18} aria-hidden="true" /> days that fall out
