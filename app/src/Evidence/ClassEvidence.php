@@ -9,41 +9,25 @@ use Psr\Clock\ClockInterface;
 use Rostik\App\Classroom\Child;
 use Rostik\App\Classroom\Classroom;
 use Rostik\App\Marking\Paper;
-use Rostik\App\Marking\PileJudging;
-use Rostik\App\Sheet\QuestionText;
-use Rostik\Core\Evidence\Answered;
 use Rostik\Core\Evidence\Grouping;
 use Rostik\Core\Evidence\GroupKind;
 use Rostik\Core\Evidence\Learning;
 use Rostik\Core\Evidence\Picture;
-use Rostik\Core\Evidence\Pictures;
-use Rostik\Core\Evidence\Pupil;
 use Rostik\Core\Evidence\Seen;
 use Rostik\Core\Evidence\Standing;
-use Rostik\Core\Marking\Counts;
-use Rostik\Core\Marking\Sign;
-use Rostik\Core\Marking\Written;
 use Rostik\Core\Mistake\MistakeBook;
 use Rostik\Core\Notation\CsvField;
-use Rostik\Core\Question\Form\OneOfFour;
-use Rostik\Core\Question\Form\TrueOrFalse;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\NoSuchRung;
-use Rostik\Core\Timetable\TableAsking;
-use Rostik\Core\Timetable\TableLine;
 use Rostik\Core\Weighing\Choosing;
 use Rostik\Core\Weighing\Finding;
-use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
 
-/** What the answers of a class show: gathered from its piles, put together child by child, and into groups. */
+/** What the answers of a class show: put together child by child, and into groups. */
 final readonly class ClassEvidence
 {
     /** Questions that would tell most. */
     private const TELL = 3;
-
-    /** Where an answer comes from that was given at a tablet. */
-    public const PRACTICE = 'practice';
 
     /** Sums for the board. */
     private const BOARD = 4;
@@ -51,23 +35,19 @@ final readonly class ClassEvidence
     public function __construct(
         private EntityManagerInterface $entities,
         private ClockInterface $clock,
-        private Pictures $pictures,
+        private ClassAnswers $answers,
+        private RungWords $words,
         private Grouping $grouping,
         private Ladder $ladder,
         private MistakeBook $book,
         private Choosing $choosing,
-        private PileJudging $judging,
-        private TableAsking $tables,
-        /** @var iterable<MoreAnswers> */
-        #[AutowireIterator(MoreAnswers::class)]
-        private iterable $more,
     ) {
     }
 
     public function followUp(Classroom $class): FollowUpReply
     {
-        $seen = $this->seen($class);
-        $words = $this->words($class);
+        $seen = $this->answers->seen($class);
+        $words = $this->words->of($class);
         $pictures = [];
         foreach ($seen as $id => [$picture]) {
             $pictures[$id] = $picture->said(array_map(static fn (RungWord $word): Standing => $word->standing(), $words[$id] ?? []));
@@ -91,23 +71,7 @@ final readonly class ClassEvidence
     {
         $id = $child->id()->toRfc4122();
 
-        return $this->reply($child, $this->seen($child->classroom())[$id], $this->words($child->classroom())[$id] ?? []);
-    }
-
-    /** @param ?Standing $standing null takes the word back */
-    public function say(Child $child, string $rung, ?Standing $standing): void
-    {
-        $word = $this->entities->getRepository(RungWord::class)->findOneBy(['child' => $child, 'rung' => $rung]);
-        if (null === $standing) {
-            if (null !== $word) {
-                $this->entities->remove($word);
-            }
-        } elseif (null !== $word) {
-            $word->say($standing, $this->clock->now());
-        } else {
-            $this->entities->persist(new RungWord($child, $this->ladder->rung($rung)->id, $standing, $this->clock->now()));
-        }
-        $this->entities->flush();
+        return $this->reply($child, $this->answers->seen($child->classroom())[$id], $this->words->of($child->classroom())[$id] ?? []);
     }
 
     /** When the teacher last put the groups together; null where they are as the answers say. */
@@ -138,9 +102,7 @@ final readonly class ClassEvidence
                 $one instanceof Paper ? $one->wipe() : $this->entities->remove($one);
             }
         }
-        foreach ($this->more as $room) {
-            $room->forget(...$children);
-        }
+        $this->answers->forget(...$children);
         $this->entities->flush();
     }
 
@@ -189,56 +151,15 @@ final readonly class ClassEvidence
     }
 
     /**
-     * By child: what its answers show, and the answers themselves.
-     *
-     * @return array<string, array{Picture, list<AnswerSeenReply>}>
-     */
-    private function seen(Classroom $class): array
-    {
-        $answers = $this->answers($class);
-        $seen = [];
-        foreach ($class->children() as $child) {
-            $id = $child->id()->toRfc4122();
-            $own = $answers[$id] ?? [];
-            $picture = $this->pictures->of(new Pupil($id, array_map(static fn (SeenAnswer $one): Answered => $one->answered, $own)));
-            $seen[$id] = [$picture, array_map(static fn (SeenAnswer $one): AnswerSeenReply => null !== $one->shown->right ? $one->shown : new AnswerSeenReply($one->shown->on, $one->shown->from, $one->shown->asked, $one->shown->given, $picture->isRight($one->answered)), $own)];
-        }
-
-        return $seen;
-    }
-
-    /**
-     * How the answers of each child went, rung by rung, for whoever chooses what it does next.
-     *
-     * @return array<string, array<string, list<Seen>>> by child and rung, the earliest first
-     */
-    public function histories(Classroom $class): array
-    {
-        $histories = [];
-        foreach ($this->seen($class) as $id => [$picture, $answers]) {
-            foreach ($picture->answers as $rung => $places) {
-                foreach ($places as $place) {
-                    $one = $answers[$place] ?? null;
-                    if (null !== $one?->right) {
-                        $histories[$id][$rung][] = new Seen($one->right, $one->on);
-                    }
-                }
-            }
-        }
-
-        return array_map(static fn (array $rungs): array => array_map(static fn (array $seen): array => \array_slice($seen, -12), $rungs), $histories);
-    }
-
-    /**
      * How many children stand where, the teacher's own word over the answers.
      *
      * @return array<string, array{int, int, int}> by rung: secure, on the way, not yet
      */
     public function standings(Classroom $class): array
     {
-        $words = $this->words($class);
+        $words = $this->words->of($class);
         $counts = [];
-        foreach ($this->seen($class) as $id => [$picture]) {
+        foreach ($this->answers->seen($class) as $id => [$picture]) {
             $said = $picture->said(array_map(static fn (RungWord $word): Standing => $word->standing(), $words[$id] ?? []));
             foreach ($said->rungs as $rung => $learnt) {
                 $counts[$rung] ??= [0, 0, 0];
@@ -252,83 +173,6 @@ final readonly class ClassEvidence
         }
 
         return $counts;
-    }
-
-    /** @return array<string, list<SeenAnswer>> by child, the earliest first */
-    private function answers(Classroom $class): array
-    {
-        /** @var list<Paper> $papers */
-        $papers = $this->entities->createQueryBuilder()
-            ->select('k', 'p', 'c')
-            ->from(Paper::class, 'k')
-            ->join('k.pile', 'p')
-            ->join('k.child', 'c')
-            ->where('c.classroom = :class')
-            ->andWhere('p.deletedAt IS NULL')
-            ->setParameter('class', $class->id(), 'uuid')
-            ->orderBy('p.onDay', 'ASC')
-            ->addOrderBy('p.id', 'ASC')
-            ->getQuery()
-            ->getResult();
-        $answers = [];
-        foreach ($papers as $paper) {
-            $id = $paper->child()?->id()->toRfc4122() ?? '';
-            $questions = $paper->own() ?? ($paper->pile()->parts()[$paper->part()] ?? null)?->questions() ?? [];
-            $day = $paper->pile()->onDay()->format('Y-m-d');
-            foreach ($paper->isAbsent() ? [] : $paper->marks() as $place => $written) {
-                $text = $questions[$place] ?? null;
-                $right = self::right($written);
-                if (null === $text || (null === $right && '' === $written->given)) {
-                    continue;
-                }
-                $answered = $this->answered($paper, $place, $text, $written, $right);
-                $answers[$id][] = new SeenAnswer($answered, new AnswerSeenReply($day, $paper->pile()->title(), self::asked($text), $written->given, $answered->right));
-            }
-        }
-        foreach ($this->more as $room) {
-            foreach ($room->of($class) as $id => $more) {
-                $answers[$id] = [...$answers[$id] ?? [], ...$more];
-                usort($answers[$id], static fn (SeenAnswer $a, SeenAnswer $b): int => $a->answered->day <=> $b->answered->day);
-            }
-        }
-
-        return $answers;
-    }
-
-    /** As it was marked; how most answers are judged is seen from the line, so that a year's papers are quickly gone through. */
-    private function answered(Paper $paper, int $place, QuestionText $text, Written $written, ?bool $right): Answered
-    {
-        $day = $paper->pile()->onDay()->format('Y-m-d');
-        $settings = ($paper->pile()->parts()[$paper->part()] ?? null)?->settings();
-        $isRead = TableLine::is($text->sum);
-        $isChosen = \in_array($text->answers ?? $settings?->answers, [OneOfFour::TYPE, TrueOrFalse::TYPE], true);
-        // read from a timetable, chosen by its letter, or written step by step: only the question itself can say
-        if ('' === $written->given || null !== $right || (!$isRead && !$isChosen && !str_contains($written->given, ';'))) {
-            return new Answered($text->line(), $written->given, $day, $right, $isRead ? $this->tables->rung($text->sum) : null);
-        }
-        $marked = $this->judging->marked($paper, $place, $written);
-        $right = match ($marked?->counts) {
-            Counts::Right, Counts::Nearly => true,
-            Counts::Wrong => false,
-            default => null,
-        };
-
-        return new Answered($text->line(), $isChosen ? $marked?->judgement?->given?->text() ?? '' : $written->given, $day, $right, $isRead ? $this->tables->rung($text->sum) : null);
-    }
-
-    /** As the teacher says it, with a sign or a word of her own; null where it is to be judged, or says nothing. */
-    private static function right(Written $written): ?bool
-    {
-        return $written->over ?? match ($written->sign) {
-            Sign::Right => true,
-            Sign::Wrong => false,
-            Sign::Blank, Sign::Unreadable, null => null,
-        };
-    }
-
-    private static function asked(QuestionText $text): string
-    {
-        return '' === $text->wording ? $text->sum : $text->wording;
     }
 
     /**
@@ -386,26 +230,6 @@ final readonly class ClassEvidence
         return $this->choosing->choose($this->ladder->rung($rung), Level::Core, self::BOARD, 1, wanted: null === $cause ? [] : [$cause])->sums;
     }
 
-    /** @return array<string, array<string, RungWord>> by child and rung */
-    private function words(Classroom $class): array
-    {
-        /** @var list<RungWord> $all */
-        $all = $this->entities->createQueryBuilder()
-            ->select('w')
-            ->from(RungWord::class, 'w')
-            ->join('w.child', 'c')
-            ->where('c.classroom = :class')
-            ->setParameter('class', $class->id(), 'uuid')
-            ->getQuery()
-            ->getResult();
-        $words = [];
-        foreach ($all as $word) {
-            $words[$word->child()->id()->toRfc4122()][$word->rung()] = $word;
-        }
-
-        return $words;
-    }
-
     /**
      * The questions that would tell most, on the rung that was asked for most.
      *
@@ -436,7 +260,7 @@ final readonly class ClassEvidence
                 $from[$answer->on.' '.$answer->from] = true;
             }
         }
-        $practices = \count(array_filter(array_keys($from), static fn (string $one): bool => str_ends_with($one, ' '.self::PRACTICE)));
+        $practices = \count(array_filter(array_keys($from), static fn (string $one): bool => str_ends_with($one, ' '.ClassAnswers::PRACTICE)));
         $papers = \count($from) - $practices;
         $said = array_filter([
             match (true) {

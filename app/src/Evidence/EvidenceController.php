@@ -22,7 +22,7 @@ use Twig\Environment;
 /** The JSON API of what was seen of children, and of the groups for tomorrow. */
 final readonly class EvidenceController
 {
-    public function __construct(private ClassEvidence $evidence, private Classrooms $classrooms, private GroupSheets $sheets, private Ladder $ladder, private Environment $twig)
+    public function __construct(private ClassEvidence $evidence, private RungWords $words, private Classrooms $classrooms, private GroupSheets $sheets, private Ladder $ladder, private Environment $twig)
     {
     }
 
@@ -114,7 +114,7 @@ final readonly class EvidenceController
     public function say(#[CurrentUser] Teacher $teacher, string $id, string $rung, #[MapRequestPayload] StandingRequest $wanted): Response
     {
         $child = $this->classrooms->child($teacher, $id);
-        $this->evidence->say($child, $this->known($rung), $wanted->standing);
+        $this->words->say($child, $this->known($rung), $wanted->standing);
 
         return new JsonResponse($this->evidence->child($child));
     }
@@ -124,7 +124,7 @@ final readonly class EvidenceController
     public function takeBack(#[CurrentUser] Teacher $teacher, string $id, string $rung): Response
     {
         $child = $this->classrooms->child($teacher, $id);
-        $this->evidence->say($child, $this->known($rung), null);
+        $this->words->say($child, $this->known($rung), null);
 
         return new JsonResponse($this->evidence->child($child));
     }

@@ -8,7 +8,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Rostik\App\Classroom\Child;
 use Rostik\App\Classroom\Classroom;
 use Rostik\App\Evidence\AnswerSeenReply;
-use Rostik\App\Evidence\ClassEvidence;
+use Rostik\App\Evidence\ClassAnswers;
 use Rostik\App\Evidence\MoreAnswers;
 use Rostik\App\Evidence\SeenAnswer;
 use Rostik\Core\Evidence\Answered;
@@ -86,7 +86,7 @@ final readonly class PracticeAnswers implements MoreAnswers
 
         return new SeenAnswer(
             new Answered($text->line(), $first, $day, $put->isRight(), $isRead ? $this->tables->rung($text->sum) : null),
-            new AnswerSeenReply($day, ClassEvidence::PRACTICE, match (true) {
+            new AnswerSeenReply($day, ClassAnswers::PRACTICE, match (true) {
                 $isRead => Marked::plain($this->questions->read($put)->text),
                 '' === $text->wording => $text->sum,
                 default => $text->wording,

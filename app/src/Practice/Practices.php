@@ -11,7 +11,7 @@ use Rostik\App\Api\CannotBeHad;
 use Rostik\App\Classroom\Child;
 use Rostik\App\Classroom\Classroom;
 use Rostik\App\Classroom\ClassroomVoter;
-use Rostik\App\Evidence\ClassEvidence;
+use Rostik\App\Evidence\ClassAnswers;
 use Rostik\App\Sheet\CopySets;
 use Rostik\App\Sheet\Question;
 use Rostik\App\Sheet\QuestionRequest;
@@ -63,7 +63,7 @@ final readonly class Practices
         private Security $security,
         private Ladder $ladder,
         private Sheets $sheets,
-        private ClassEvidence $evidence,
+        private ClassAnswers $answers,
         private MistakeBook $book,
         private Questions $questions,
         private CopySets $sets,
@@ -125,7 +125,7 @@ final readonly class Practices
             default => $wanted->many,
         }, $wanted->signs, $wanted->numbers, $now, $ends, $table, PracticeOf::Watch === $wanted->of ? $wanted->target : null);
         if (PracticeOf::Watch !== $wanted->of) {
-            $practice->remember($this->evidence->histories($class));
+            $practice->remember($this->answers->histories($class));
         }
         $this->entities->persist($practice);
         $this->entities->flush();
