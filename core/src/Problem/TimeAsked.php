@@ -19,6 +19,9 @@ use Rostik\Core\Time\TooLong;
 /** Which sums answer a question for a time. */
 final readonly class TimeAsked
 {
+    /** What has its time each day, and no article. */
+    public const MEALS = '(?:breakfast|lunch|dinner|tea|supper|school|bedtime|sunrise|sunset|dark)\b';
+
     private const NTH = ['second' => 2, 'third' => 3, 'fourth' => 4, 'fifth' => 5, 'sixth' => 6, 'seventh' => 7, 'eighth' => 8, 'ninth' => 9, 'tenth' => 10];
 
     /**
@@ -135,8 +138,12 @@ final readonly class TimeAsked
             return [Later::of($time, $length)];
         }
         // "half an hour before the race, at 9:40 ..." tells when something else is
-        if (1 === preg_match('/\bL\d+ (before|after) (?:the|his|her|its|their|a|an) (\w+)[^.?]*\bT\d+/', $telling, $beside)) {
+        if (1 === preg_match('/\bL\d+ (before|after) (?:(?:the|his|her|its|their|a|an) (?=\w)|(?='.self::MEALS.'))(\w+)( ,? ?(?:which|that) (?:\w+ ){1,2})?[^.?]*\bT\d+/', $telling, $beside)) {
             $asksIt = 1 === preg_match('/\b'.$beside[2].'\b/', $ask->pattern);
+            if ('' !== ($beside[3] ?? '')) {
+                // "20 min before the play, which began at 7:30": the time is that of the play
+                return $asksIt ? null : [('before' === $beside[1] ? Earlier::class : Later::class)::of($time, $length)];
+            }
 
             return $asksIt ? [('before' === $beside[1] ? Later::class : Earlier::class)::of($time, $length)] : null;
         }
