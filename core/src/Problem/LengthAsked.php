@@ -67,6 +67,10 @@ final readonly class LengthAsked
         if (2 === $t && 0 === $l && 'now' === $known->timeRoles[0] && 1 === preg_match('/\buntil\b/', $ask->pattern)) {
             return [Elapsed::of($times[0], $times[1])];
         }
+        // who is away is away while she rests, too
+        if (2 === $t && 1 === $l && 'break' === $role(0) && 1 === preg_match('/\b(?:away|gone|under way|from home|out of the house|in all|altogether)\b/', $ask->pattern)) {
+            return null;
+        }
         if (2 === $t && 1 === $l && 'break' === $role(0) && [0] === $at('start') && [1] === $at('end')) {
             $all = Elapsed::of($times[0], $times[1]);
 

@@ -277,6 +277,12 @@ final readonly class TimeAsked
         if (1 === preg_match('/\bhad (?:been|lasted|taken|hung|baked|raged|burned|worked|walked)\b|\bafter (?:travelling|a journey|a walk)\b/', $telling) && ($asksStart || 1 === preg_match('/\bhad\b/', $ask))) {
             return false;
         }
+        // one thing is over, and another is begun: "When does she start her homework?"
+        if ('end' === $role && 1 === preg_match('/\b(?:start|begin)(?: on| with)? (?:(?:her|his|its|their|the|an?|to) )(\w+)/', $ask, $begun)) {
+            $where = implode(' ', array_filter(explode(' . ', $telling), static fn (string $one): bool => 1 === preg_match('/\bT\d+/', $one)));
+
+            return str_contains($where, $begun[1]) ? false : (1 === preg_match('/\bthen\b|\bafter (?:that|this|which)\b|\bafterwards\b/', $telling) ? true : null);
+        }
         // who comes and stays is still there
         if (1 === preg_match('/\b(?:came|comes|arrived|arrives|goes|went|gets?|got) .*\bstay(?:s|ed)?\b/', $telling)) {
             return $asksStart || $asksEnd ? true : null;
