@@ -17,7 +17,15 @@ const needed = [
   { rung: 'am-pm', title: 'Before noon, after noon', has: false, text: '12 of 24' },
   { rung: 'later-within-hour', title: 'On within the hour', has: true, text: '22 of 24' },
 ];
-const plan: PlanReply = { course: null, feed: false, lessons: [], waiting: [], said: [], today: '2026-11-26', now: '09:30' };
+const plan: PlanReply = {
+  course: null,
+  feed: false,
+  lessons: [],
+  waiting: [],
+  said: [],
+  today: '2026-11-26',
+  now: '09:30',
+};
 
 const input = (label: string | RegExp) => screen.getByLabelText<HTMLInputElement>(label);
 
