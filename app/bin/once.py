@@ -61,7 +61,6 @@ def share_styles():
 def resolve_once():
     """Lengths in percent are worked out once for each style and each size of what is around it."""
     from weasyprint.formatting_structure import boxes
-    from weasyprint import layout
     from weasyprint.layout import percent
     import sys
     resolve = percent.resolve_percentages

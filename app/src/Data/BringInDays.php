@@ -62,7 +62,7 @@ final readonly class BringInDays
      * @param array<string, Child>     $children
      * @param array<string, Sheet>     $sheets
      *
-     * @return array{practices: int, tallies: int, games: int, courses: int, lessons: int} how many there were
+     * @return array{practices: int, tallies: int, games: int, courses: int, lessons: int} how many were brought in
      *
      * @throws CannotBeHad for more than one teacher keeps, or what was written by something else
      */
@@ -77,8 +77,7 @@ final readonly class BringInDays
             foreach ($all as $one) {
                 $class = $classes[Read::text($one, 'classId')] ?? null;
                 if (null !== $class) {
-                    ++$brought[$what];
-                    match ($what) {
+                    $brought[$what] += (int) match ($what) {
                         'practices' => $this->practice($teacher, $class, $one, $children),
                         'tallies' => $this->tally($class, $one, $children),
                         'games' => $this->game($class, $one),
@@ -96,11 +95,11 @@ final readonly class BringInDays
      * @param array<mixed>         $kept
      * @param array<string, Child> $children
      */
-    private function practice(Teacher $teacher, Classroom $class, array $kept, array $children): void
+    private function practice(Teacher $teacher, Classroom $class, array $kept, array $children): bool
     {
         $opened = Read::moment($kept, 'openedAt') ?? Read::moment($kept, 'onDay');
         if (null === $opened) {
-            return;
+            return false;
         }
         $closed = min($this->clock->now(), max($opened, Read::moment($kept, 'closedAt') ?? $opened));
         $table = \is_array($kept['timetable'] ?? null) ? $kept['timetable'] : null;
@@ -142,6 +141,8 @@ final readonly class BringInDays
                 $this->put($seat, $one, $i, $closed);
             }
         }
+
+        return true;
     }
 
     /**
@@ -168,7 +169,8 @@ final readonly class BringInDays
     {
         $rung = Read::text($kept, 'rung', 60);
         $right = $kept['right'] ?? null;
-        if (!$this->isRung($rung) || !\is_bool($right)) {
+        // a question that is on no rung has none
+        if (('' !== $rung && !$this->isRung($rung)) || !\is_bool($right)) {
             return;
         }
         $answers = [];
@@ -183,7 +185,7 @@ final readonly class BringInDays
         }
         $chance = $kept['chance'] ?? 0;
         $put = new Put($seat, Read::number($kept, 'place', 0, 1000, $i), new Proposal($rung, Level::tryFrom(Read::text($kept, 'level')) ?? Level::Core, Why::tryFrom(Read::text($kept, 'why')) ?? Why::Learning, \is_float($chance) || \is_int($chance) ? max(0.0, min(1.0, (float) $chance)) : 0.0, 0), $this->from->question($kept['text'] ?? null));
-        $put->was($answers, Read::number($kept, 'help', 0, 3, 0), $right, Read::moment($kept, 'answeredAt') ?? $closed);
+        $put->was($answers, Read::number($kept, 'help', 0, 3, 0), $right, \array_key_exists('answeredAt', $kept) ? Read::moment($kept, 'answeredAt') : $closed);
         $this->entities->persist($put);
     }
 
@@ -191,51 +193,59 @@ final readonly class BringInDays
      * @param array<mixed>         $kept
      * @param array<string, Child> $children
      */
-    private function tally(Classroom $class, array $kept, array $children): void
+    private function tally(Classroom $class, array $kept, array $children): bool
     {
         $taken = Read::moment($kept, 'takenAt') ?? Read::moment($kept, 'onDay');
         if (null === $taken) {
-            return;
+            return false;
         }
         $tally = new Tally(Uuid::v7(), $class, Read::number($kept, 'target', 1, 3600, 30), Read::number($kept, 'exactly', 0, 600, 10), $taken, Read::text($kept, 'doing', 60));
         $this->entities->persist($tally);
         foreach (\array_slice(Read::all($kept, 'tries'), 0, 400) as $i => $one) {
             $this->entities->persist(new TallyTry($tally, $i, Read::number($one, 'tenths', 0, 30_000, 0), $children[Read::text($one, 'child')] ?? null));
         }
+
+        return true;
     }
 
     /** @param array<mixed> $kept */
-    private function game(Classroom $class, array $kept): void
+    private function game(Classroom $class, array $kept): bool
     {
         $played = Read::moment($kept, 'playedAt');
-        if (null !== $played) {
-            $this->entities->persist(new PlayedGame($class, Read::text($kept, 'activity', 40), Read::number($kept, 'turns', 1, 10_000, 1), Read::number($kept, 'seconds', 1, 20_000, 1), $played));
+        if (null === $played) {
+            return false;
         }
+        $this->entities->persist(new PlayedGame($class, Read::text($kept, 'activity', 40), Read::number($kept, 'turns', 1, 10_000, 1), Read::number($kept, 'seconds', 1, 20_000, 1), $played));
+
+        return true;
     }
 
     /** @param array<mixed> $kept */
-    private function course(Classroom $class, array $kept): void
+    private function course(Classroom $class, array $kept): bool
     {
         $course = new Course($class);
         $course->become(\is_array($kept['wanted'] ?? null) ? $kept['wanted'] : []);
         $text = $this->kept->course($course);
         $known = new CourseText(array_values(array_filter($text->wanted, $this->isRung(...))), array_values(array_filter($text->had, $this->isRung(...))), $text->week, $text->first, $text->lessons, $text->off, $text->seed);
-        if ($this->from->isFine($known)) {
-            $course->become($this->kept->write($known));
-            $this->entities->persist($course);
+        if (!$this->from->isFine($known)) {
+            return false;
         }
+        $course->become($this->kept->write($known));
+        $this->entities->persist($course);
+
+        return true;
     }
 
     /**
      * @param array<mixed>         $kept
      * @param array<string, Sheet> $sheets
      */
-    private function lesson(Classroom $class, array $kept, array $sheets): void
+    private function lesson(Classroom $class, array $kept, array $sheets): bool
     {
         $day = Read::moment($kept, 'onDay');
         $rung = Read::text($kept, 'rung', 60);
         if (null === $day || !$this->isRung($rung)) {
-            return;
+            return false;
         }
         $note = Read::text($kept, 'note');
         $request = $this->from->checked(new LessonRequest(1, array_map(fn (array $one): PartText => $this->values->read(PartText::class, $one), Read::all($kept, 'parts')), $note, Read::words($kept, 'ready', 60)));
@@ -254,6 +264,8 @@ final readonly class BringInDays
         }
         $lesson->has($has);
         $this->entities->persist($lesson);
+
+        return true;
     }
 
     private function isRung(string $id): bool

@@ -100,7 +100,10 @@ final class DataTest extends ApiTestCase
         $put = new Put($seat, 0, new Proposal('add-regroup', Level::Support, Why::Again, 0.625, 0), new QuestionText('1 h 50 min + 25 min', 'The walk and the ferry: how long in all?'));
         $put->was([['given' => '1 h 75', 'signal' => 'look', 'read' => '1 h 75 min', 'mistake' => 'drops-the-carry'], ['given' => '2 h 15', 'signal' => 'right', 'read' => '2 h 15 min', 'mistake' => null]], 1, false, $opened->modify('+3 minutes'));
         $tally = new Tally(Uuid::v7(), $class, 30, 15, $opened->modify('+30 minutes'), 'with eyes shut');
-        foreach ([$practice, $seat, $put, $tally, new TallyTry($tally, 0, 274, $bram), new TallyTry($tally, 1, 331, null), new PlayedGame($class, 'lotto', 14, 512, $opened->modify('+40 minutes'))] as $one) {
+        // on no rung, wrong at first, and not gone back to
+        $left = new Put($seat, 2, new Proposal('', Level::Core, Why::Sheet, 0.5, 0), new QuestionText('2 h + 1 h'));
+        $left->was([['given' => '21', 'signal' => 'look', 'read' => '21', 'mistake' => null]], 0, false, null);
+        foreach ([$practice, $seat, $put, $left, $tally, new TallyTry($tally, 0, 274, $bram), new TallyTry($tally, 1, 331, null), new PlayedGame($class, 'lotto', 14, 512, $opened->modify('+40 minutes'))] as $one) {
             $this->entities()->persist($one);
         }
         $this->entities()->flush();
@@ -233,7 +236,7 @@ final class DataTest extends ApiTestCase
             'courses' => [['classId' => 'a', 'wanted' => ['wanted' => ['no-such-rung']]], ['classId' => 'a', 'wanted' => 'x']],
             'lessons' => [['classId' => 'a', 'onDay' => '2093-12-07', 'rung' => 'no-such-rung'], ['classId' => 'a', 'onDay' => '2093-12-07', 'rung' => 'add-regroup', 'start' => 99_999, 'took' => ['warm-up' => 9, 3], 'parts' => [['id' => 'warm-up', 'kind' => 'board']]]],
         ]));
-        self::assertSame(201, $this->code(), (string) json_encode($reply));
+        self::assertSame([201, 1, 1], [$this->code(), $reply['practices'] ?? null, $reply['lessons'] ?? null], (string) json_encode($reply));
         $data = array_filter($this->data(), is_array(...));
         $of = static fn (string $what): array => array_values(array_filter((array) $data[$what], static fn (mixed $one): bool => 'Terns' === (array_column((array) $data['classes'], 'name', 'id')[self::text((array) $one, 'classId')] ?? null)));
         self::assertSame([1, 1, 0, 0, 1], array_map(static fn (string $what): int => \count($of($what)), ['practices', 'tallies', 'games', 'courses', 'lessons']));
