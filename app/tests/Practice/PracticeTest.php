@@ -8,15 +8,11 @@ use Rostik\App\Practice\Code;
 use Rostik\App\Practice\Practice;
 use Rostik\App\Practice\Put;
 use Rostik\App\Practice\Seat;
-use Rostik\App\Tests\ApiTestCase;
 use Symfony\Component\BrowserKit\Cookie;
 
 /** A practice from both sides: the teacher's screen and the children's tablets, each with what it may reach and no more. */
-final class PracticeTest extends ApiTestCase
+final class PracticeTest extends TabletTestCase
 {
-    /** @var array<string, Cookie> secrets of tablets, by name */
-    private array $tablets = [];
-
     public function testAClassPractisesAndEveryAnswerIsOnRecord(): void
     {
         $practice = $this->open();
@@ -403,42 +399,6 @@ final class PracticeTest extends ApiTestCase
         self::assertCount(6, (array) self::in($pile, 'papers', 0, 'own'));
     }
 
-    public function testTabletsAreWatchesAndEveryTryIsTakenOnce(): void
-    {
-        $this->signIn();
-        $practice = $this->ask('POST', '/api/classes/'.$this->classId().'/watches', ['target' => 20, 'exactly' => 5, 'doing' => 'on one leg']);
-        self::assertSame(201, $this->code(), (string) json_encode($practice));
-        self::assertSame([20, 5, 'on one leg', []], array_map(fn (string $part): mixed => self::in($this->ask('GET', '/api/classes/'.$this->classId().'/tallies'), 0, $part), ['target', 'exactly', 'doing', 'tries']));
-        $this->ask('POST', '/api/classes/'.$this->classId().'/watches', ['target' => 20, 'exactly' => 5]);
-        self::assertSame(422, $this->code(), 'one at a time');
-        self::assertCount(1, $this->ask('GET', '/api/classes/'.$this->classId().'/tallies'), 'and no tally for what was not opened');
-        $this->forgetTeacher();
-        foreach (['Jory', 'Lorcan'] as $name) {
-            $now = $this->comeIn(self::word($practice['code']), $name);
-            self::assertSame([20, [], 0], [$now['target'], $now['waiting'], $now['of']]);
-        }
-        self::assertSame(['tenths' => 196, 'child' => null, 'is' => 'exactly'], $this->asTablet('Jory', 'POST', '/api/go/tries', ['n' => 0, 'tenths' => 196]));
-        // sent again, since the reply was lost
-        self::assertSame(196, $this->asTablet('Jory', 'POST', '/api/go/tries', ['n' => 0, 'tenths' => 250])['tenths']);
-        self::assertSame('over', $this->asTablet('Jory', 'POST', '/api/go/tries', ['n' => 1, 'tenths' => 250])['is']);
-        self::assertSame('under', $this->asTablet('Lorcan', 'POST', '/api/go/tries', ['n' => 0, 'tenths' => 100])['is']);
-        $this->asTablet('Lorcan', 'POST', '/api/go/tries', ['n' => 1, 'tenths' => 9001]);
-        self::assertSame(422, $this->code());
-        $this->signIn();
-        $tally = (array) self::in($this->ask('GET', '/api/classes/'.$this->classId().'/tallies'), 0);
-        self::assertSame([$practice['id'], 20, 1, 1, 1], [$tally['id'], $tally['target'], $tally['under'], $tally['right'], $tally['over']]);
-        self::assertSame([null, null, null], array_column((array) $tally['tries'], 'child'), 'nobody is named');
-        $this->ask('POST', '/api/practices/'.self::word($practice['id']).'/close', ['lastWord' => '']);
-        $this->forgetTeacher();
-        $this->asTablet('Jory', 'POST', '/api/go/tries', ['n' => 2, 'tenths' => 200]);
-        self::assertSame(410, $this->code());
-        // where questions are asked a tablet is no watch
-        $other = $this->open();
-        $this->comeIn($other['code'], 'Jory');
-        $this->asTablet('Jory', 'POST', '/api/go/tries', ['n' => 0, 'tenths' => 200]);
-        self::assertSame(410, $this->code());
-    }
-
     public function testOnlyOneIsOpenAndWhatIsForgottenIsGone(): void
     {
         $practice = $this->open();
@@ -455,151 +415,5 @@ final class PracticeTest extends ApiTestCase
         self::assertSame([true, 0], [self::in($list, 0, 'open'), self::in($list, 0, 'children')]);
         $this->ask('DELETE', '/api/practices/'.$practice['id']);
         self::assertSame([], $this->ask('GET', '/api/classes/'.$this->classId().'/practices'));
-    }
-
-    /**
-     * @param array<string, mixed> $wanted
-     *
-     * @return array{id: string, code: string}
-     */
-    private function open(array $wanted = []): array
-    {
-        $this->signIn();
-        $reply = $this->ask('POST', '/api/classes/'.$this->classId().'/practices', $wanted + ['of' => 'needs']);
-        self::assertSame(201, $this->code(), (string) json_encode($reply));
-        $this->forgetTeacher();
-
-        return ['id' => self::word($reply['id']), 'code' => self::word($reply['code'])];
-    }
-
-    /** @return array<string, string> ids by name */
-    private function childrenByName(): array
-    {
-        $this->signIn();
-        $ids = array_flip($this->children());
-        $this->forgetTeacher();
-
-        return $ids;
-    }
-
-    private function forgetTeacher(): void
-    {
-        foreach ($this->browser->getCookieJar()->all() as $cookie) {
-            if (!str_starts_with($cookie->getName(), 'rostik-tablet')) {
-                $this->browser->getCookieJar()->expire($cookie->getName(), $cookie->getPath());
-            }
-        }
-    }
-
-    private function found(string $code): int
-    {
-        $this->ask('POST', '/api/go/class', ['code' => $code]);
-
-        return $this->code();
-    }
-
-    /**
-     * @param array<string, mixed> $wanted
-     */
-    private function sitDown(array $wanted): Cookie
-    {
-        $reply = $this->ask('POST', '/api/go/in', $wanted);
-        self::assertSame(201, $this->code(), (string) json_encode($reply));
-        $cookie = $this->browser->getCookieJar()->get('rostik-seat', '/api/go');
-        self::assertNotNull($cookie);
-        self::assertTrue($cookie->isHttpOnly());
-
-        return $cookie;
-    }
-
-    /** @return array<mixed> how it stands at its tablet */
-    private function comeIn(string $code, string $name): array
-    {
-        $found = $this->ask('POST', '/api/go/class', ['code' => $code]);
-        foreach ((array) ($found['children'] ?? []) as $child) {
-            if (self::in($child, 'name') === $name) {
-                $this->tablets[$name] = $this->sitDown(['code' => $code, 'child' => self::in($child, 'id')]);
-
-                return $this->now($name);
-            }
-        }
-        self::fail($name.' is not in the class.');
-    }
-
-    /** @return array<mixed> */
-    private function now(string $name): array
-    {
-        return $this->asTablet($name, 'GET', '/api/go/now');
-    }
-
-    /** @return array<mixed> what is said about it */
-    private function answer(string $name, mixed $question, int $n, string $given, int $help = 0): array
-    {
-        $reply = $this->asTablet($name, 'POST', '/api/go/answers', ['answers' => [['question' => $question, 'n' => $n, 'given' => $given, 'help' => $help, 'over' => false]], 'have' => []]);
-        self::assertSame(200, $this->code(), (string) json_encode($reply));
-        $said = self::in($reply, 'said', 0);
-        self::assertIsArray($said);
-
-        return $said;
-    }
-
-    /**
-     * @param array<string, mixed>|null $body
-     * @param array<string, string>     $server
-     *
-     * @return array<mixed>
-     */
-    private function asTablet(string $name, string $method, string $path, ?array $body = null, array $server = ['HTTP_ORIGIN' => 'http://localhost']): array
-    {
-        $this->browser->getCookieJar()->set($this->tablets[$name]);
-        $reply = $this->ask($method, $path, $body, $server);
-        $this->entities()->clear();
-
-        return $reply;
-    }
-
-    /**
-     * @param array<mixed> $now
-     *
-     * @return array<mixed> the question that stands there
-     */
-    private static function first(array $now): array
-    {
-        $id = self::in($now, 'waiting', 0);
-        foreach ((array) $now['offers'] as $offer) {
-            if (\is_array($offer) && self::in($offer, 'id') === $id) {
-                return $offer;
-            }
-        }
-        self::fail('No question waits.');
-    }
-
-    /**
-     * @param array<mixed> $offer
-     *
-     * @return array<string, string> an answer that leads to each signal
-     */
-    private static function bySignal(array $offer): array
-    {
-        $by = [];
-        foreach ((array) $offer['usual'] as $usual) {
-            $by[self::word(self::in($usual, 'signal'))] ??= self::word(self::in($usual, 'text'));
-        }
-        $order = self::in($offer, 'pad', 'order');
-        if (\is_array($order) && [] !== $order) {
-            $by += ['look' => implode(', ', array_reverse(array_filter($order, is_string(...))))];
-        }
-
-        return $by;
-    }
-
-    private static function word(mixed $of): string
-    {
-        return \is_string($of) ? $of : '';
-    }
-
-    private static function plain(string $marked): string
-    {
-        return (string) preg_replace('/\{[hmsdx]:([^}]*)\}/', '$1', $marked);
     }
 }
