@@ -30,7 +30,7 @@ final class Doubts
     private const TURNS = 'at the same time|at once|not|never|nobody|except|unless|instead|without|only|although|or|if|though|nearly|almost|at least|at most|more than|less than';
 
     /** A length before, after or until, as the operations know it. */
-    private const UNDERSTOOD = '\bL\d+ (?:after|before) (?:T\d+|(?:that|this|it|then|noon|midnight)\b)|\bL\d+ (?:after|before) (?:(?:the|his|her|its|their|an?) \w+|'.TimeAsked::MEALS.')(?=[^.?]*T\d)|\bL\d+ before (?:what|which) time|\bL\d+ after (?:what|which) time|T\d+ and (?!had)[^.]*\bafter L\d+|T\d+ after L\d+|\bL\d+ (?:until|till) [^.]*T\d+|\bafter L\d+ (?:of|at|in|on)\b|\bL\d+ left until\b';
+    private const UNDERSTOOD = '\bL\d+ (?:after|before) (?:T\d+|(?:that|this|it|then|noon|midnight)\b)|\bL\d+ (?:after|before) (?:(?:the|his|her|its|their|an?) \w+|'.TimeAsked::DAILY.')(?=[^.?]*T\d)|\bL\d+ before (?:what|which) time|\bL\d+ after (?:what|which) time|T\d+ and (?!had)[^.]*\bafter L\d+|T\d+ after L\d+|\bL\d+ (?:until|till) [^.]*T\d+|\bafter L\d+ (?:of|at|in|on)\b|\bL\d+ left until\b';
 
     /**
      * @param string              $telling patterns of all that is told and asked

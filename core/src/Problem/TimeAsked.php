@@ -20,7 +20,7 @@ use Rostik\Core\Time\TooLong;
 final readonly class TimeAsked
 {
     /** What has its time each day, and no article. */
-    public const MEALS = '(?:breakfast|lunch|dinner|tea|supper|school|bedtime|sunrise|sunset|dark)\b';
+    public const DAILY = '(?:breakfast|lunch|dinner|tea|supper|school|bedtime|sunrise|sunset|dark)\b';
 
     private const NTH = ['second' => 2, 'third' => 3, 'fourth' => 4, 'fifth' => 5, 'sixth' => 6, 'seventh' => 7, 'eighth' => 8, 'ninth' => 9, 'tenth' => 10];
 
@@ -138,7 +138,7 @@ final readonly class TimeAsked
             return [Later::of($time, $length)];
         }
         // "half an hour before the race, at 9:40 ..." tells when something else is
-        if (1 === preg_match('/\bL\d+ (before|after) (?:(?:the|his|her|its|their|a|an) (?=\w)|(?='.self::MEALS.'))(\w+)( ,? ?(?:which|that) (?:\w+ ){1,2})?[^.?]*\bT\d+/', $telling, $beside)) {
+        if (1 === preg_match('/\bL\d+ (before|after) (?:(?:the|his|her|its|their|a|an) (?=\w)|(?='.self::DAILY.'))(\w+)( ,? ?(?:which|that) (?:\w+ ){1,2})?[^.?]*\bT\d+/', $telling, $beside)) {
             $asksIt = 1 === preg_match('/\b'.$beside[2].'\b/', $ask->pattern);
             if ('' !== ($beside[3] ?? '')) {
                 // "20 min before the play, which began at 7:30": the time is that of the play
