@@ -3,7 +3,7 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium, expect, test, type BrowserContext, type Page } from '@playwright/test';
-import { Desk, teacher } from './desk.js';
+import { arden, Desk } from './desk.js';
 import usual from './playwright.config.js';
 
 /** The folder of the school whose servers are killed. */
@@ -81,8 +81,8 @@ class Window {
   private async comeIn(): Promise<void> {
     await expect(this.page.getByLabel('E-mail address').or(this.desk.sumLine)).toBeVisible();
     if (await this.page.getByLabel('E-mail address').isVisible()) {
-      await this.page.getByLabel('E-mail address').fill(teacher.email);
-      await this.page.getByLabel('Password').fill(teacher.password);
+      await this.page.getByLabel('E-mail address').fill(arden.email);
+      await this.page.getByLabel('Password').fill(arden.password);
       await this.page.keyboard.press('Enter');
       await expect(this.desk.sumLine).toBeVisible();
     }

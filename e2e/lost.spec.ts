@@ -1,4 +1,4 @@
-import { Desk, expect, teacher, test } from './desk.js';
+import { Desk, expect, test } from './desk.js';
 
 test('sums that are typed without a connection are all on the sheet, and worked when it is back', async ({ desk }) => {
   const { page } = desk;
@@ -25,7 +25,10 @@ test('sums that are typed without a connection are all on the sheet, and worked 
   }
 });
 
-test('a session that has ended asks for the password where one is, and saves what was typed', async ({ desk }) => {
+test('a session that has ended asks for the password where one is, and saves what was typed', async ({
+  desk,
+  teacher,
+}) => {
   const { page } = desk;
   await page.getByRole('button', { name: 'New sheet' }).click();
   await page.getByLabel('Title of the sheet').fill('Tide tables');

@@ -1,8 +1,5 @@
 import { expect, test } from './desk.js';
 
-// one class, one after the other: what is marked in one would be seen in the other
-test.describe.configure({ mode: 'serial' });
-
 test('groups are made from marked papers, one child is moved, sheets and a page for the talk are printed, and all of it is erased', async ({
   desk,
   page,

@@ -1,9 +1,33 @@
 import { execFileSync } from 'node:child_process';
 import type { Page } from '@playwright/test';
 import { expect, test } from './desk.js';
+import { newClass } from './tablets.js';
 
-// one class is taken in hand after the other
-test.describe.configure({ mode: 'serial' });
+/** The Oystercatchers, taken in hand, with four lessons: the first of them is today's. */
+async function oystercatchers(page: Page, origin: string): Promise<void> {
+  const id = await newClass(page.request, origin, 'Oystercatchers', ['Marisol', 'Teo', 'Ibby', 'Lark']);
+  const headers = { Origin: origin, 'Sec-Fetch-Site': 'same-origin' };
+  const today = new Date();
+  const planned = await page.request.put(`/api/classes/${id}/plan`, {
+    headers,
+    data: {
+      wanted: ['add-regroup'],
+      had: ['unit-facts', 'convert-whole', 'convert-mixed', 'add-plain'],
+      week: [{ weekday: ((today.getDay() + 6) % 7) + 1, start: '00:00', minutes: 45 }],
+      first: `${today.getFullYear()}-${String(today.getMonth() + 1).padStart(2, '0')}-${String(today.getDate()).padStart(2, '0')}`,
+      lessons: 4,
+    },
+  });
+  expect(planned.ok()).toBe(true);
+  expect((await page.request.put(`/api/classes/${id}/in-hand`, { headers, data: {} })).ok()).toBe(true);
+}
+
+/** The lesson of today, whatever the clock says. */
+async function openFirstLesson(page: Page): Promise<void> {
+  await page.goto('/today/plan');
+  await page.getByRole('list', { name: 'Lessons' }).getByRole('link').first().click();
+  await expect(parts(page).first()).toBeVisible();
+}
 
 const parts = (page: Page) => page.getByRole('list', { name: 'Parts of the lesson' }).getByRole('listitem');
 
@@ -97,9 +121,10 @@ test('from an empty class to a planned week, taught, its ticket printed and mark
 test('a lesson is changed by pointer and by keys, fits again at one press, slips, and all of it is taken back', async ({
   desk,
   page,
+  baseURL,
 }) => {
-  await page.goto('/today');
-  await expect(parts(page).first()).toBeVisible();
+  await oystercatchers(page, baseURL ?? '');
+  await openFirstLesson(page);
   const names = async () =>
     (await parts(page).allTextContents()).map((one) => one.replace(/\d+:\d\d/, '').slice(0, 12));
   const before = await names();
@@ -149,8 +174,9 @@ test('a lesson is changed by pointer and by keys, fits again at one press, slips
   expect((await days())[0]).toEqual(first);
 });
 
-test('the page for who teaches it instead, the calendar, and what is found by >', async ({ desk, page }) => {
-  await page.goto('/today');
+test('the page for who teaches it instead, the calendar, and what is found by >', async ({ desk, page, baseURL }) => {
+  await oystercatchers(page, baseURL ?? '');
+  await openFirstLesson(page);
   await page.getByRole('button', { name: 'More about this lesson' }).click();
   await page.getByRole('menuitem', { name: 'A page for whoever teaches it instead' }).click();
   const paper = page.frameLocator('iframe').first();
@@ -208,10 +234,3 @@ for (const [width, height] of [
     }
   });
 }
-
-test('the other class is in hand again', async ({ page }) => {
-  await page.goto('/today');
-  await page.getByRole('button', { name: 'Class in hand: Oystercatchers' }).click();
-  await page.getByRole('menuitemradio', { name: 'Kittiwakes' }).click();
-  await expect(page.getByRole('button', { name: 'Class in hand: Kittiwakes' })).toBeVisible();
-});

@@ -14,13 +14,8 @@ export default defineConfig({
   retries: 0,
   // what is measured is measured when all else is done
   projects: [
-    { name: 'desk', testIgnore: ['class.spec.ts', 'pace.spec.ts', 'plan.spec.ts', 'practice.spec.ts'] },
-    // another class in hand would be in hand in every window
-    { name: 'class', testMatch: 'class.spec.ts', dependencies: ['desk'], fullyParallel: false },
-    { name: 'plan', testMatch: 'plan.spec.ts', dependencies: ['class'], fullyParallel: false },
-    // what children answer would be in the record that others look at
-    { name: 'practice', testMatch: 'practice.spec.ts', dependencies: ['plan'], fullyParallel: false },
-    { name: 'pace', testMatch: 'pace.spec.ts', dependencies: ['practice'], fullyParallel: false },
+    { name: 'desk', testIgnore: 'pace.spec.ts' },
+    { name: 'pace', testMatch: 'pace.spec.ts', dependencies: ['desk'], fullyParallel: false },
   ],
   reporter: [['list']],
   use: {

@@ -134,8 +134,7 @@ async function practice(page: Page, browser: Browser): Promise<void> {
     await tablet.comeIn(code, name);
     for (let k = 0; k < i % 4; k += 1) {
       await tablet.answer(await tablet.kept(), 'right');
-      await expect(tablet.page.getByTestId('right')).toBeVisible();
-      await expect(tablet.page.getByTestId('right')).toBeHidden();
+      await tablet.wasRight();
     }
     tablets.push(tablet);
   }

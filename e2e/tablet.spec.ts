@@ -38,8 +38,7 @@ for (const form of forms) {
             return offer;
           }
           await tablet.answer(offer, 'right');
-          await expect(child.getByTestId('right')).toBeVisible();
-          await expect(child.getByTestId('right')).toBeHidden();
+          await tablet.wasRight();
         }
         throw new Error(`No question is answered in the form: ${form.name}`);
       };
@@ -58,10 +57,9 @@ for (const form of forms) {
         await expect(said).toContainText(/Nearly|Now|What is it/);
       }
       await tablet.answer(offer, 'right');
-      await expect(child.getByTestId('right')).toBeVisible();
+      await tablet.wasRight();
 
       // by keys alone
-      await expect(child.getByTestId('right')).toBeHidden();
       const next = await goOnTo();
       const right = next.usual.find((one) => one.signal === 'right')?.text ?? '';
       if (next.form.type === 'hands') {
@@ -102,7 +100,7 @@ for (const form of forms) {
         await child.keyboard.type(right);
         await child.keyboard.press('Enter');
       }
-      await expect(child.getByTestId('right')).toBeVisible();
+      await tablet.wasRight();
       await tablet.context.close();
     } finally {
       await page.request.delete(`/api/classes/${classId}`, {
@@ -131,8 +129,7 @@ test('columns are filled square by square, with the small marks, and the squares
       break;
     }
     await tablet.answer(offer, 'right');
-    await expect(child.getByTestId('right')).toBeVisible();
-    await expect(child.getByTestId('right')).toBeHidden();
+    await tablet.wasRight();
   }
   const [, hours = '', minutes = ''] = /^(\d+) h (\d+) min$/.exec(right) ?? [];
   expect(minutes).not.toBe('');
@@ -149,7 +146,7 @@ test('columns are filled square by square, with the small marks, and the squares
   }
   await expect(child.getByLabel('Your answer')).toHaveValue(right);
   await child.getByRole('button', { name: 'Ready' }).tap();
-  await expect(child.getByTestId('right')).toBeVisible();
+  await tablet.wasRight();
   await tablet.context.close();
   await page.request.delete(`/api/classes/${classId}`, {
     headers: { Origin: origin, 'Sec-Fetch-Site': 'same-origin' },
@@ -183,7 +180,7 @@ test('two at one tablet take turns, and the other one looks at it first', async 
     await child.getByRole('button', { name: 'Let us look again' }).tap();
     await tablet.answer(offer, 'right');
     await child.getByRole('button', { name: 'Yes' }).tap();
-    await expect(child.getByTestId('right')).toBeVisible();
+    await tablet.wasRight();
   }
   await tablet.context.close();
   await page.request.delete(`/api/classes/${classId}`, {

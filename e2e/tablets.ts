@@ -39,7 +39,32 @@ export class Tablet {
       hasTouch: true,
       storageState: { cookies: [], origins: [] },
     });
+    // that an answer was right is on the screen for a moment only, which a busy machine may look away from
+    await context.addInitScript(() => {
+      let there = false;
+      new MutationObserver(() => {
+        const now = document.querySelector('[data-testid="right"]') !== null;
+        if (now && !there) {
+          sessionStorage.setItem('rights', String(Number(sessionStorage.getItem('rights') ?? 0) + 1));
+        }
+        there = now;
+      }).observe(document, { subtree: true, childList: true });
+    });
     return new Tablet(await context.newPage(), context);
+  }
+
+  /** How often it has said that an answer is right. */
+  private rights = 0;
+
+  /** The answer just given was right: it was said so, and it has gone on. */
+  async wasRight(): Promise<void> {
+    await expect
+      .poll(() => this.page.evaluate(() => Number(sessionStorage.getItem('rights') ?? 0)), {
+        message: 'the answer counts as right',
+      })
+      .toBeGreaterThan(this.rights);
+    this.rights += 1;
+    await expect(this.page.getByTestId('right')).toBeHidden();
   }
 
   async comeIn(code: string, name: string): Promise<void> {

@@ -1,9 +1,10 @@
 import { gzipSync } from 'node:zlib';
-import { expect, teacher, test } from './desk.js';
+import { expect, test } from './desk.js';
 
 /** What a page has fetched of the script, compressed, in kilobytes; servers differ a little in how they compress. */
 test('the script comes in parts: sign-in, the first view, and the rest while the hands are still', async ({
   browser,
+  teacher,
 }) => {
   const page = await (await browser.newContext({ storageState: { cookies: [], origins: [] } })).newPage();
   const parts = new Map<string, Promise<number>>();

@@ -17,7 +17,7 @@ const rooms = {
   practice: ['api', 'classroom', 'models', 'ui'],
   printing: ['api', 'classroom', 'sheet', 'ui'],
   activity: ['api', 'classroom', 'models', 'printing', 'ui'],
-  plan: ['api', 'classroom', 'models', 'printing', 'ui'],
+  plan: ['api', 'board', 'classroom', 'models', 'printing', 'ui'],
   timetable: ['api', 'models', 'sheet', 'ui'],
   work: ['api', 'models', 'sheet', 'ui'],
   board: ['api', 'classroom', 'models', 'ui', 'work'],

@@ -13,13 +13,17 @@ use Rostik\App\Sheet\QuestionText;
 use Rostik\App\Sheet\Sheets;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
 use Symfony\Component\Uid\Uuid;
 
-/** Loads the made-up classroom of Ombrel Island School, once; what is already there is left as it is. */
+/**
+ * Loads the made-up classroom of Ombrel Island School, once; what is already there is left as it is. For another address it
+ * is another school with the same in it, so that each test in a browser has a teacher and a class of its own.
+ */
 #[AsCommand('demo:load', 'Loads the demonstration classroom where it is missing')]
 final class DemoCommand extends Command
 {
@@ -38,17 +42,20 @@ final class DemoCommand extends Command
 
     protected function configure(): void
     {
+        $this->addArgument('email', InputArgument::OPTIONAL, 'of the teacher', self::EMAIL);
         $this->addOption('marked', null, InputOption::VALUE_NONE, 'with papers that are marked, and lessons that are planned');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        if (null !== $this->entities->getRepository(Teacher::class)->findOneBy(['email' => self::EMAIL])) {
+        $email = $input->getArgument('email');
+        \assert(\is_string($email));
+        if (null !== $this->entities->getRepository(Teacher::class)->findOneBy(['email' => $email])) {
             return self::SUCCESS;
         }
         $school = new School('Ombrel Island School');
         $this->entities->persist($school);
-        $teacher = new Teacher(self::EMAIL, 'Arden Vale', $school);
+        $teacher = new Teacher($email, 'Arden Vale', $school);
         $teacher->administers(true);
         $teacher->changePassword($this->hasher->hashPassword($teacher, self::PASSWORD));
         $this->entities->persist($teacher);

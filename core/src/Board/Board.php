@@ -7,6 +7,7 @@ namespace Rostik\Core\Board;
 use Rostik\Core\Method\Step;
 use Rostik\Core\Notation\NotUnderstood;
 use Rostik\Core\Notation\Style;
+use Rostik\Core\Notation\Writer;
 use Rostik\Core\Picture\SetOutPicture;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\Unknown;
@@ -36,9 +37,13 @@ final readonly class Board
         $worked = $this->bench->workRead($understood, $typed, $style, $own);
         $sum = $style->states($understood->read->sum);
         $clock = $this->clock($sum);
+        $withheld = null === $worked->answer ? null : new Withholding($sum->answer(), $worked->shown, Writer::plain($style));
 
         return new BoardSum(
-            $worked,
+            null === $withheld ? $worked : $worked->in(array_map(
+                static fn (WorkedMethod $m): WorkedMethod => new WorkedMethod($m->id, $m->title, $withheld->steps($m->steps), $m->answer),
+                $worked->methods,
+            )),
             $clock,
             null === $clock ? [] : array_map(static fn (WorkedMethod $m): array => self::moments($m, $clock), $worked->methods),
             $this->asked($worked, $typed, $sum),
@@ -60,7 +65,7 @@ final readonly class Board
             $part = $setOut->parts[\count($sums) - 1] ?? null;
             // the first step at which the operation of that sum stands there
             if (null !== $part && \count($asked) < \count($sums) && null !== $sums[\count($sums) - 1]->operation) {
-                $asked[] = new Asked($part->find, $part->operation, $part->because, $step);
+                $asked[] = Asked::before($part->find, $part->operation, $part->because, $step);
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Board;
 
+use Rostik\Core\Notation\Marked;
 use Rostik\Core\Notation\SpokenTime;
 use Rostik\Core\Notation\Style;
 use Rostik\Core\Notation\Writer;
@@ -20,7 +21,7 @@ final readonly class DayTable
     /**
      * @param list<string> $digits   by minute since midnight: the digits of a 12-hour clock, marked; of a 24-hour clock where the class writes that alone
      * @param list<string> $digits24 by the 24-hour clock, marked
-     * @param list<string> $halves   a.m. or p.m.; empty where only 24-hour times are written
+     * @param list<string> $halves   a.m. or p.m., marked; empty where only 24-hour times are written
      * @param list<string> $words    as it is said, without the part of the day: "twenty-three minutes to nine"; the first
      *                               720 minutes alone, since the others sound alike
      * @param list<string> $lengths  by minutes, 0 to 1440, marked: "1 h 45 min"
@@ -48,7 +49,7 @@ final readonly class DayTable
             $open = StatedTime::open($time->hour12(), $time->minute());
             $digits[] = $writer->clock($style->always24 ? StatedTime::of($time) : $open);
             $digits24[] = $writer->clock(StatedTime::of($time, ClockForm::TwentyFour));
-            $halves[] = $style->always24 ? '' : $style->halves->of($time->half());
+            $halves[] = $style->always24 ? '' : Marked::half($style->halves->of($time->half()));
             if ($m < 720) {
                 $words[] = $spoken->of($open);
             }

@@ -34,6 +34,6 @@ final class InWords
             default => [null, ''],
         };
 
-        return null === $operation ? null : new Asked(trim($typed), $operation, $because);
+        return null === $operation ? null : Asked::before(trim($typed), $operation, $because);
     }
 }

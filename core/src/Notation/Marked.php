@@ -8,7 +8,8 @@ use Rostik\Core\Time\Unit;
 
 /**
  * Text in which hours, minutes and seconds are marked, so that whoever draws it can give each its colour and shape:
- * "{h:3}:{m:45} {x:p.m.}", "{h:2 h} {m:30 min}". Other units are marked {d:…}, the half of the day {x:…}.
+ * "{h:3}:{m:45} {x:p.m.}", "{h:2 h} {m:30 min}". Other units are marked {d:…}, the half of the day {x:…}. On the board
+ * what gives the answer away stands in double brackets: "The clock shows ⟦{h:9}:{m:40}⟧."
  */
 final class Marked
 {
@@ -44,9 +45,15 @@ final class Marked
         };
     }
 
+    /** What gives an answer away, within a text: whoever draws it can cover it. */
+    public static function withheld(string $text): string
+    {
+        return '⟦'.$text.'⟧';
+    }
+
     /** The text without its marks. */
     public static function plain(string $marked): string
     {
-        return preg_replace('/\{[hmsdx]:([^}]*)\}/', '$1', $marked) ?? $marked;
+        return strtr(preg_replace('/\{[hmsdx]:([^}]*)\}/', '$1', $marked) ?? $marked, ['⟦' => '', '⟧' => '']);
     }
 }

@@ -33,4 +33,9 @@ final readonly class ColumnsPicture implements Picture
     ) {
         $this->type = self::TYPE;
     }
+
+    public function withholding(\Closure $mark): self
+    {
+        return new self($this->heads, $this->rows, $this->sign, $this->carry, $this->answer, $this->rough, $this->active, $mark($this->after, true));
+    }
 }

@@ -15,4 +15,9 @@ final readonly class DayPicture implements Picture
     {
         $this->type = self::TYPE;
     }
+
+    public function withholding(\Closure $mark): self
+    {
+        return $this;
+    }
 }

@@ -27,4 +27,15 @@ final readonly class LinePicture implements Picture
     ) {
         $this->type = self::TYPE;
     }
+
+    public function withholding(\Closure $mark): self
+    {
+        return new self(
+            $this->from,
+            $this->to,
+            $this->per,
+            $this->points,
+            array_map(static fn (LineJump $jump): LineJump => new LineJump($jump->from, $jump->to, $mark($jump->label), $jump->mark), $this->jumps),
+        );
+    }
 }

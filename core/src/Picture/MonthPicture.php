@@ -27,4 +27,9 @@ final readonly class MonthPicture implements Picture
 
         return new self(array_values($pages));
     }
+
+    public function withholding(\Closure $mark): self
+    {
+        return $this;
+    }
 }

@@ -10,4 +10,10 @@ namespace Rostik\Core\Picture;
  */
 interface Picture
 {
+    /**
+     * The same with what gives the answer away marked in its texts ({@see \Rostik\Core\Board\Withholding}).
+     *
+     * @param \Closure(string, bool=): string $mark takes a text, and whether such a text may be what states the answer
+     */
+    public function withholding(\Closure $mark): self;
 }

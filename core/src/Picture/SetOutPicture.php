@@ -22,4 +22,15 @@ final readonly class SetOutPicture implements Picture
     {
         $this->type = self::TYPE;
     }
+
+    public function withholding(\Closure $mark): self
+    {
+        return new self(
+            $this->text,
+            $this->story,
+            $this->given,
+            array_map(static fn (SetOutSum $sum): SetOutSum => new SetOutSum($sum->find, $sum->operation, $sum->sum, $sum->working?->withholding($mark), $sum->result), $this->sums),
+            $this->answer,
+        );
+    }
 }

@@ -27,4 +27,17 @@ final readonly class TablePicture implements Picture
     ) {
         $this->type = self::TYPE;
     }
+
+    public function withholding(\Closure $mark): self
+    {
+        $withheld = static fn (int $number): bool => $mark((string) $number) !== (string) $number;
+
+        return new self(
+            $this->larger,
+            $this->smaller,
+            $this->rule,
+            array_map(static fn (TableColumn $column): TableColumn => $column->found ? $column->withholding($withheld($column->larger), $withheld($column->smaller)) : $column, $this->columns),
+            $mark($this->below, true),
+        );
+    }
 }

@@ -16,4 +16,9 @@ final readonly class WrittenPicture implements Picture
     {
         $this->type = self::TYPE;
     }
+
+    public function withholding(\Closure $mark): self
+    {
+        return new self(array_map(static fn (string $line): string => $mark($line, true), $this->lines));
+    }
 }

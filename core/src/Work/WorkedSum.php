@@ -54,6 +54,19 @@ final readonly class WorkedSum
     ) {
     }
 
+    /**
+     * The same with these methods in place of its own.
+     *
+     * @param list<WorkedMethod> $methods
+     */
+    public function in(array $methods): self
+    {
+        return new self(
+            $this->sum, $this->shown, $this->solved, $this->kind, $this->answer, $this->readings, $this->crosses, $this->regroups, $this->exact, $this->changed,
+            $this->recommended, $methods, $this->strip, $this->skills, $this->notes, $this->open, $this->claim, $this->told, $this->setOut,
+        );
+    }
+
     /** The problem set out, whose steps are those of the first method; null where there is none. */
     public function setOut(): ?SetOut
     {

@@ -81,7 +81,7 @@ final class BoardTest extends TestCase
             $minute = $read->time()->minute();
             self::assertSame(\sprintf('{h:%d}:{m:%02d}', $hour, $minute), $table->digits[$m]);
             self::assertSame(\sprintf('%02d:%02d', intdiv($m, 60), $m % 60), Marked::plain($table->digits24[$m]));
-            self::assertSame($m < 720 ? 'a.m.' : 'p.m.', $table->halves[$m]);
+            self::assertSame($m < 720 ? '{x:a.m.}' : '{x:p.m.}', $table->halves[$m]);
             $named = $minute > 30 ? $hour % 12 + 1 : $hour;
             self::assertStringContainsString((string) $spell->format($named), $table->words[$m % 720]);
             self::assertSame($minute > 30, str_contains($table->words[$m % 720], ' to '), $table->words[$m % 720]);

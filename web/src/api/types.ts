@@ -148,6 +148,8 @@ export interface Asked {
   operation: Operation;
   because: string;
   step: number | null;
+  also: Operation | null;
+  alsoBecause: string;
 }
 
 export interface AskedTableReply {
@@ -1815,6 +1817,7 @@ export interface TableColumn {
   larger: number;
   smaller: number;
   found: boolean;
+  asked: string | null;
 }
 
 export interface TableKindReply {

@@ -23,6 +23,10 @@ const allChoices: readonly Choice[] = [
   { operation: 'share', title: 'Sharing', key: '/', sign: '÷' },
 ];
 
+/** How long something is, is found by subtracting, too: that is taken, and the other name is said. */
+const yes = (asked: Asked, said: Operation): string =>
+  `Yes. ${said === asked.operation ? asked.because : asked.alsoBecause}`;
+
 /** What the class has said, by its key or by a tap. */
 function useSaid(among: readonly Choice[], more: Record<string, () => void> = {}) {
   const [said, setSaid] = useState<Operation | null>(null);
@@ -69,7 +73,7 @@ function Choices({
 /** What the class says of a problem that is set out, before its operation is shown: it is read off the drawing. */
 export function AskedHere({ asked, onSettled }: { asked: Asked; onSettled: () => void }) {
   const [said, setSaid] = useSaid(allChoices);
-  const right = said === asked.operation;
+  const right = said === asked.operation || (said !== null && said === asked.also);
   return (
     <div className="min-h-[7.3rem] border-t-2 border-ink pt-1.5 low:min-h-[5.6rem]" data-testid="operation">
       <div className="flex flex-wrap items-center gap-3">
@@ -84,7 +88,7 @@ export function AskedHere({ asked, onSettled }: { asked: Asked; onSettled: () =>
       <div className="pt-1.5 text-2xl low:text-xl" aria-live="polite">
         {said !== null && (
           <p className={right ? 'font-bold text-good' : ''}>
-            {right ? `Yes. ${asked.because}` : 'Look at the drawing: what is known, and what is dashed?'}
+            {right ? yes(asked, said) : 'Look at the drawing: what is known, and what is dashed?'}
           </p>
         )}
       </div>
@@ -95,7 +99,7 @@ export function AskedHere({ asked, onSettled }: { asked: Asked; onSettled: () =>
 /** A question in words: before anything is worked, the class says what is to be done. */
 export function AskedFirst({ asked, onSettled }: { asked: Asked; onSettled: () => void }) {
   const [said, setSaid] = useSaid(choices, { Enter: onSettled, ArrowRight: onSettled });
-  const right = said === asked.operation;
+  const right = said === asked.operation || (said !== null && said === asked.also);
   return (
     <div className="flex min-h-0 flex-1 flex-col items-start justify-center gap-8 py-6">
       <p className="text-4xl">Are we adding or subtracting?</p>
@@ -105,7 +109,7 @@ export function AskedFirst({ asked, onSettled }: { asked: Asked; onSettled: () =
       <div className="min-h-28 text-3xl" aria-live="polite">
         {said !== null && (
           <p className={right ? 'font-bold text-good' : ''}>
-            {right ? `Yes. ${asked.because}` : 'Read it once more: which words tell us?'}
+            {right ? yes(asked, said) : 'Read it once more: which words tell us?'}
           </p>
         )}
         <Button look="strong" className="mt-4 min-h-14 text-2xl" shortcut="→" onClick={onSettled}>

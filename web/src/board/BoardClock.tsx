@@ -1,7 +1,6 @@
 import type { DayReply } from '../api/types';
-import { CoverableTime, Coverable, CoverPlate, useCovers } from '../models/cover';
+import { CoverableTime, Coverable, CoverPlate, heard, useCovers, type Part } from '../models/cover';
 import { GearedClock, handsAt, type Hand } from '../models/GearedClock';
-import { plain } from '../models/Marked';
 import { faceOf } from './FaceMenu';
 import { minuteOfDay } from './scene';
 
@@ -14,8 +13,10 @@ interface Props {
   by24: boolean;
   /** Whether the seconds are shown, too. */
   toTheSecond?: boolean | undefined;
-  /** Whether this is the moment that is asked for. */
+  /** Whether this is the moment that is asked for: its hands are hidden with the answer. */
   asked?: boolean;
+  /** Whether another way of writing it is asked for: what is written under the clock is hidden with the answer. */
+  rewritten?: boolean;
   sweep?: { from: number; to: number } | undefined;
   stops?: readonly number[] | undefined;
   onTurn?: (hand: Hand, degrees: number) => void;
@@ -31,13 +32,16 @@ export function BoardClock({
   by24,
   toTheSecond = false,
   asked = false,
+  rewritten = false,
   sweep,
   stops,
   onTurn,
   onTurnEnd,
 }: Props) {
   // at the moment that is asked for, the hands may be hidden too
-  const hidden = useCovers().covered('hands', ['answer']) && asked;
+  const covers = useCovers();
+  const hidden = covers.covered('hands', ['answer']) && asked;
+  const answer: readonly Part[] = asked || rewritten ? ['answer'] : [];
   const whole = toTheSecond ? Math.floor(at + 1e-6) : at;
   const minute = minuteOfDay(whole);
   const time = (by24 ? day.table.digits24[minute] : day.table.digits[minute]) ?? '';
@@ -51,7 +55,11 @@ export function BoardClock({
         <GearedClock
           hands={handsAt(at)}
           face={toTheSecond ? { ...faceOf(face), second: true } : faceOf(face)}
-          reads={hidden ? 'A clock whose hands are hidden' : `A clock that shows ${plain(digits)}${half}`}
+          reads={
+            hidden
+              ? 'A clock whose hands are hidden'
+              : `A clock that shows ${heard(covers, `${digits}${half}`, answer)}`
+          }
           sweep={hidden ? undefined : sweep}
           stops={hidden ? undefined : stops}
           instead={
@@ -68,12 +76,12 @@ export function BoardClock({
       </div>
       {face.includes('digital') && (
         <p className="text-[clamp(2rem,3.4vw,3.4rem)] leading-tight font-bold" data-testid="digits">
-          <CoverableTime id="now" text={`${digits}${half}`} asked={asked} />
+          <CoverableTime id="now" text={`${digits}${half}`} asked={asked || rewritten} />
         </p>
       )}
       {face.includes('words') && (
         <p className="text-[clamp(1.5rem,2.4vw,2.2rem)] leading-tight" data-testid="words">
-          <Coverable id="now.w" parts={asked ? ['hour', 'minutes', 'answer'] : ['hour', 'minutes']} name="the words">
+          <Coverable id="now.w" parts={['hour', 'minutes', ...answer]} name="the words">
             {words}
           </Coverable>
         </p>

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { Button } from '../ui/Button';
 import { useKeys } from '../ui/keys';
 import type { BoardAddress, ChangeBoard } from './address';
-import { hideable } from './covering';
+import { hideable, hiding, showingAll } from './covering';
 
 /** What the class is to predict: kinds of thing to hide, or anything at all by tapping it. */
 export function CoverMenu({
@@ -39,15 +39,16 @@ export function CoverMenu({
             <DropdownMenu.CheckboxItem
               key={part}
               className={item}
-              checked={board.hide.includes(part)}
+              checked={board.hide.includes(part) && !board.shown.includes(part)}
               onSelect={(event) => {
                 event.preventDefault();
               }}
               onCheckedChange={(hidden) => {
-                change({
-                  hide: hidden ? [...board.hide, part] : board.hide.filter((one) => one !== part),
-                  shown: [],
-                });
+                change(
+                  hidden
+                    ? (now) => ({ ...hiding(part)(now), shown: [] })
+                    : ({ hide, shown }) => ({ hide: hide.filter((one) => one !== part), shown }),
+                );
               }}
             >
               <DropdownMenu.ItemIndicator>
@@ -66,7 +67,7 @@ export function CoverMenu({
           <DropdownMenu.Item
             className={item}
             onSelect={() => {
-              change({ hide: [], shown: [] });
+              change(showingAll);
             }}
           >
             <span className="col-start-2">Show everything</span>

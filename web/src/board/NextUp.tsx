@@ -18,7 +18,7 @@ export function NextUp({
 }) {
   const history = useHistory();
   const take = (sum: string, queue: readonly string[]) => {
-    change({ ...afresh(sum), queue }, 'push');
+    change(afresh(sum, { queue }), 'push');
     onOpenChange(false);
   };
   const row = 'min-h-12 flex-1 rounded px-3 py-2 text-left text-2xl font-bold hover:bg-wash';

@@ -75,7 +75,7 @@ export function OpenClock({ day, board, change }: { day: DayReply; board: BoardA
   const goBy = (sign: '+' | '-') => {
     const typed = length.trim();
     if (typed !== '') {
-      change({ ...afresh(`${time} ${sign} ${typed}`) }, 'push');
+      change(afresh(`${time} ${sign} ${typed}`), 'push');
     }
   };
   const client = useQueryClient();

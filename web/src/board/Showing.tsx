@@ -1,5 +1,6 @@
 import { memo } from 'react';
 import type { BoardSum, DayReply, WorkedMethod } from '../api/types';
+import { Coverable } from '../models/cover';
 import { DayStrip } from '../models/DayStrip';
 import { Model } from '../models/Model';
 import type { BoardAddress, ChangeBoard } from './address';
@@ -22,7 +23,11 @@ export const MomentStrip = memo(function MomentStrip({
   withEnd: boolean;
   large?: boolean;
 }) {
-  return <DayStrip strip={stripAt(data, day, at, withEnd)} large={large} />;
+  return (
+    <Coverable id="strip" parts={['half']} name="the day">
+      <DayStrip strip={stripAt(data, day, at, withEnd)} large={large} />
+    </Coverable>
+  );
 });
 
 interface Props {
@@ -72,7 +77,7 @@ function OneModel({
   withEnd,
 }: Omit<Props, 'shown'> & { name: ModelName }) {
   const { clock, worked } = data;
-  const { at, step, part, last } = way;
+  const { at, step, part } = way;
   const picture = method.steps[step]?.picture;
   if (name === 'clock') {
     return (
@@ -83,7 +88,8 @@ function OneModel({
         halfSaid={clock?.halfSaid ?? false}
         by24={clock?.by24 ?? false}
         toTheSecond={clock?.toTheSecond}
-        asked={asked || (worked.kind === 'rewrite' && step === last)}
+        asked={asked}
+        rewritten={worked.kind === 'rewrite'}
         sweep={way.sweep}
         stops={picture?.type === 'clock' ? picture.stops : undefined}
         {...(way.moves ? { onTurn: way.turn, onTurnEnd: way.settle } : {})}

@@ -11,7 +11,7 @@ import { Readings } from '../work/Readings';
 import { ToldText } from '../work/Told';
 import type { BoardAddress, ChangeBoard } from './address';
 import { AskedFirst, AskedHere } from './AskedFirst';
-import { revealNext, useCovering } from './covering';
+import { hiding, revealNext, useCovering } from './covering';
 import { CoverMenu } from './CoverMenu';
 import { FaceMenu } from './FaceMenu';
 import { MethodMenu } from './MethodMenu';
@@ -96,8 +96,8 @@ function Shown({ data, day, board, change, waiting, onList }: Props) {
   const toAnswer = () => {
     change(
       answerHidden
-        ? { hide: board.hide.filter((one) => one !== 'answer'), shown: [] }
-        : { hide: [...board.hide.filter((one) => one !== 'answer'), 'answer'], shown: [] },
+        ? ({ shown }) => ({ shown: [...shown, 'answer'] })
+        : (now) => ({ ...hiding('answer')(now), shown: [] }),
     );
   };
   const ownJumps = () => {

@@ -1,5 +1,6 @@
 import { useCallback, useMemo } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
+import { parts } from '../models/cover';
 
 /** What stands on the board, as the address holds it: it can be bookmarked, reloaded and opened in another tab. */
 export interface BoardAddress {
@@ -29,6 +30,9 @@ export interface BoardAddress {
 
 export const faceNames = ['fives', 'minutes', 'arabic', 'digital', 'half'] as const;
 
+/** What is hidden before anybody says otherwise: what the class is to find. */
+export const usuallyHidden: readonly string[] = ['answer', 'changed'];
+
 const list = (value: string | null): string[] => (value === null || value === '' ? [] : value.split(','));
 
 export function readAddress(params: URLSearchParams): BoardAddress {
@@ -44,7 +48,7 @@ export function readAddress(params: URLSearchParams): BoardAddress {
     method: params.get('method') ?? '',
     step: Math.max(0, number('step', 1, 999) - 1),
     show: list(params.get('show')),
-    hide: hide === null ? ['answer'] : list(hide),
+    hide: hide === null ? usuallyHidden : list(hide),
     shown: list(params.get('shown')),
     face: face === null ? faceNames : list(face),
     jumps:
@@ -74,7 +78,7 @@ export function writeAddress(board: BoardAddress): URLSearchParams {
   set('method', board.method);
   set('step', String(board.step + 1), '1');
   set('show', board.show.join(','));
-  set('hide', board.hide.join(','), 'answer');
+  set('hide', board.hide.join(','), usuallyHidden.join(','));
   set('shown', board.shown.join(','));
   if (!same(board.face, faceNames)) {
     params.set('face', board.face.join(','));
@@ -89,17 +93,30 @@ export function writeAddress(board: BoardAddress): URLSearchParams {
   return params;
 }
 
-/** A new sum: nothing of the last one stays but how the board is set up. */
-export const afresh = (sum: string): Partial<BoardAddress> => ({
-  sum,
-  method: '',
-  step: 0,
-  shown: [],
-  jumps: null,
-  told: 0,
-});
+/** Parts of the address, or what they become of what it says now. */
+export type Change = Partial<BoardAddress> | ((now: BoardAddress) => Partial<BoardAddress>);
 
-export type ChangeBoard = (change: Partial<BoardAddress>, how?: 'replace' | 'push') => void;
+/** A new sum: nothing of the last one stays but how the board is set up, and every cover is back on it. */
+export const afresh =
+  (sum: string, more: Partial<BoardAddress> = {}) =>
+  (now: BoardAddress): Partial<BoardAddress> => ({
+    sum,
+    method: '',
+    step: 0,
+    hide: ['answer', ...now.hide.filter((one) => one !== 'answer' && (parts as readonly string[]).includes(one))],
+    shown: [],
+    jumps: null,
+    told: 0,
+    ...more,
+  });
+
+/** The address of another sum, the board set up as an address says. */
+export const addressOf = (sum: string, search: string, more: Partial<BoardAddress> = {}): URLSearchParams => {
+  const now = readAddress(new URLSearchParams(search));
+  return writeAddress({ ...now, ...afresh(sum, more)(now) });
+};
+
+export type ChangeBoard = (change: Change, how?: 'replace' | 'push') => void;
 
 export function useBoardAddress(): [BoardAddress, ChangeBoard] {
   const [params] = useSearchParams();
@@ -109,7 +126,7 @@ export function useBoardAddress(): [BoardAddress, ChangeBoard] {
     (part, how = 'replace') => {
       // what the address says now, which may be newer than what was last drawn
       const now = readAddress(new URLSearchParams(window.location.search));
-      const next = { ...now, ...part };
+      const next = { ...now, ...(typeof part === 'function' ? part(now) : part) };
       void navigate(`/teach?${writeAddress(next).toString()}`, {
         replace: how === 'replace',
         state: next.sum === now.sum ? { own: true } : null,

@@ -36,7 +36,7 @@ describe('the address of the board', () => {
   it('holds everything, and nothing that is as usual', () => {
     const usual = readAddress(new URLSearchParams());
     expect(writeAddress(usual).toString()).toBe('');
-    expect(usual.hide).toEqual(['answer']);
+    expect(usual.hide).toEqual(['answer', 'changed']);
     const full = {
       ...usual,
       sum: '1:50 pm + 3 h 30 min',

@@ -55,7 +55,7 @@ export function useCompanions(sum: string, told: boolean, board: BoardAddress, c
     isQueued: queued !== null,
     next: () => {
       if (queued !== null) {
-        change({ ...afresh(queued), queue: board.queue.slice(1) }, 'push');
+        change(afresh(queued, { queue: board.queue.slice(1) }), 'push');
       } else {
         open((other) => other.alike[0], 'There is no other sum quite like this one.');
       }

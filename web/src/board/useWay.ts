@@ -80,7 +80,8 @@ export function useWay(data: BoardSum, method: WorkedMethod, board: BoardAddress
     setAhead(next);
     clearTimeout(following.current);
     following.current = setTimeout(() => {
-      change({ step: next });
+      // unless another sum has come meanwhile
+      change((now) => (now.sum === board.sum ? { step: next } : {}));
     }, PAUSE);
   };
   // turning a hand moves the whole board along the sum

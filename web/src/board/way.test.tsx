@@ -35,7 +35,8 @@ function along(sum: string, id: string | null = null, from: Partial<BoardAddress
   const changes: Partial<BoardAddress>[] = [];
   const { result } = renderHook(() => {
     const [board, setBoard] = useState<BoardAddress>({ ...readAddress(new URLSearchParams({ sum })), ...from });
-    return useWay(data, method, board, (part) => {
+    return useWay(data, method, board, (change) => {
+      const part = typeof change === 'function' ? change(board) : change;
       changes.push(part);
       setBoard((now) => ({ ...now, ...part }));
     });

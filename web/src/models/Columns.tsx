@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import type { ColumnsPicture } from '../api/types';
-import { CoverPlate } from './cover';
+import { CoverPlate, heard, useCovers, type Part } from './cover';
 import { MarkedSpans, plain, Shape } from './Marked';
 
 const square = 38;
@@ -55,8 +55,15 @@ export const Columns = memo(function Columns({
   const said = picture.rows
     .map((r) => r.cells.map((cell, c) => `${cell.digits} ${picture.heads[c]?.unit ?? ''}`).join(' '))
     .join(` ${picture.sign} `);
+  const covers = useCovers();
+  // the total is covered with the answer, or with the unit of its column
+  const totals = picture.heads.map(({ mark }): Part[] => [
+    'digit',
+    'answer',
+    ...(mark === 'h' ? (['hour'] as const) : mark === 'm' || mark === 's' ? (['minutes'] as const) : []),
+  ]);
   const answer = picture.answer
-    .map((text, c) => (text === '' ? '' : `${text} ${picture.heads[c]?.unit ?? ''}`))
+    .map((text, c) => (text === '' ? '' : `${heard(covers, text, totals[c])} ${picture.heads[c]?.unit ?? ''}`))
     .join(' ');
 
   return (
@@ -160,7 +167,7 @@ export const Columns = memo(function Columns({
             <CoverPlate
               key={`${c}${i}`}
               id={`c${c}.${i}`}
-              parts={['digit']}
+              parts={totals[c] ?? ['digit']}
               name="this digit"
               x={x + 2}
               y={row(answerRow) + 2}

@@ -1,7 +1,8 @@
 import { memo, useId } from 'react';
 import type { DayStrip as Strip } from '../api/types';
 import { useHalves } from './halves';
-import { MarkedSpans, plain } from './Marked';
+import { heard, useCovers } from './cover';
+import { CoveredSpans } from './Marked';
 
 const left = 24;
 const day = 1440;
@@ -64,9 +65,10 @@ export const DayStrip = memo(function DayStrip({
   const width = wide ? 1000 : large ? 800 : 1200;
   const right = width - 24;
   const x = (minutes: number): number => left + ((right - left) * minutes) / day;
-  const words = strip.pins.map((pin) => plain(pin.label)).join(' and ');
+  const covers = useCovers();
+  const words = strip.pins.map((pin) => heard(covers, pin.label)).join(' and ');
   const labels = apart(
-    strip.pins.map((pin) => ({ x: x(pin.at), half: plain(pin.label).length * 4.3 })),
+    strip.pins.map((pin) => ({ x: x(pin.at), half: heard(covers, pin.label).length * 4.3 })),
     width,
   );
   const rows = labelRows(labels);
@@ -175,7 +177,7 @@ export const DayStrip = memo(function DayStrip({
               <circle cx={x(pin.at)} cy={top + 8} r="5.5" fill="var(--color-ink)" stroke="var(--color-sheet)" />
             )}
             <text x={label.x} y={y} textAnchor="middle" fontSize="16" fontWeight="700">
-              <MarkedSpans text={pin.label} />
+              <CoveredSpans text={pin.label} />
             </text>
           </g>
         );

@@ -1,40 +1,23 @@
 import type { ReactNode } from 'react';
+import { Coverable, heard, useCovers } from './cover';
+import { runs, stretches } from './marks';
 
-const pattern = /\{([hmsdx]):([^}]*)\}/g;
+export { plain, runs, type Run } from './marks';
 
-export interface Run {
-  /** Hours, minutes, seconds, days and longer; x is the half of the day. */
-  mark: '' | 'h' | 'm' | 's' | 'd' | 'x';
-  text: string;
-}
-
-/** Cuts marked text ("{h:3}:{m:45} {x:p.m.}") into runs. */
-export function runs(text: string): Run[] {
-  // a time and its half of the day stand on one line
-  const marked = text.replaceAll(' {x:', '\u00a0{x:');
-  const found: Run[] = [];
-  let end = 0;
-  for (const match of marked.matchAll(pattern)) {
-    if (match.index > end) {
-      found.push({ mark: '', text: marked.slice(end, match.index) });
-    }
-    found.push({ mark: match[1] as Run['mark'], text: match[2] ?? '' });
-    end = match.index + match[0].length;
-  }
-  if (end < marked.length) {
-    found.push({ mark: '', text: marked.slice(end) });
-  }
-  return found;
-}
-
-export function plain(marked: string): string {
-  return runs(marked)
-    .map((run) => run.text)
-    .join('');
-}
-
-/** Marked text in a paragraph: hours and minutes in their colours. */
+/** Marked text in a paragraph: hours and minutes in their colours; on the board what gives the answer away can be covered. */
 export function Marked({ text }: { text: string }): ReactNode {
+  return stretches(text).map((stretch, i) =>
+    stretch.answer ? (
+      <Coverable key={i} id="answer" parts={['answer']} name="the answer">
+        <Runs text={stretch.text} />
+      </Coverable>
+    ) : (
+      <Runs key={i} text={stretch.text} />
+    ),
+  );
+}
+
+function Runs({ text }: { text: string }): ReactNode {
   return runs(text).map((run, i) =>
     run.mark === '' || run.mark === 'x' ? (
       run.text
@@ -53,6 +36,13 @@ export function MarkedSpans({ text }: { text: string }): ReactNode {
       {run.text}
     </tspan>
   ));
+}
+
+/** The same where what is covered is a question mark. */
+export function CoveredSpans({ text }: { text: string }): ReactNode {
+  const covers = useCovers();
+  const shown = heard(covers, text);
+  return shown.includes('?') ? shown : <MarkedSpans text={text} />;
 }
 
 /** The shape that goes with a unit wherever its colour goes: square for hours, disc for minutes, triangle for seconds. */

@@ -2,6 +2,7 @@ import { Suspense } from 'react';
 import type { Picture } from '../api/types';
 import { part } from '../ui/part';
 import { Columns } from './Columns';
+import { Coverable } from './cover';
 import { DayStrip } from './DayStrip';
 import { NumberLine } from './NumberLine';
 import { Table } from './Table';
@@ -52,7 +53,11 @@ export function Model({ picture, last, large = false, made = 1, upright = false 
     );
   }
   if (picture.type === 'day') {
-    return <DayStrip strip={picture.strip} large />;
+    return (
+      <Coverable id="strip" parts={['half']} name="the day">
+        <DayStrip strip={picture.strip} large />
+      </Coverable>
+    );
   }
   if (picture.type === 'set-out' && last.type === 'set-out') {
     return (

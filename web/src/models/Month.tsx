@@ -33,6 +33,8 @@ function Page({ page, large, wide }: { page: MonthPage; large: boolean; wide: bo
   const width = wide ? 'w-[min(4.2rem,6.4cqw)]' : 'w-[min(4.2rem,13cqw)]';
   const cell = `${height} ${large ? width : wide ? 'w-[min(3rem,6.4cqw)]' : 'w-[min(3rem,13cqw)]'}`;
   const hidden = covers.covered('found', ['answer']);
+  // which day of the week is looked at is what is asked for
+  const lookedAt = hidden ? null : page.column;
   const marks = new Map(page.marks.filter((mark) => !(mark.asked && hidden)).map((mark) => [mark.day, mark]));
   return (
     <table className="border-collapse bg-sheet">
@@ -47,7 +49,7 @@ function Page({ page, large, wide }: { page: MonthPage; large: boolean; wide: bo
             <th
               key={head}
               scope="col"
-              className={`border-b-2 border-ink px-1 text-center ${large ? 'text-[min(1.4rem,6cqh)]' : 'text-[min(1rem,6cqh)]'} leading-tight ${page.column === column ? 'bg-found' : page.weekend.includes(column) ? 'bg-wash' : ''}`}
+              className={`border-b-2 border-ink px-1 text-center ${large ? 'text-[min(1.4rem,6cqh)]' : 'text-[min(1rem,6cqh)]'} leading-tight ${lookedAt === column ? 'bg-found' : page.weekend.includes(column) ? 'bg-wash' : ''}`}
             >
               {head}
             </th>
@@ -62,7 +64,7 @@ function Page({ page, large, wide }: { page: MonthPage; large: boolean; wide: bo
               return (
                 <td
                   key={column}
-                  className={`border border-hair p-0 text-center tabular-nums ${page.column === column ? 'bg-found' : page.weekend.includes(column) ? 'bg-wash' : ''}`}
+                  className={`border border-hair p-0 text-center tabular-nums ${lookedAt === column ? 'bg-found' : page.weekend.includes(column) ? 'bg-wash' : ''}`}
                 >
                   {day !== null && (
                     <span className={`relative m-auto flex items-center justify-center ${cell}`}>

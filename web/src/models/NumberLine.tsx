@@ -1,6 +1,6 @@
-import { memo } from 'react';
+import { memo, type SVGProps } from 'react';
 import type { LinePicture } from '../api/types';
-import { CoverPlate, useCovers } from './cover';
+import { CoverPlate, heard, useCovers } from './cover';
 import { LineScale } from './lineScale';
 import { MarkedSpans, plain, runs } from './Marked';
 
@@ -56,8 +56,9 @@ export const NumberLine = memo(function NumberLine({ picture, last, made = 1, up
   for (let at = last.from; at <= last.to; at += small) {
     ticks.push(at);
   }
-  const jumps = picture.jumps.map((jump) => `${plain(jump.label)} to the next mark`).join(', then ');
-  const points = picture.points.map((point) => plain(point.label)).join(', ');
+  const covers = useCovers();
+  const jumps = picture.jumps.map((jump) => `${heard(covers, jump.label, ['jump'])} to the next mark`).join(', then ');
+  const points = picture.points.map((point) => heard(covers, point.label, point.asked ? ['answer'] : [])).join(', ');
   return (
     <svg
       viewBox={upright ? `0 0 ${wide} ${long}` : `0 0 ${long} ${wide}`}
@@ -103,7 +104,7 @@ export const NumberLine = memo(function NumberLine({ picture, last, made = 1, up
             {part >= 1 && (
               <CoverPlate
                 id={`j${i}`}
-                parts={['jump']}
+                parts={jump.label.includes('⟦') ? ['jump', 'answer'] : ['jump']}
                 name={`jump ${i + 1}`}
                 x={x - half - 18}
                 y={y - size}
@@ -133,7 +134,8 @@ export const NumberLine = memo(function NumberLine({ picture, last, made = 1, up
             <path d={`M${to(along, 12)}L${to(along, -14)}`} stroke="var(--color-ink)" strokeWidth="3" />
             <PointLabel id={`p${i}`} label={point.label} asked={point.asked} x={x} y={y} size={size} width={width} />
             {point.landmark !== '' && (
-              <text
+              <Landmark
+                half={/noon|midnight/.test(point.landmark)}
                 x={x}
                 y={y + size * (upright ? 0.85 : 1)}
                 textAnchor="middle"
@@ -141,7 +143,7 @@ export const NumberLine = memo(function NumberLine({ picture, last, made = 1, up
                 style={{ fill: 'var(--color-soft)' }}
               >
                 {point.landmark}
-              </text>
+              </Landmark>
             )}
           </g>
         );
@@ -149,6 +151,12 @@ export const NumberLine = memo(function NumberLine({ picture, last, made = 1, up
     </svg>
   );
 });
+
+/** What a point is, in a word; noon and midnight say the half of the day. */
+function Landmark({ half, ...text }: SVGProps<SVGTextElement> & { half: boolean }) {
+  const covers = useCovers();
+  return half && covers.covered('', ['half']) ? null : <text {...text} />;
+}
 
 /** The label of a point, its hour and its minutes apart, so that each can be hidden. */
 function PointLabel({
@@ -173,7 +181,11 @@ function PointLabel({
   const isTime = pieces.some((run) => run.text === ':' || run.text === '.');
   const covers = useCovers();
   const whole =
-    !covers.covering && !covers.covered(`${id}.h`, ['hour']) && !covers.covered(`${id}.m`, ['minutes']) && !asked;
+    !covers.covering &&
+    !covers.covered(`${id}.h`, ['hour']) &&
+    !covers.covered(`${id}.m`, ['minutes']) &&
+    !covers.covered(`${id}.x`, ['half']) &&
+    !(asked && covers.covered(id, ['answer']));
   if (whole) {
     return (
       <text x={x} y={y} textAnchor="middle" fontSize={size} fontWeight="700">
@@ -181,7 +193,7 @@ function PointLabel({
       </text>
     );
   }
-  if (asked || !isTime) {
+  if ((asked && (covers.covering || covers.covered(id, ['answer']))) || !isTime) {
     return (
       <CoverPlate
         id={id}
@@ -209,12 +221,20 @@ function PointLabel({
             <tspan className={run.mark === '' || run.mark === 'x' ? undefined : `mark-${run.mark}`}>{run.text}</tspan>
           </text>
         );
-        return run.mark === 'h' || run.mark === 'm' ? (
+        const kind =
+          run.mark === 'h'
+            ? ({ part: 'hour', name: 'the hour' } as const)
+            : run.mark === 'm'
+              ? ({ part: 'minutes', name: 'the minutes' } as const)
+              : run.mark === 'x' || /noon|midnight/.test(run.text)
+                ? ({ part: 'half', name: 'the half of the day' } as const)
+                : null;
+        return kind ? (
           <CoverPlate
             key={i}
-            id={`${id}.${run.mark}`}
-            parts={[run.mark === 'h' ? 'hour' : 'minutes']}
-            name={run.mark === 'h' ? 'the hour' : 'the minutes'}
+            id={`${id}.${kind.part === 'half' ? 'x' : run.mark}`}
+            parts={[kind.part]}
+            name={kind.name}
             x={from - 3}
             y={y - size}
             width={wide + 6}

@@ -1,4 +1,5 @@
 import type { TablePicture } from '../api/types';
+import { Coverable } from './cover';
 import { Marked } from './Marked';
 
 /** A table of two rows that grows column by column, with its rule at the side. */
@@ -26,7 +27,13 @@ export function Table({
           key={column.larger}
           className={`border-2 border-ink text-center font-bold ${size} ${column.found ? 'bg-found' : 'bg-sheet'}`}
         >
-          {column[which]}
+          {column.asked === which ? (
+            <Coverable id="answer" parts={['answer']} name="the answer">
+              {column[which]}
+            </Coverable>
+          ) : (
+            column[which]
+          )}
         </td>
       ))}
       {Array.from({ length: empty }, (_, i) => (

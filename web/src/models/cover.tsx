@@ -1,8 +1,9 @@
 import { createContext, useContext, type KeyboardEvent, type ReactNode } from 'react';
-import { runs } from './Marked';
+import { runs, stretches } from './marks';
 
 /** What can be hidden all over the board at once. */
-export type Part = 'answer' | 'hour' | 'minutes' | 'half' | 'jump' | 'digit';
+export const parts = ['answer', 'changed', 'hour', 'minutes', 'half', 'jump', 'digit'] as const;
+export type Part = (typeof parts)[number];
 
 export interface Covers {
   /** Whether this thing is hidden. `parts` are the kinds it belongs to. */
@@ -21,6 +22,51 @@ export const CoverContext = createContext<Covers>({
 });
 
 export const useCovers = () => useContext(CoverContext);
+
+/** Within something that can be covered as a whole: a button holds no button. */
+const Within = createContext(false);
+
+/** What the runs of a marked text belong to. */
+const partOf: Partial<Record<string, Part>> = { h: 'hour', m: 'minutes', s: 'minutes', x: 'half' };
+
+/** Half of a day that is said by a name. */
+const namedHalf = /\b(noon|midday|midnight|a\.?m\.?|p\.?m\.?|morning|afternoon|evening|night)\b/i;
+
+/** The kinds of thing that a marked text tells. */
+export function tells(text: string): Part[] {
+  const found = new Set<Part>();
+  for (const run of runs(text)) {
+    const part = partOf[run.mark] ?? (namedHalf.test(run.text) ? 'half' : null);
+    if (part) {
+      found.add(part);
+    }
+  }
+  return [...found];
+}
+
+/** A marked text as it may be told to who does not see it: what is covered is a question mark here, too. */
+export function heard(covers: Covers, text: string, answers: readonly Part[] = []): string {
+  const hidden = (part: Part) => covers.covered('', [part]);
+  if (answers.some(hidden)) {
+    return '?';
+  }
+  return stretches(text)
+    .map((stretch) =>
+      stretch.answer && hidden('answer')
+        ? '?'
+        : runs(stretch.text)
+            .map((run) => {
+              const part = partOf[run.mark];
+              return part && hidden(part)
+                ? '?'
+                : hidden('half') && run.mark === ''
+                  ? run.text.replace(namedHalf, '?')
+                  : run.text;
+            })
+            .join(''),
+    )
+    .join('');
+}
 
 function press(act: () => void) {
   return (event: KeyboardEvent) => {
@@ -42,7 +88,11 @@ interface Place {
 /** Something in a paragraph that can be hidden; hidden, it is a button that shows it. */
 export function Coverable({ id, parts, name, children }: Place & { children: ReactNode }) {
   const covers = useCovers();
+  const within = useContext(Within);
   const hidden = covers.covered(id, parts);
+  if (within) {
+    return hidden ? <span className="cover">?</span> : children;
+  }
   if (!hidden && !covers.covering) {
     return children;
   }
@@ -56,7 +106,7 @@ export function Coverable({ id, parts, name, children }: Place & { children: Rea
         covers.toggle(id, hidden);
       }}
     >
-      {hidden ? '?' : children}
+      {hidden ? '?' : <Within value={true}>{children}</Within>}
     </button>
   );
 }

@@ -19,7 +19,7 @@ export function LessonLine() {
     const next = it?.parts[to];
     if (it && next) {
       taught.change({ part: to });
-      void navigate(placeOf(it, next));
+      void navigate(placeOf(it, next, window.location.pathname === '/teach' ? window.location.search : ''));
     }
   };
   useKeys({

@@ -1,5 +1,6 @@
 import type { LessonReply, PartReply } from '../api/types';
 import { useSyncExternalStore } from 'react';
+import { addressOf } from '../board/address';
 import { keep, kept } from '../ui/browserStore';
 
 /** The lesson that is being taught in this browser, and the part that one is in. */
@@ -48,8 +49,12 @@ export function useTaught() {
   return { value: useSyncExternalStore(subscribe, read), change, forget };
 }
 
-/** Where a part of a lesson is taught: the board with its sums, the activity, or a quiet screen that says what to do. */
-export function placeOf(lesson: LessonReply, part: PartReply): string {
+/**
+ * Where a part of a lesson is taught: the board with its sums, the activity, or a quiet screen that says what to do.
+ *
+ * @param search the address of the board as it stands, whose set-up stays
+ */
+export function placeOf(lesson: LessonReply, part: PartReply, search = ''): string {
   const { text } = part;
   if (text.activity !== null) {
     const wanted = new URLSearchParams({ level: text.level, seed: String(text.seed) });
@@ -63,7 +68,7 @@ export function placeOf(lesson: LessonReply, part: PartReply): string {
   }
   const [sum, ...queue] = text.sums.map((one) => one.replaceAll('|', ' '));
   if (sum !== undefined) {
-    return `/teach?${new URLSearchParams({ sum, ...(queue.length > 0 ? { queue: queue.join('|') } : {}) }).toString()}`;
+    return `/teach?${addressOf(sum, search, { queue, show: [] }).toString()}`;
   }
   return `/teach/part?${new URLSearchParams({ lesson: lesson.id, part: text.id }).toString()}`;
 }

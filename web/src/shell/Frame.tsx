@@ -3,6 +3,7 @@ import { ChevronDown, CircleUser } from 'lucide-react';
 import { Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { Link, NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import type { MeReply } from '../api/types';
+import { addressOf } from '../board/address';
 import { halvesOf } from '../classroom/styles';
 import { useClasses } from '../classroom/useClasses';
 import { HalvesContext } from '../models/halves';
@@ -113,8 +114,14 @@ export function Frame({ me }: { me: MeReply }) {
     if (isSearch(sum)) {
       return;
     }
-    // a new sum: what belonged to the last one goes with it
-    place({ sum, method: null, step: null, shown: null, jumps: null, told: null });
+    // a new sum: what belonged to the last one goes with it, and every cover is back
+    if (window.location.pathname.startsWith('/teach')) {
+      const here = window.location.pathname === '/teach';
+      const address = addressOf(sum, here ? window.location.search : '');
+      void navigate(`/teach?${address.toString()}`, { replace: here, state: own });
+      return;
+    }
+    place({ sum, method: null, step: null });
   };
   /** On the board a sum waits its turn: one types several, and the class sees them one after the other. */
   const queue = (sum: string) => {

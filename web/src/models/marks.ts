@@ -1,0 +1,46 @@
+const pattern = /\{([hmsdx]):([^}]*)\}/g;
+
+export interface Run {
+  /** Hours, minutes, seconds, days and longer; x is the half of the day. */
+  mark: '' | 'h' | 'm' | 's' | 'd' | 'x';
+  text: string;
+}
+
+/** A stretch of marked text; on the board the answer stands in double brackets, so that it can be covered. */
+export interface Stretch {
+  text: string;
+  answer: boolean;
+}
+
+/** Cuts marked text at what gives the answer away. */
+export function stretches(text: string): Stretch[] {
+  return text
+    .split(/(⟦[^⟧]*⟧)/)
+    .filter((one) => one !== '')
+    .map((one) => (one.startsWith('⟦') ? { text: one.slice(1, -1), answer: true } : { text: one, answer: false }));
+}
+
+/** Cuts marked text ("{h:3}:{m:45} {x:p.m.}") into runs. */
+export function runs(text: string): Run[] {
+  // a time and its half of the day stand on one line
+  const marked = text.replace(/[⟦⟧]/g, '').replaceAll(' {x:', '\u00a0{x:');
+  const found: Run[] = [];
+  let end = 0;
+  for (const match of marked.matchAll(pattern)) {
+    if (match.index > end) {
+      found.push({ mark: '', text: marked.slice(end, match.index) });
+    }
+    found.push({ mark: match[1] as Run['mark'], text: match[2] ?? '' });
+    end = match.index + match[0].length;
+  }
+  if (end < marked.length) {
+    found.push({ mark: '', text: marked.slice(end) });
+  }
+  return found;
+}
+
+export function plain(marked: string): string {
+  return runs(marked)
+    .map((run) => run.text)
+    .join('');
+}
