@@ -20,7 +20,12 @@ test.describe('what a teacher does with the board', () => {
       await page.keyboard.press('ArrowRight');
       await expect(digits(page)).toHaveText(`${at} a.m.`);
     }
-    await expect(page.getByTestId('changed')).toContainText('minutes 15 → 00');
+    // what stays and what changes is asked before it is said
+    const changed = page.getByTestId('changed');
+    await expect(changed).not.toContainText('15');
+    await page.getByRole('listitem').filter({ hasText: 'minutes' }).getByRole('button', { name: 'changes' }).click();
+    await page.getByRole('button', { name: 'Show what the minutes changes to' }).click();
+    await expect(changed).toContainText('minutes15 → 00');
     await page.keyboard.press('ArrowRight');
     // the last jump lands on what is asked: hands, digits and label are hidden until somebody says it
     await expect(page.locator('[data-hand]')).toHaveCount(0);
@@ -43,6 +48,7 @@ test.describe('what a teacher does with the board', () => {
     await page.keyboard.press('End');
     await page.keyboard.press('a');
     await expect(digits(page)).toHaveText('9:50 a.m.');
+    await page.getByRole('button', { name: 'Show what becomes of the a.m. or p.m.' }).click();
     await expect(page.getByTestId('changed')).toContainText('p.m. → a.m.');
     await expect(page.getByTestId('changed')).toContainText('12 noon was crossed');
   });

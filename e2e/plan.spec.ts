@@ -3,6 +3,13 @@ import type { Page } from '@playwright/test';
 import { expect, test } from './desk.js';
 import { newClass } from './tablets.js';
 
+/** So many days from today, as a field for days has it. */
+function dayOf(days: number): string {
+  const day = new Date();
+  day.setDate(day.getDate() + days);
+  return `${day.getFullYear()}-${String(day.getMonth() + 1).padStart(2, '0')}-${String(day.getDate()).padStart(2, '0')}`;
+}
+
 /** The Oystercatchers, taken in hand, with four lessons: the first of them is today's. */
 async function oystercatchers(page: Page, origin: string): Promise<void> {
   const id = await newClass(page.request, origin, 'Oystercatchers', ['Marisol', 'Teo', 'Ibby', 'Lark']);
@@ -14,12 +21,16 @@ async function oystercatchers(page: Page, origin: string): Promise<void> {
       wanted: ['add-regroup'],
       had: ['unit-facts', 'convert-whole', 'convert-mixed', 'add-plain'],
       week: [{ weekday: ((today.getDay() + 6) % 7) + 1, start: '00:00', minutes: 45 }],
-      first: `${today.getFullYear()}-${String(today.getMonth() + 1).padStart(2, '0')}-${String(today.getDate()).padStart(2, '0')}`,
+      // since yesterday: a plan that begins today begins after now
+      first: dayOf(-1),
       lessons: 4,
     },
   });
   expect(planned.ok()).toBe(true);
-  expect((await page.request.put(`/api/classes/${id}/in-hand`, { headers, data: {} })).ok()).toBe(true);
+  // the class in hand is the window's own
+  await page.evaluate((inHand) => {
+    sessionStorage.setItem('rostik.class', inHand);
+  }, id);
 }
 
 /** The lesson of today, whatever the clock says. */
@@ -63,6 +74,7 @@ test('from an empty class to a planned week, taught, its ticket printed and mark
   await page.getByLabel('Day of lesson 1').selectOption(String(((today.getDay() + 6) % 7) + 1));
   await page.getByLabel('Time of lesson 1').fill('00:00');
   await page.getByLabel('Minutes of lesson 1').fill('45');
+  await page.getByLabel('First day').fill(dayOf(-1));
   await page.getByLabel('Lessons', { exact: true }).fill('4');
   await page.getByRole('button', { name: 'Plan the lessons' }).click();
   await expect(page.getByRole('heading', { name: 'Add hours and minutes that pass 60' })).toBeVisible();

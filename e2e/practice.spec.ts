@@ -134,7 +134,7 @@ test('tablets are watches: every try of every group comes to one tally', async (
   const code = (await page.getByText(/^[a-z]+ [a-z]+ \d+$/).textContent()) ?? '';
   const tablet = await Tablet.of(browser, 820, 1180);
   await tablet.page.goto('/go');
-  await tablet.page.getByLabel('What is the code on the board?').fill(code);
+  await tablet.page.getByLabel('First word').fill(code);
   await tablet.page.getByRole('button', { name: 'Go' }).tap();
   await tablet.page.getByRole('button', { name: 'Uma', exact: true }).tap();
   const go = tablet.page.getByRole('button', { name: 'Go', exact: true });

@@ -164,7 +164,7 @@ test('two at one tablet take turns, and the other one looks at it first', async 
   const tablet = await Tablet.of(browser);
   const { page: child } = tablet;
   await child.goto('/go');
-  await child.getByLabel('What is the code on the board?').fill(practice.code);
+  await child.getByLabel('First word').fill(practice.code);
   await child.keyboard.press('Enter');
   await child.getByLabel('We are two').check();
   await child.getByRole('button', { name: 'Bo' }).tap();

@@ -69,7 +69,7 @@ export class Tablet {
 
   async comeIn(code: string, name: string): Promise<void> {
     await this.page.goto('/go');
-    await this.page.getByLabel('What is the code on the board?').fill(code);
+    await this.page.getByLabel('First word').fill(code);
     await this.page.getByRole('button', { name: 'Go' }).tap();
     await this.page.getByRole('button', { name, exact: true }).tap();
     await expect(this.page.getByTestId('asked')).toBeVisible();

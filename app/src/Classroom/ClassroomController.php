@@ -30,7 +30,7 @@ final readonly class ClassroomController
     public function all(#[CurrentUser] Teacher $teacher): Response
     {
         $classes = $this->classrooms->of($teacher);
-        $inHand = Classrooms::lastTakenUp($teacher, $classes);
+        $inHand = $this->classrooms->inHandOf($teacher, $classes);
         $this->classrooms->stillInHand($teacher, $inHand);
 
         return new JsonResponse(array_map(static fn (Classroom $class): ClassReply => ClassReply::of($class, $class === $inHand), $classes));

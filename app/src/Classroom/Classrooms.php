@@ -12,6 +12,7 @@ use Rostik\App\Account\Teacher;
 use Rostik\App\Api\CannotBeHad;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Rung;
+use Symfony\Component\HttpFoundation\RequestStack;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Uid\Uuid;
 
@@ -21,7 +22,7 @@ final readonly class Classrooms
     /** The most classes that one teacher has. */
     private const MOST = 60;
 
-    public function __construct(private EntityManagerInterface $entities, private Ladder $ladder, private ClockInterface $clock)
+    public function __construct(private EntityManagerInterface $entities, private Ladder $ladder, private ClockInterface $clock, private RequestStack $requests)
     {
     }
 
@@ -62,9 +63,16 @@ final readonly class Classrooms
         return array_map(static fn (array $row): SchoolClassReply => new SchoolClassReply($row['class']->id()->toRfc4122(), $row['class']->name(), (int) $row['children'], array_map(static fn (Teacher $t): string => $t->id()->toRfc4122(), $row['class']->teachers())), $rows);
     }
 
-    /** The class that the teacher took up last, or the first of several; null for who has none. */
+    /**
+     * The class that is in hand in the window that asks; where it does not say, the one that the teacher took up last, or the
+     * first of several; null for who has none.
+     */
     public function inHand(Teacher $teacher): ?Classroom
     {
+        $ofTheWindow = $this->find($teacher, $this->windowSays());
+        if (null !== $ofTheWindow) {
+            return $ofTheWindow;
+        }
         /** @var list<Classroom> $classes without their children, which nobody asks for here */
         $classes = $this->entities->createQueryBuilder()
             ->select('c')
@@ -81,12 +89,28 @@ final readonly class Classrooms
         return $classes[0] ?? null;
     }
 
-    /** @param list<Classroom> $classes */
-    public static function lastTakenUp(Teacher $teacher, array $classes): ?Classroom
+    /**
+     * The same among classes that have been read already.
+     *
+     * @param list<Classroom> $classes
+     */
+    public function inHandOf(Teacher $teacher, array $classes): ?Classroom
     {
+        $id = $this->windowSays();
+        foreach ($classes as $class) {
+            if ($class->id()->toRfc4122() === $id) {
+                return $class;
+            }
+        }
         usort($classes, static fn (Classroom $a, Classroom $b): int => $b->takenUpAt($teacher) <=> $a->takenUpAt($teacher));
 
         return $classes[0] ?? null;
+    }
+
+    /** The id of the class that the window has in hand; null where it does not say. */
+    private function windowSays(): ?string
+    {
+        return $this->requests->getCurrentRequest()?->headers->get('Rostik-Class');
     }
 
     /** The teacher's class of that id; null where there is none, or she does not teach it. */

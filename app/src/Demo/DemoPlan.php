@@ -34,7 +34,8 @@ final readonly class DemoPlan
             self::WANTED,
             array_values(array_diff($taught, self::WANTED)),
             array_map(static fn (int $day): WeeklyText => new WeeklyText($day, self::START, self::MINUTES), range(1, 5)),
-            $monday->format('Y-m-d'),
+            // the Sunday before: what was over on Monday morning is there, too
+            $monday->modify('-1 day')->format('Y-m-d'),
             self::LESSONS,
             seed: 3,
         ));

@@ -85,9 +85,11 @@ final readonly class Plans
             $stays[] = $lesson->id()->toRfc4122();
             $taken[self::key($lesson->slot())] = true;
         }
-        // of an hour that is taken the next one
-        $slots = Slots::from(When::date($wanted->first), $wanted->lessons + \count($taken), $week, $off);
-        $slots = \array_slice(array_values(array_filter($slots, static fn (Slot $slot): bool => !isset($taken[self::key($slot)]))), 0, $wanted->lessons);
+        // of an hour that is taken, or over, the next one
+        $now = $this->clock->now();
+        $over = static fn (Slot $slot): bool => $wanted->first === $now->format('Y-m-d') && $slot->date->iso() === $wanted->first && $slot->start <= When::minutes($now->format('H:i'));
+        $slots = Slots::from(When::date($wanted->first), $wanted->lessons + \count($taken) + \count($week), $week, $off);
+        $slots = \array_slice(array_values(array_filter($slots, static fn (Slot $slot): bool => !isset($taken[self::key($slot)]) && !$over($slot))), 0, $wanted->lessons);
         $plan = $this->planner->plan($wanted->wanted, $slots, $facts, $wanted->seed);
         $this->entities->wrapInTransaction(function () use ($class, $wanted, $lessons, $stays, $plan, $facts): void {
             foreach ($lessons as $lesson) {

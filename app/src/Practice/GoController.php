@@ -22,6 +22,13 @@ final readonly class GoController
     {
     }
 
+    /** The words of which codes are made, so that one is complete after a few letters; the same until the next release. */
+    #[Route('/words', methods: ['GET'])]
+    public function words(): Response
+    {
+        return new JsonResponse(Code::words(), headers: ['Cache-Control' => 'public, max-age=86400']);
+    }
+
     /** Who may come in under a code; 404 where nothing is open under it, 429 after many wrong ones. */
     #[Route('/class', methods: ['POST'])]
     public function find(Request $request, #[MapRequestPayload] FindPracticeRequest $wanted): Response

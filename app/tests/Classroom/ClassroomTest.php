@@ -115,6 +115,25 @@ final class ClassroomTest extends ApiTestCase
         self::assertSame($kittiwakes, $this->ask('POST', '/api/sheets', ['title' => 'Ferry'])['classId']);
     }
 
+    public function testEachWindowHasAClassInHandOfItsOwn(): void
+    {
+        $kittiwakes = $this->classId();
+        $terns = Uuid::v4()->toRfc4122();
+        $this->ask('PUT', '/api/classes/'.$terns, self::PLAIN);
+        $window = static fn (string $class): array => ['HTTP_ORIGIN' => 'http://localhost', 'HTTP_ROSTIK_CLASS' => $class];
+        $inHand = fn (array $server): array => array_column(array_filter($this->ask('GET', '/api/classes', null, $server), static fn (mixed $class): bool => \is_array($class) && true === $class['inHand']), 'id');
+        // one window takes up the Terns; the other goes on with its own
+        $this->ask('PUT', '/api/classes/'.$terns.'/in-hand', null, $window($terns));
+        self::assertSame([$terns], $inHand($window($terns)));
+        self::assertSame([$kittiwakes], $inHand($window($kittiwakes)));
+        self::assertSame($kittiwakes, $this->ask('POST', '/api/sheets', ['title' => 'Ferry'], $window($kittiwakes))['classId']);
+        self::assertSame($terns, $this->ask('POST', '/api/sheets', ['title' => 'Ferry'], $window($terns))['classId']);
+        // a new window has not said yet; one that says what there is not, or what is another's, has said nothing
+        foreach ([['HTTP_ORIGIN' => 'http://localhost'], $window('none'), $window(Uuid::v4()->toRfc4122())] as $server) {
+            self::assertSame([$terns], $inHand($server));
+        }
+    }
+
     /** What the class writes stands on its sheets, on their paper and in their key; what is worked is asked for in it. */
     public function testEachClassHasItsWayOfWriting(): void
     {

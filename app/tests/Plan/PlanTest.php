@@ -48,6 +48,18 @@ final class PlanTest extends ApiTestCase
         return $reply;
     }
 
+    public function testLessonsBeginAfterNow(): void
+    {
+        $today = new \DateTimeImmutable('today');
+        $daily = static fn (string $start): array => array_map(static fn (int $day): array => ['weekday' => $day, 'start' => $start, 'minutes' => 45], range(1, 7));
+        // midnight is over at every hour of the day
+        $plan = $this->plan(['first' => $today->format('Y-m-d'), 'week' => $daily('00:00'), 'lessons' => 3, 'off' => []]);
+        self::assertSame([$today->modify('+1 day')->format('Y-m-d').' 00:00', $today->modify('+2 days')->format('Y-m-d').' 00:00', $today->modify('+3 days')->format('Y-m-d').' 00:00'], self::days($plan));
+        // who says that it began earlier has the days that are over, too
+        $plan = $this->plan(['first' => $today->modify('-1 day')->format('Y-m-d'), 'week' => $daily('00:00'), 'lessons' => 2, 'off' => []]);
+        self::assertSame([$today->modify('-1 day')->format('Y-m-d').' 00:00', $today->format('Y-m-d').' 00:00'], self::days($plan));
+    }
+
     /**
      * @param array<mixed> $plan
      *

@@ -15,7 +15,7 @@ export function ActivityPaper() {
   const { id = '' } = useParams();
   const { params, put } = useAddress();
   const { inHand } = useClasses();
-  const wanted = wantedOf(params);
+  const wanted = wantedOf(params, inHand?.id);
   const it = useQuery(activityQuery(id, wanted, inHand?.id ?? '')).data;
   const frame = useRef<HTMLIFrameElement>(null);
   const pdf = usePdf();

@@ -11,9 +11,9 @@ export const levels: readonly { value: Level; text: string }[] = [
 /** In the address: what is chosen about an activity. */
 const mark = 'with.';
 
-/** What the address of an activity says, as the API asks for it. */
-export function wantedOf(params: URLSearchParams): string {
-  const wanted = new URLSearchParams();
+/** What the address of an activity says, as the API asks for it; its paper is fetched without saying which class is in hand. */
+export function wantedOf(params: URLSearchParams, classId = ''): string {
+  const wanted = new URLSearchParams(classId === '' ? {} : { class: classId });
   for (const [name, value] of params) {
     if (['children', 'group', 'level', 'seed', 'rung', 'paper', 'sheet', 'as'].includes(name)) {
       wanted.set(name, value);

@@ -1,3 +1,4 @@
+import { classInHand } from './classInHand';
 import type { ProblemReply, SheetReply, ToldProblem } from './types';
 
 /** What a refusal says; some say more than others. */
@@ -119,6 +120,7 @@ export async function askOnce<Reply>(
         ...(body === undefined
           ? {}
           : { 'Content-Type': body instanceof Blob ? 'application/zip' : 'application/json' }),
+        ...(classInHand() === null ? {} : { 'Rostik-Class': classInHand() ?? '' }),
         ...(typing ? { Prefer: 'handling=lenient' } : {}),
       },
       // a file goes as it is

@@ -1,4 +1,5 @@
 import { keepPreviousData, QueryClient, queryOptions } from '@tanstack/react-query';
+import { takeInHand } from './classInHand';
 import { ask, askOnce, Refused, whenSignedOut } from './client';
 import type {
   AnotherReply,
@@ -118,7 +119,15 @@ export const rungsQuery = queryOptions({
 /** The classes of the teacher, by name. */
 export const classesQuery = queryOptions({
   queryKey: ['classes'],
-  queryFn: ({ signal }) => ask<ClassReply[]>('GET', '/api/classes', undefined, signal),
+  queryFn: async ({ signal }) => {
+    const classes = await ask<ClassReply[]>('GET', '/api/classes', undefined, signal);
+    const inHand = classes.find((one) => one.inHand);
+    if (inHand) {
+      // from now on it is this window's
+      takeInHand(inHand.id);
+    }
+    return classes;
+  },
   staleTime: Infinity,
 });
 

@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { Refused } from '../api/client';
 import { boardQuery, dayQuery } from '../api/queries';
+import { NotYet } from './NotYet';
 import { useTitle } from '../ui/useTitle';
 import { WhichSum } from '../work/Told';
 import { lineOf, withSum } from '../models/told';
@@ -38,9 +39,7 @@ export function BoardScreen() {
   }, [sum, shown.isPlaceholderData]);
 
   if (!day.data) {
-    return day.isError || day.failureCount > 1 ? (
-      <p className="p-8 text-2xl">No connection. The board comes as soon as there is one.</p>
-    ) : null;
+    return <NotYet of={[day]} />;
   }
   if (board.sum.trim() === '') {
     return <OpenClock day={day.data} board={board} change={change} />;
@@ -61,9 +60,9 @@ export function BoardScreen() {
   if (!shown.data) {
     return shown.error instanceof Refused && !shown.error.offline ? (
       <Refusal error={shown.error} />
-    ) : shown.failureCount > 1 ? (
-      <p className="p-8 text-2xl">No connection. Trying again…</p>
-    ) : null;
+    ) : (
+      <NotYet of={[shown]} />
+    );
   }
   return (
     <>

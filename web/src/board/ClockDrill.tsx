@@ -3,6 +3,7 @@ import { Link, useSearchParams } from 'react-router';
 import { clocksQuery, dayQuery } from '../api/queries';
 import type { Level } from '../api/types';
 import { Choice } from '../ui/Choice';
+import { NotYet } from './NotYet';
 import { useTitle } from '../ui/useTitle';
 import { CountFives } from './CountFives';
 import { SayTime } from './SayTime';
@@ -65,9 +66,7 @@ export function ClockDrill() {
     </>
   );
   if (!day.data || (task !== 'fives' && wanted === null)) {
-    return day.failureCount + clocks.failureCount > 1 ? (
-      <p className="p-8 text-2xl">No connection. Trying again…</p>
-    ) : null;
+    return <NotYet of={[day, clocks]} />;
   }
   if (task === 'fives') {
     return <CountFives chooser={chooser} />;

@@ -9,6 +9,7 @@ import { DayStrip } from '../models/DayStrip';
 import { Marked, plain } from '../models/Marked';
 import { Button } from '../ui/Button';
 import { useKeys } from '../ui/keys';
+import { NotYet } from './NotYet';
 import { useTitle } from '../ui/useTitle';
 import { MoreMenu } from './MoreMenu';
 import { Rail, RailSpace } from './Rail';
@@ -26,7 +27,7 @@ export function DayBoard() {
   useTitle('The day');
   const day = useQuery(dayQuery());
   if (!day.data) {
-    return day.failureCount > 1 ? <p className="p-8 text-2xl">No connection. Trying again…</p> : null;
+    return <NotYet of={[day]} />;
   }
   return <Pinning day={day.data} />;
 }

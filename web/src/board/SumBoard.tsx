@@ -1,5 +1,5 @@
 import { StepBack } from 'lucide-react';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { BoardSum, DayReply, WorkedMethod } from '../api/types';
 import { useClasses } from '../classroom/useClasses';
 import { Coverable, CoverContext } from '../models/cover';
@@ -22,6 +22,7 @@ import { useOnline } from './room';
 import { Saying } from './Saying';
 import { available, modelKeys, modelTitles, usualModels, type ModelName } from './scene';
 import { MomentStrip, Showing } from './Showing';
+import { looksOf } from './looks';
 import { useCompanions } from './useCompanions';
 import { useWay } from './useWay';
 
@@ -72,7 +73,11 @@ function Shown({ data, day, board, change, waiting, onList }: Props) {
   const models = available(data, chosen);
   const wanted = board.show.filter((name): name is ModelName => (models as string[]).includes(name));
   const shown = wanted.length > 0 ? wanted : usualModels(data, chosen);
-  const gone = useWay(data, chosen, board, change);
+  const [covering, setCovering] = useState(false);
+  const covers = useCovering(board, change, covering);
+  const answerHidden = covers.covered('answer', ['answer']);
+  const looks = useMemo(() => looksOf(data, chosen, covers), [data, chosen, covers]);
+  const gone = useWay(data, chosen, board, change, looks);
   const pending = data.asked[board.told] ?? null;
   // before a problem goes on, the class says which operation it is
   const halted = pending !== null && pending.step !== null && chosen.id === setOutId && gone.step >= pending.step;
@@ -80,10 +85,6 @@ function Shown({ data, day, board, change, waiting, onList }: Props) {
   const way = halted ? { ...gone, step: before, place: before, part: 0 } : gone;
   const { step, last, at } = way;
   const companions = useCompanions(worked.sum, worked.told !== null, board, change);
-
-  const [covering, setCovering] = useState(false);
-  const covers = useCovering(board, change, covering);
-  const answerHidden = covers.covered('answer', ['answer']);
 
   const choose = (id: string) => {
     way.stay();

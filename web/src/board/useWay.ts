@@ -36,7 +36,17 @@ export interface Way {
 /** How long the address waits for the next step, in milliseconds. */
 const PAUSE = 150;
 
-export function useWay(data: BoardSum, method: WorkedMethod, board: BoardAddress, change: ChangeBoard): Way {
+/**
+ * @param looks how each step looks with its covers: a press goes on to the next one that looks otherwise, so that it always
+ *              does something that is seen; none where every step counts
+ */
+export function useWay(
+  data: BoardSum,
+  method: WorkedMethod,
+  board: BoardAddress,
+  change: ChangeBoard,
+  looks: readonly string[] = [],
+): Way {
   const { clock, worked } = data;
   const last = Math.max(0, method.steps.length - 1);
   const moments = data.moments[worked.methods.indexOf(method)] ?? [];
@@ -111,7 +121,12 @@ export function useWay(data: BoardSum, method: WorkedMethod, board: BoardAddress
     moments,
     go,
     goBy: (by) => {
-      go(part > 0 && by < 0 ? step : step + by);
+      let to = part > 0 && by < 0 ? step : step + by;
+      while (to > 0 && to < last && looks[to] !== undefined && looks[to] === looks[step]) {
+        to += by;
+      }
+      // the last one may look like this one, too: then there is nothing more to be seen
+      go(to === last && by > 0 && looks[to] !== undefined && looks[to] === looks[step] ? step : to);
     },
     drag: setDragged,
     turn,

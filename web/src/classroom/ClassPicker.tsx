@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Check, ChevronDown } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { Link, useNavigate } from 'react-router';
+import { takeInHand } from '../api/classInHand';
 import { ask } from '../api/client';
 import { classesQuery } from '../api/queries';
 import type { ClassReply } from '../api/types';
@@ -15,6 +16,7 @@ export function ClassPicker({ opened = false }: { opened?: boolean }) {
   const navigate = useNavigate();
   const notice = useNotice();
   const show = (id: string) => {
+    takeInHand(id);
     client.setQueryData(classesQuery.queryKey, (now) => now?.map((one) => ({ ...one, inHand: one.id === id })));
   };
   const take = useMutation({
@@ -64,7 +66,7 @@ export function ClassPicker({ opened = false }: { opened?: boolean }) {
           <DropdownMenu.Item
             className={item}
             onSelect={() => {
-              void navigate('/classes');
+              void navigate(`/classes?open=${inHand.id}`);
             }}
           >
             <span className="col-start-2">Names and what is taught</span>

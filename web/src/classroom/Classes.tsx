@@ -38,9 +38,9 @@ export function Classes() {
   // a class that is not saved yet is kept with what is written in its form
   const { value: kept, change, forget } = useKept<{ begun: ClassReply | null }>('classes', { begun: null });
   const { begun } = kept;
-  const [open, setOpen] = useState<string | null>(null);
-  const [together, setTogether] = useState<ClassReply | null>(null);
   const [params] = useSearchParams();
+  const [open, setOpen] = useState<string | null>(params.get('open'));
+  const [together, setTogether] = useState<ClassReply | null>(null);
   // who comes to write one down has its form at once
   const isFirst = params.has('new') && classes.data?.length === 0 && begun === null;
   useEffect(() => {
@@ -89,7 +89,7 @@ export function Classes() {
     );
   };
   const all = classes.data ? [...classes.data, ...(begun ? [begun] : [])] : [];
-  const shown = all.find((one) => one.id === open) ?? all[0];
+  const shown = all.find((one) => one.id === open) ?? all.find((one) => one.inHand) ?? all[0];
   return (
     <div className="mx-auto w-full max-w-5xl px-6 py-8">
       <div className="flex flex-wrap items-end justify-between gap-3 border-b-2 border-ink pb-3">
@@ -303,8 +303,8 @@ function ClassForm({ before, busy, saved, onTogether, onSave, onDelete }: FormPr
           <p className="text-soft">What needs more than this is pointed out beside a question.</p>
           <ul className="mt-1">
             {rungs.data?.map((rung) => (
-              <li key={rung.id}>
-                <label className="flex min-h-9 items-center gap-3 border-b border-hair">
+              <li key={rung.id} className="flex items-center gap-3 border-b border-hair">
+                <label className="flex min-h-9 flex-1 items-center gap-3">
                   <input
                     type="checkbox"
                     className="size-5 shrink-0 accent-ink"
@@ -317,6 +317,16 @@ function ClassForm({ before, busy, saved, onTogether, onSave, onDelete }: FormPr
                   />
                   {rung.can}
                 </label>
+                <button
+                  type="button"
+                  className="min-h-9 shrink-0 px-1 text-soft underline underline-offset-4 hover:text-ink"
+                  aria-label={`Taught up to here: ${rung.can}`}
+                  onClick={() => {
+                    change({ taught: known.slice(0, known.indexOf(rung.id) + 1) });
+                  }}
+                >
+                  up to here
+                </button>
               </li>
             ))}
           </ul>

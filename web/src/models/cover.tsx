@@ -65,7 +65,8 @@ export function heard(covers: Covers, text: string, answers: readonly Part[] = [
             })
             .join(''),
     )
-    .join('');
+    .join('')
+    .replaceAll('\u00a0', ' ');
 }
 
 function press(act: () => void) {

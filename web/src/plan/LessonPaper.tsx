@@ -13,11 +13,22 @@ export function LessonPaper() {
   useTitle('Print');
   const { params, put } = useAddress();
   const id = params.get('lesson') ?? '';
-  const it = useQuery(lessonQuery(id)).data;
+  const lesson = useQuery({ ...lessonQuery(id), enabled: id !== '' });
+  const it = lesson.data;
   const frame = useRef<HTMLIFrameElement>(null);
   const pdf = usePdf();
   const [pages, setPages] = useState(0);
   const paper = paperIn(params);
+  if (id === '' || lesson.isError) {
+    return (
+      <p className="p-8 text-xl">
+        {lesson.isError ? lesson.error.message : 'No lesson is chosen.'}{' '}
+        <Link to="/today" className="underline underline-offset-4">
+          Choose one under Today
+        </Link>
+      </p>
+    );
+  }
   return (
     <div className="flex min-h-0 flex-1 max-lg:flex-col">
       <PrintAside

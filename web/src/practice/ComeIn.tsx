@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { askOnce, Refused } from '../api/client';
 import type { ComeInReply, ComeInRequest, FindPracticeRequest, SeatReply } from '../api/types';
 import { keep, kept } from '../ui/browserStore';
+import { CodePlaces, placesOf } from './CodePlaces';
 import { pictures } from './pictures';
 
 const CODE = 'rostik.code';
@@ -13,7 +14,8 @@ const strong =
 /** A child comes in: the code on the board, its own name, its pictures where they are wanted. */
 export function ComeIn({ onSeat }: { onSeat: (reply: SeatReply) => void }) {
   // whoever tapped another name need not type it again
-  const [code, setCode] = useState(() => kept(CODE) ?? '');
+  const [places, setPlaces] = useState(() => placesOf(kept(CODE) ?? ''));
+  const code = places.join(' ').trim();
   const [found, setFound] = useState<ComeInReply | null>(null);
   const [names, setNames] = useState<readonly string[]>([]);
   const [two, setTwo] = useState(false);
@@ -75,24 +77,9 @@ export function ComeIn({ onSeat }: { onSeat: (reply: SeatReply) => void }) {
             });
           }}
         >
-          <label className="text-3xl font-bold" htmlFor="code">
-            What is the code on the board?
-          </label>
-          <input
-            id="code"
-            className="w-full max-w-xl rounded-lg border-3 border-ink bg-sheet px-4 py-3 text-4xl"
-            value={code}
-            placeholder="two words and a number"
-            autoComplete="off"
-            autoCapitalize="off"
-            spellCheck={false}
-            autoFocus
-            maxLength={60}
-            onChange={(event) => {
-              setCode(event.target.value);
-            }}
-          />
-          <button type="submit" className={strong} aria-disabled={busy || code.trim() === ''}>
+          <h1 className="text-3xl font-bold">What does the board say?</h1>
+          <CodePlaces value={places} onChange={setPlaces} />
+          <button type="submit" className={strong} aria-disabled={busy || code === ''}>
             Go
           </button>
         </form>

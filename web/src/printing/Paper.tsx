@@ -1,4 +1,5 @@
 import { useEffect, useRef, useState, type RefObject } from 'react';
+import { askOnce, Refused } from '../api/client';
 import { Button } from '../ui/Button';
 
 interface Props {
@@ -19,6 +20,20 @@ interface Shown {
   attempt: number;
 }
 
+/** Why a print page did not come, in the words of whoever refused it. */
+async function whyNot(src: string): Promise<string> {
+  try {
+    await askOnce('GET', src);
+  } catch (failure) {
+    if (failure instanceof Refused && failure.status !== 200) {
+      return failure.offline
+        ? 'No connection at the moment: this is not what the paper looks like now.'
+        : failure.message;
+    }
+  }
+  return 'It did not come the first time.';
+}
+
 /** Whether a print page came, and not the browser's own page for a lost connection. */
 const came = (frame: HTMLIFrameElement | null): boolean => {
   try {
@@ -35,6 +50,13 @@ const came = (frame: HTMLIFrameElement | null): boolean => {
 export function Paper({ src, version, frame, onShown }: Props) {
   const [shown, setShown] = useState<Shown>({ src, version, attempt: 0 });
   const [failed, setFailed] = useState<string | null>(null);
+  const [why, setWhy] = useState('');
+  const fail = (page: Shown) => {
+    void whyNot(page.src).then((said) => {
+      setWhy(said);
+      setFailed(page.version);
+    });
+  };
   const [attempt, setAttempt] = useState(0);
   const isNew = shown.version !== version || shown.attempt !== attempt;
   const next = isNew && failed !== version ? { src, version, attempt } : null;
@@ -61,12 +83,12 @@ export function Paper({ src, version, frame, onShown }: Props) {
               if (there && came(frame.current)) {
                 onShown(there);
               } else {
-                setFailed(page.version);
+                fail(page);
               }
               return;
             }
             if (!came(coming.current)) {
-              setFailed(page.version);
+              fail(page);
             } else if (next?.version === page.version) {
               height.current = frame.current?.contentWindow?.scrollY ?? 0;
               coming.current?.contentWindow?.scrollTo(0, height.current);
@@ -80,7 +102,7 @@ export function Paper({ src, version, frame, onShown }: Props) {
       ))}
       {failed === version && (
         <div role="alert" className="absolute inset-x-0 top-0 flex items-center gap-4 bg-paper px-5 py-3 text-lg">
-          No connection at the moment: this is not what the paper looks like now.
+          {why}
           <Button
             onClick={() => {
               setFailed(null);

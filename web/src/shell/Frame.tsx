@@ -222,6 +222,13 @@ export function Frame({ me }: { me: MeReply }) {
                     wish(text);
                   }
                 }}
+                onBoard={
+                  location.pathname.startsWith('/teach')
+                    ? undefined
+                    : () => {
+                        void navigate(`/teach?${addressOf(text, '').toString()}`);
+                      }
+                }
                 problem={work.isPlaceholderData || text !== settled ? null : (work.error ?? work.failureReason)}
               />
               {menus === null ? (

@@ -7,6 +7,7 @@ const keys: readonly [string, string][] = [
   ['/', 'to the sum line'],
   ['Enter', 'work the sum'],
   ['Shift Enter', 'from the sum line: put the sum on the sheet'],
+  ['Ctrl Enter', 'from the sum line: on the board'],
   ['S', 'put the sum on the sheet'],
   ['W', 'what might go wrong with it'],
   ['B', 'to the board'],

@@ -21,11 +21,13 @@ interface Props {
   onList: (list: string) => void;
   /** Shift and Enter: on to the sheet. */
   onAdd: () => void;
+  /** To the board, by Ctrl and Enter or by its button; absent where the board is what one looks at. */
+  onBoard?: (() => void) | undefined;
   problem: Error | null;
 }
 
 /** The sum line: one field in which any sum can be typed. What is wrong with it is said under it, kindly, after a pause. */
-export function SumLine({ text, onType, onEnter, onList, onAdd, problem }: Props) {
+export function SumLine({ text, onType, onEnter, onList, onAdd, onBoard, problem }: Props) {
   const field = useRef<HTMLTextAreaElement>(null);
   const finder = useRef<Finder>(null);
   const [chosen, setChosen] = useState('');
@@ -87,7 +89,10 @@ export function SumLine({ text, onType, onEnter, onList, onAdd, problem }: Props
             if (searching) {
               return;
             }
-            if (event.shiftKey) {
+            if ((event.ctrlKey || event.metaKey) && onBoard) {
+              field.current?.blur();
+              onBoard();
+            } else if (event.shiftKey) {
               onAdd();
             } else {
               field.current?.blur();
@@ -117,14 +122,25 @@ export function SumLine({ text, onType, onEnter, onList, onAdd, problem }: Props
         aria-activedescendant={searching && chosen !== '' ? chosen : undefined}
         aria-invalid={shown !== null}
         aria-describedby={shown ? 'sum-problem' : undefined}
-        className="absolute top-0 right-0 left-0 z-10 block h-11 resize-none overflow-hidden rounded-md border-2 border-ink bg-sheet py-1.5 pr-12 pl-3.5 text-xl leading-7 whitespace-nowrap placeholder:text-soft focus:h-auto focus:max-h-72 focus:min-h-11 focus:overflow-y-auto focus:whitespace-pre-wrap focus:[field-sizing:content]"
+        className={`absolute top-0 right-0 left-0 z-10 block h-11 resize-none overflow-hidden rounded-md border-2 border-ink bg-sheet py-1.5 pl-3.5 ${onBoard && text.trim() !== '' && !searching ? 'pr-34' : 'pr-12'} text-xl leading-7 whitespace-nowrap placeholder:text-soft focus:h-auto focus:max-h-72 focus:min-h-11 focus:overflow-y-auto focus:whitespace-pre-wrap focus:[field-sizing:content]`}
       />
-      <kbd
-        className="key pointer-events-none absolute top-2.5 right-3 z-10 bg-sheet font-sans outline-8 outline-sheet"
-        aria-hidden="true"
-      >
-        /
-      </kbd>
+      {onBoard && text.trim() !== '' && !searching ? (
+        <button
+          type="button"
+          className="absolute top-0.5 right-0.5 z-10 h-10 rounded-md bg-sheet px-2.5 font-bold underline underline-offset-4 hover:bg-wash"
+          title="Ctrl Enter"
+          onClick={onBoard}
+        >
+          On the board
+        </button>
+      ) : (
+        <kbd
+          className="key pointer-events-none absolute top-2.5 right-3 z-10 bg-sheet font-sans outline-8 outline-sheet"
+          aria-hidden="true"
+        >
+          /
+        </kbd>
+      )}
       {searching && (
         <Suspense fallback={null}>
           <Found
