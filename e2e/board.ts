@@ -11,11 +11,16 @@ export const sum = (text: string) => encodeURIComponent(text);
 
 /** The middle of the clock on the screen, and its radius. */
 export async function clockOf(page: Page) {
-  const box = await page.locator('svg:has([data-hand])').boundingBox();
+  const face = page.locator('svg:has([data-hand])');
+  const box = await face.boundingBox();
   if (!box) {
     throw new Error('There is no clock.');
   }
-  return { x: box.x + box.width / 2, y: box.y + box.height / 2, r: (Math.min(box.width, box.height) / 256) * 84 };
+  return {
+    x: box.x + box.width / 2,
+    y: box.y + box.height / 2,
+    r: (Math.min(box.width, box.height) / Number((await face.getAttribute('viewBox'))?.split(' ')[2])) * 84,
+  };
 }
 
 /** Turns the minute hand with the pointer, through small angles as a finger does. */

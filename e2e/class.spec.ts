@@ -23,9 +23,10 @@ test('a class is written down, taken up, used, erased, and brought back', async 
   await expect(page.getByRole('button', { name: 'Class in hand: Sandpipers' })).toBeVisible();
   await desk.hasNoBarriers();
   await page.goto('/teach?sum=9:20+am+to+1:05+pm');
-  await page.getByRole('button', { name: /^Method:/ }).click();
-  await page.getByRole('menuitemcheckbox', { name: 'Sandpipers use this first for how long it is' }).click();
-  await expect(page.getByText('Sandpipers use this method first for how long it is.').first()).toBeVisible();
+  await expect(page.locator('[data-model]').first()).toBeVisible();
+  await page.keyboard.press('o');
+  await page.getByRole('menuitemcheckbox', { name: 'Make this Sandpipers’ usual method for how long it is' }).click();
+  await expect(page.getByText('This is now Sandpipers’ usual method for how long it is.').first()).toBeVisible();
   await page.goto('/prepare?sum=9:20+am+to+1:05+pm');
   await page.getByRole('button', { name: 'Start a sheet' }).click();
   await page.getByLabel('Title of the sheet').fill('The tide at dusk');

@@ -140,7 +140,7 @@ final class DrawingTest extends TestCase
         self::assertGreaterThan(2000, $drawn);
     }
 
-    /** Nor in columns, with two numbers to four and every pair of neighbouring units: digits, heads, rough work. */
+    /** Nor in columns, with two numbers to four and every pair of neighbouring units: digits, heads, side sums. */
     public function testWhatStandsInColumnsKeepsClearAndWithinTheSquares(): void
     {
         $sums = ['2 weeks 3 days + 5 weeks 6 days', '3 years 10 months - 1 year 11 months', '5 min 20 s + 3 min 50 s', '2 days 20 h + 1 day 9 h', '12 h 45 min + 11 h 50 min + 10 h 59 min', '4 x 2 h 45 min'];

@@ -17,7 +17,7 @@ final readonly class ColumnsPicture implements Picture
      * @param string           $sign   before the last row: + − ×
      * @param list<string>     $carry  by column, written small above the top row; '' where nothing is carried
      * @param list<string>     $answer by column; '' where not yet worked
-     * @param list<string>     $rough  rough work at the side, one line each
+     * @param list<string>     $rough  sums done at the side, one line each
      * @param int              $active the column being worked, counted from 0; -1 for none
      * @param string           $after  a last line under the answer, marked: "18:15 is 6:15 p.m."
      */

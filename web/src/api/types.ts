@@ -782,7 +782,25 @@ export interface Keeping {
   quietMonths: number;
 }
 
-export type Kind = 'total' | 'difference' | 'product' | 'share' | 'chain' | 'series' | 'later' | 'earlier' | 'elapsed' | 'missing' | 'conversion' | 'comparison' | 'order' | 'rewrite' | 'date-later' | 'date-earlier' | 'dates-apart' | 'calendar';
+export type Kind =
+  | 'total'
+  | 'difference'
+  | 'product'
+  | 'share'
+  | 'chain'
+  | 'series'
+  | 'later'
+  | 'earlier'
+  | 'elapsed'
+  | 'missing'
+  | 'conversion'
+  | 'comparison'
+  | 'order'
+  | 'rewrite'
+  | 'date-later'
+  | 'date-earlier'
+  | 'dates-apart'
+  | 'calendar';
 
 export type Layout = 'page' | 'tickets' | 'slips' | 'home';
 
@@ -990,7 +1008,7 @@ export interface MonthPage {
   title: string;
   heads: string[];
   weekend: number[];
-  weeks: ((number | null)[])[];
+  weeks: (number | null)[][];
   marks: MonthMark[];
   column: number | null;
 }
@@ -1025,7 +1043,21 @@ export interface Note {
   text: string;
 }
 
-export type Numbers = Bell | ClockParts | DayOrder | Digits | Estimate | Lighthouse | Loop | LottoCards | Pond | Ring | Sorting | Spinner | Stock | Walls;
+export type Numbers =
+  | Bell
+  | ClockParts
+  | DayOrder
+  | Digits
+  | Estimate
+  | Lighthouse
+  | Loop
+  | LottoCards
+  | Pond
+  | Ring
+  | Sorting
+  | Spinner
+  | Stock
+  | Walls;
 
 export interface OfferReply {
   id: string;
@@ -1128,7 +1160,8 @@ export interface PaperRequest {
   part?: number | null;
 }
 
-export type PartKind = 'warm-up' | 'look-back' | 'explain' | 'together' | 'on-your-own' | 'activity' | 'ticket' | 'tidy-up';
+export type PartKind =
+  'warm-up' | 'look-back' | 'explain' | 'together' | 'on-your-own' | 'activity' | 'ticket' | 'tidy-up';
 
 export interface PartReply {
   text: PartText;
@@ -1166,7 +1199,15 @@ export interface PasswordRequest {
 
 export type PastWord = 'past' | 'after';
 
-export type Picture = ClockPicture | ColumnsPicture | DayPicture | LinePicture | MonthPicture | SetOutPicture | TablePicture | WrittenPicture;
+export type Picture =
+  | ClockPicture
+  | ColumnsPicture
+  | DayPicture
+  | LinePicture
+  | MonthPicture
+  | SetOutPicture
+  | TablePicture
+  | WrittenPicture;
 
 export interface PileLineReply {
   id: string;

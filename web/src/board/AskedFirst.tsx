@@ -58,7 +58,7 @@ function Choices({
   return among.map(({ operation, title, key, sign }) => (
     <Button
       key={operation}
-      className={`${className} ${said === operation ? 'bg-ink! text-paper' : ''}`}
+      className={`${className} ${said === operation ? 'underline decoration-4 underline-offset-6' : ''}`}
       aria-pressed={said === operation}
       shortcut={sign ?? key}
       onClick={() => {
@@ -75,17 +75,17 @@ export function AskedHere({ asked, onSettled }: { asked: Asked; onSettled: () =>
   const [said, setSaid] = useSaid(allChoices);
   const right = said === asked.operation || (said !== null && said === asked.also);
   return (
-    <div className="min-h-[7.3rem] border-t-2 border-ink pt-1.5 low:min-h-[5.6rem]" data-testid="operation">
+    <div className="wall-small min-h-[calc(var(--u)*9)] border-t-2 border-ink pt-1.5" data-testid="operation">
       <div className="flex flex-wrap items-center gap-3">
-        <p className="mr-2 text-2xl font-bold">Which is it?</p>
-        <Choices among={allChoices} said={said} onSay={setSaid} className="min-h-12 text-xl" />
+        <p className="mr-2 font-bold">Which is it?</p>
+        <Choices among={allChoices} said={said} onSay={setSaid} className="min-h-12 text-[1em]" />
         {right && (
           <Button look="strong" className="ml-auto min-h-12" shortcut="→" onClick={onSettled}>
             Go on
           </Button>
         )}
       </div>
-      <div className="pt-1.5 text-2xl low:text-xl" aria-live="polite">
+      <div className="pt-1.5" aria-live="polite">
         {said !== null && (
           <p className={right ? 'font-bold text-good' : ''}>
             {right ? yes(asked, said) : 'Look at the drawing: what is known, and what is dashed?'}

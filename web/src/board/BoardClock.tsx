@@ -50,42 +50,54 @@ export function BoardClock({
   const half = halfSaid && !by24 && face.includes('half') ? ` ${day.table.halves[minute] ?? ''}` : '';
   const words = day.table.words[minute % 720] ?? '';
   return (
-    <div className="flex min-h-0 flex-1 flex-col items-center justify-center ">
-      <div className="min-h-0 w-full flex-1">
-        <GearedClock
-          hands={handsAt(at)}
-          face={toTheSecond ? { ...faceOf(face), second: true } : faceOf(face)}
-          reads={
-            hidden
-              ? 'A clock whose hands are hidden'
-              : `A clock that shows ${heard(covers, `${digits}${half}`, answer)}`
-          }
-          sweep={hidden ? undefined : sweep}
-          stops={hidden ? undefined : stops}
-          instead={
-            hidden ? (
-              <CoverPlate id="hands" parts={['answer']} name="the hands" x={-30} y={-22} width={60} height={44}>
-                {null}
-              </CoverPlate>
-            ) : undefined
-          }
-          className="mx-auto h-full"
-          {...(onTurn ? { onTurn } : {})}
-          {...(onTurnEnd ? { onTurnEnd } : {})}
-        />
+    <div className="@container flex min-h-0 w-full flex-1">
+      <div className="flex min-h-0 w-full flex-col items-center justify-center gap-x-4 @[24rem]:flex-row">
+        <div className="h-full min-h-0 w-full min-w-0 @[24rem]:w-auto @[24rem]:flex-1">
+          <GearedClock
+            hands={handsAt(at)}
+            face={toTheSecond ? { ...faceOf(face), second: true } : faceOf(face)}
+            reads={
+              hidden
+                ? 'A clock whose hands are hidden'
+                : `A clock that shows ${heard(covers, `${digits}${half}`, answer)}`
+            }
+            sweep={hidden ? undefined : sweep}
+            stops={hidden ? undefined : stops}
+            instead={
+              hidden ? (
+                <CoverPlate id="hands" parts={['answer']} name="the hands" x={-30} y={-22} width={60} height={44}>
+                  {null}
+                </CoverPlate>
+              ) : undefined
+            }
+            className="mx-auto h-full w-full"
+            {...(onTurn ? { onTurn } : {})}
+            {...(onTurnEnd ? { onTurnEnd } : {})}
+          />
+        </div>
+        <div className="shrink-0">
+          {face.includes('digital') && (
+            <p className="wall-time leading-[1.15] font-bold @[24rem]:flex @[24rem]:flex-col @[24rem]:gap-[0.15em]" data-testid="digits">
+              <span className="whitespace-nowrap">
+                <CoverableTime id="now" text={digits} asked={asked || rewritten} />
+              </span>
+              {half !== '' && (
+                <span className="text-[0.7em]">
+                  {' '}
+                  <CoverableTime id="now" text={half.trim()} asked={asked || rewritten} />
+                </span>
+              )}
+            </p>
+          )}
+          {face.includes('words') && (
+            <p className="wall-note max-w-[11em] leading-tight" data-testid="words">
+              <Coverable id="now.w" parts={['hour', 'minutes', ...answer]} name="the words">
+                {words}
+              </Coverable>
+            </p>
+          )}
+        </div>
       </div>
-      {face.includes('digital') && (
-        <p className="text-[clamp(2rem,3.4vw,3.4rem)] leading-tight font-bold" data-testid="digits">
-          <CoverableTime id="now" text={`${digits}${half}`} asked={asked || rewritten} />
-        </p>
-      )}
-      {face.includes('words') && (
-        <p className="text-[clamp(1.5rem,2.4vw,2.2rem)] leading-tight" data-testid="words">
-          <Coverable id="now.w" parts={['hour', 'minutes', ...answer]} name="the words">
-            {words}
-          </Coverable>
-        </p>
-      )}
     </div>
   );
 }

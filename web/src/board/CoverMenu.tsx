@@ -30,7 +30,7 @@ export function CoverMenu({
     <DropdownMenu.Root open={open} onOpenChange={setOpen} modal={false}>
       <DropdownMenu.Trigger asChild>
         <Button className="min-h-12" shortcut="H">
-          Hide
+          Hide…
         </Button>
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>

@@ -6,7 +6,8 @@ import { dayQuery } from '../api/queries';
 import type { DayActivity, DayReply } from '../api/types';
 import { useHalves } from '../models/halves';
 import { DayStrip } from '../models/DayStrip';
-import { Marked, plain } from '../models/Marked';
+import { Marked } from '../models/Marked';
+import { typed } from '../models/marks';
 import { Button } from '../ui/Button';
 import { useKeys } from '../ui/keys';
 import { NotYet } from './NotYet';
@@ -146,7 +147,7 @@ function Pinning({ day }: { day: DayReply }) {
                 aria-valuemin={0}
                 aria-valuemax={dayMinutes - 1}
                 aria-valuenow={one.at}
-                aria-valuetext={plain(time(one.at))}
+                aria-valuetext={typed(time(one.at))}
                 data-own-keys
                 className="cursor-grab touch-none px-3 py-2 text-xl select-none"
                 onKeyDown={onKey(i)}
@@ -169,7 +170,7 @@ function Pinning({ day }: { day: DayReply }) {
               <button
                 type="button"
                 className="grid size-11 place-items-center hover:bg-wash"
-                aria-label={`Take ${plain(label(one))} off the day`}
+                aria-label={`Take ${typed(label(one))} off the day`}
                 onClick={() => {
                   write(pins.filter((_, n) => n !== i));
                 }}
@@ -220,7 +221,7 @@ function Pinning({ day }: { day: DayReply }) {
             }
           }}
         >
-          Pin it at {plain(time(540))}
+          Pin it at {typed(time(540))}
         </Button>
         <Button
           className="min-h-12"

@@ -5,12 +5,19 @@ import type { Face } from '../models/GearedClock';
 import { Button } from '../ui/Button';
 import { useKeys } from '../ui/keys';
 
-const options: readonly [string, string][] = [
+export const faceOptions: readonly [string, string][] = [
   ['fives', 'Ring of fives'],
   ['minutes', 'A mark for each minute'],
   ['arabic', 'Numbers 1 to 12'],
   ['roman', 'Roman numerals'],
-  ['sector', 'The hour that has begun'],
+  ['hour-only', 'Only the hour hand'],
+  ['minute-only', 'Only the minute hand'],
+  ['names', 'Names of the hands'],
+  ['sector', 'Shade the current hour'],
+  ['half-face', 'Shade o’clock to half past'],
+  ['slice-hour', 'A slice of an hour'],
+  ['slice-minute', 'A slice of a minute'],
+  ['slice-second', 'A slice of a second'],
   ['second', 'Second hand'],
   ['digital', 'Time in digits'],
   ['words', 'Time in words'],
@@ -23,8 +30,28 @@ export const faceOf = (names: readonly string[]): Face => ({
   minutes: names.includes('minutes'),
   numerals: names.includes('roman') ? 'roman' : names.includes('arabic') ? 'arabic' : 'none',
   sector: names.includes('sector'),
-  second: names.includes('second'),
+  // a slice of a second is the second hand's
+  second: names.includes('second') || names.includes('slice-second'),
+  only: names.includes('hour-only') ? 'hour' : names.includes('minute-only') ? 'minute' : undefined,
+  names: names.includes('names'),
+  half: names.includes('half-face'),
+  slices: (['hour', 'minute', 'second'] as const).filter((slice) => names.includes(`slice-${slice}`)),
 });
+
+/** What excludes each other on a face. */
+const either: readonly (readonly [string, string])[] = [
+  ['roman', 'arabic'],
+  ['hour-only', 'minute-only'],
+];
+
+/** The names of what is on a face, one of them put on or taken off. */
+export function withToggled(face: readonly string[], name: string): string[] {
+  if (face.includes(name)) {
+    return face.filter((one) => one !== name);
+  }
+  const others = either.flatMap((two) => (two.includes(name) ? two.filter((one) => one !== name) : []));
+  return [...face.filter((one) => !others.includes(one)), name];
+}
 
 /** What is shown on the clock and beside it, each to be had or left away. */
 export function FaceMenu({ face, onChange }: { face: readonly string[]; onChange: (face: string[]) => void }) {
@@ -35,9 +62,7 @@ export function FaceMenu({ face, onChange }: { face: readonly string[]; onChange
     },
   });
   const toggle = (name: string) => {
-    const next = face.includes(name) ? face.filter((one) => one !== name) : [...face, name];
-    // numbers are of one kind
-    onChange(next.filter((one) => !(name === 'roman' && one === 'arabic') && !(name === 'arabic' && one === 'roman')));
+    onChange(withToggled(face, name));
   };
   return (
     <DropdownMenu.Root open={open} onOpenChange={setOpen} modal={false}>
@@ -53,7 +78,7 @@ export function FaceMenu({ face, onChange }: { face: readonly string[]; onChange
           className="z-30 border-2 border-ink bg-sheet py-2 text-xl"
           data-own-keys
         >
-          {options.map(([name, title]) => (
+          {faceOptions.map(([name, title]) => (
             <DropdownMenu.CheckboxItem
               key={name}
               checked={face.includes(name)}

@@ -7,7 +7,7 @@ import { useHalves } from '../models/halves';
 import { CoverContext } from '../models/cover';
 import { DayStrip } from '../models/DayStrip';
 import type { Hand } from '../models/GearedClock';
-import { plain } from '../models/Marked';
+import { typed } from '../models/marks';
 import { Button } from '../ui/Button';
 import { useKeys } from '../ui/keys';
 import { useNotice } from '../ui/notices';
@@ -38,7 +38,7 @@ export function OpenClock({ day, board, change }: { day: DayReply; board: BoardA
   const snap = board.face.includes('snap');
   const minute = minuteOfDay(at);
   const days = Math.floor(Math.round(at) / dayMinutes);
-  const time = plain(`${day.table.digits[minute] ?? ''} ${day.table.halves[minute] ?? ''}`).trim();
+  const time = typed(`${day.table.digits[minute] ?? ''} ${day.table.halves[minute] ?? ''}`);
 
   const settle = (to: number) => {
     exact.current = to;

@@ -34,7 +34,7 @@ export function RailToggle({
 }) {
   return (
     <Button
-      className={`min-h-12 ${on ? 'bg-ink! text-paper' : ''}`}
+      className={`min-h-12 ${on ? 'underline decoration-4 underline-offset-6' : ''}`}
       aria-pressed={on}
       aria-disabled={disabled}
       shortcut={shortcut}

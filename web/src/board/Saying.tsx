@@ -12,8 +12,8 @@ export function Saying({ worked, method, step }: { worked: WorkedSum; method: Wo
   const isLast = step === Math.max(0, method.steps.length - 1);
   const changed = isLast ? worked.changed : step > 0 ? (now?.changed ?? null) : null;
   return (
-    <div className="min-h-[7.3rem] low:min-h-[5.6rem] contain-content border-t-2 border-ink pt-1.5">
-      <p className="text-[clamp(1.5rem,2.3vw,2.1rem)] leading-snug low:text-2xl" data-testid="say" aria-live="polite">
+    <div className="min-h-[calc(var(--u)*8.2)] border-t-2 border-ink pt-1 pb-1 contain-content">
+      <p className="wall-say leading-[1.25]" data-testid="say" aria-live="polite">
         <Coverable id={`s${step}`} parts={parts} name="what happens in this step">
           {now && <Marked text={now.say} />}
         </Coverable>

@@ -25,7 +25,7 @@ export const MomentStrip = memo(function MomentStrip({
 }) {
   return (
     <Coverable id="strip" parts={['half']} name="the day">
-      <DayStrip strip={stripAt(data, day, at, withEnd)} large={large} />
+      <DayStrip strip={stripAt(data, day, at, withEnd)} large={large} wall={!large} />
     </Coverable>
   );
 });
@@ -48,17 +48,17 @@ interface Props {
 export function Showing({ shown, way, ...rest }: Props) {
   return (
     <div
-      className={`grid min-h-0 flex-1 gap-x-8 gap-y-2 py-2 md:max-lg:auto-rows-[minmax(0,1fr)] ${grids[Math.min(shown.length, 4)] ?? ''}`}
+      className={`grid min-h-0 flex-1 gap-x-8 gap-y-2 py-2 md:max-lg:auto-rows-[minmax(0,1fr)] ${shown.length > 1 ? 'lg:grid-cols-2' : 'grid-cols-1'} lg:grid-rows-[minmax(0,1fr)]`}
       data-testid="models"
     >
-      {shown.slice(0, 4).map((name) => (
+      {shown.map((name) => (
         <section
           key={name}
           aria-label={modelTitles[name]}
           data-model={name}
-          className={`flex min-h-0 min-w-0 justify-center contain-content max-md:min-h-[15rem] ${name === 'clock' || (name === 'line' && way.own) ? '' : 'items-center'} ${shown.length === 3 && name === shown[0] ? 'lg:row-span-2' : ''}`}
+          className={`flex min-h-0 min-w-0 justify-center contain-content max-md:min-h-[15rem] ${name === 'clock' || (name === 'line' && way.own) ? '' : 'items-center'}`}
         >
-          <OneModel name={name} way={way} {...rest} />
+          <OneModel name={name} way={way} beside={shown.length > 1} {...rest} />
         </section>
       ))}
     </div>
@@ -75,7 +75,12 @@ function OneModel({
   change,
   asked,
   withEnd,
-}: Omit<Props, 'shown'> & { name: ModelName }) {
+  beside,
+}: Omit<Props, 'shown'> & {
+  name: ModelName;
+  /** Whether another model stands beside it. */
+  beside: boolean;
+}) {
   const { clock, worked } = data;
   const { at, step, part } = way;
   const picture = method.steps[step]?.picture;
@@ -84,7 +89,8 @@ function OneModel({
       <BoardClock
         day={day}
         at={at}
-        face={board.face}
+        // who counts in fives sees them
+        face={picture?.type === 'clock' ? [...board.face, 'fives'] : board.face}
         halfSaid={clock?.halfSaid ?? false}
         by24={clock?.by24 ?? false}
         toTheSecond={clock?.toTheSecond}
@@ -110,13 +116,7 @@ function OneModel({
       large
       made={part > 0 ? part : 1}
       upright={board.upright && name === 'line'}
+      half={beside}
     />
   ) : null;
 }
-
-const grids: Record<number, string> = {
-  1: 'grid-cols-1 lg:grid-rows-[minmax(0,1fr)]',
-  2: 'lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)] lg:grid-rows-[minmax(0,1fr)]',
-  3: 'lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)] lg:grid-rows-[minmax(0,1fr)_minmax(0,1fr)]',
-  4: 'lg:grid-cols-2 lg:grid-rows-[minmax(0,1fr)_minmax(0,1fr)]',
-};

@@ -1,5 +1,8 @@
 import { Slider } from 'radix-ui';
 
+/** So many steps are dots; where there are more, it is said at which one is. */
+const MOST = 8;
+
 interface Props {
   /** How many steps there are. */
   steps: number;
@@ -14,6 +17,13 @@ interface Props {
 
 /** The steps of the working as a line to drag back and forth on. */
 export function StepSlider({ steps, place, step, onDrag, onSettle, keys }: Props) {
+  if (steps > MOST) {
+    return (
+      <span className="min-w-24 text-center text-xl" aria-hidden="true">
+        {step + 1} of {steps}
+      </span>
+    );
+  }
   return (
     <Slider.Root
       className="relative flex h-12 w-36 touch-none items-center"

@@ -13,11 +13,10 @@ import type { BoardAddress, ChangeBoard } from './address';
 import { AskedFirst, AskedHere } from './AskedFirst';
 import { hiding, revealNext, useCovering } from './covering';
 import { CoverMenu } from './CoverMenu';
-import { FaceMenu } from './FaceMenu';
-import { MethodMenu } from './MethodMenu';
 import { MoreMenu, type MoreItem } from './MoreMenu';
+import { Rail, RailSpace } from './Rail';
+import { ShowMenu } from './ShowMenu';
 import { StepSlider } from './StepSlider';
-import { Rail, RailSpace, RailToggle } from './Rail';
 import { useOnline } from './room';
 import { Saying } from './Saying';
 import { available, modelKeys, modelTitles, usualModels, type ModelName } from './scene';
@@ -72,7 +71,8 @@ function Shown({ data, day, board, change, waiting, onList }: Props) {
     noMethod;
   const models = available(data, chosen);
   const wanted = board.show.filter((name): name is ModelName => (models as string[]).includes(name));
-  const shown = wanted.length > 0 ? wanted : usualModels(data, chosen);
+  // at a size that is read from the back row there is room for two; the one that was wanted first gives way
+  const shown = (wanted.length > 0 ? wanted : usualModels(data, chosen)).slice(-2);
   const [covering, setCovering] = useState(false);
   const covers = useCovering(board, change, covering);
   const answerHidden = covers.covered('answer', ['answer']);
@@ -91,8 +91,8 @@ function Shown({ data, day, board, change, waiting, onList }: Props) {
     change({ method: id, step: 0, shown: [], show: [], jumps: null });
   };
   const show = (name: ModelName) => {
-    const next = shown.includes(name) ? shown.filter((one) => one !== name) : [...shown, name];
-    change({ show: next.length > 0 ? models.filter((one) => next.includes(one)) : shown });
+    const next = shown.includes(name) ? shown.filter((one) => one !== name) : [...shown, name].slice(-2);
+    change({ show: next.length > 0 ? next : shown });
   };
   const toAnswer = () => {
     change(
@@ -111,25 +111,12 @@ function Shown({ data, day, board, change, waiting, onList }: Props) {
     change({ told: board.told + 1 });
   };
   const hasLine = models.includes('line') && clock !== null;
-  // a problem has its five lines first: what has no room beside them on one line is in the menu
-  const aside: readonly ModelName[] = worked.told ? ['written', 'day', 'columns', 'table'] : ['written', 'day'];
-  const inRail: readonly ModelName[] = models.filter((name) => !aside.includes(name));
   const more: MoreItem[] = [
-    ...models
-      .filter((name) => !inRail.includes(name))
-      .map((name) => ({
-        title: name === 'day' ? 'The day, large' : name === 'written' ? 'Written, line by line' : modelTitles[name],
-        shortcut: modelKeys[name].toLowerCase(),
-        on: shown.includes(name),
-        act: () => {
-          show(name);
-        },
-      })),
     ...(hasLine
       ? [
           ...(clock.toTheSecond
             ? []
-            : [{ title: 'Our own jumps on the line', shortcut: 'j', on: board.jumps !== null, act: ownJumps }]),
+            : [{ title: 'Draw our own jumps', shortcut: 'j', on: board.jumps !== null, act: ownJumps }]),
           {
             title: 'The line upright',
             shortcut: 'v',
@@ -169,7 +156,7 @@ function Shown({ data, day, board, change, waiting, onList }: Props) {
       choose(worked.methods[(i + 1) % worked.methods.length]?.id ?? '');
     },
     ...Object.fromEntries(
-      inRail.map((name) => [
+      models.map((name) => [
         modelKeys[name].toLowerCase(),
         () => {
           show(name);
@@ -198,71 +185,55 @@ function Shown({ data, day, board, change, waiting, onList }: Props) {
   const askedNow = atEnd && clock.endAsked;
   const showsEnd = !(askedNow && answerHidden);
 
+  const nextOne = companions.isQueued ? 'Next one' : 'Another like this';
+  const hasPins = clock?.halfSaid === true || worked.strip.pins.length > 0;
   return (
     <CoverContext value={covers}>
-      {!shown.includes('day') && !worked.told && (
-        <div className="border-b border-hair px-4 pt-1.5 contain-content max-[700px]:hidden low:hidden">
+      {!shown.includes('day') && !worked.told && hasPins && (
+        <div className="border-b border-hair px-[calc(var(--u)*1.9)] contain-content max-[700px]:hidden">
           <MomentStrip data={data} day={day} at={at} withEnd={showsEnd} />
         </div>
       )}
-      <div className={`flex min-h-0 flex-1 flex-col px-6 pt-2 ${waiting ? 'opacity-55' : ''}`} aria-busy={waiting}>
+      <div
+        className={`flex min-h-0 flex-1 flex-col px-[calc(var(--u)*1.9)] pt-1 ${waiting ? 'opacity-55' : ''}`}
+        aria-busy={waiting}
+      >
         {!online && (
-          <p role="status" className="text-lg text-soft">
+          <p role="status" className="wall-small text-soft">
             No connection. What is on the board goes on working.
           </p>
         )}
-        <div
-          className={`flex items-center justify-between gap-x-6 ${worked.told ? 'items-start max-lg:flex-wrap' : 'flex-wrap'}`}
+        <h1
+          className={worked.told ? 'wall-told min-w-0 leading-snug' : 'wall-sum leading-[1.2] font-bold'}
+          data-testid="sum"
         >
-          <h1
-            className={
-              worked.told
-                ? 'min-w-0 text-[clamp(1.5rem,2.3vw,2.4rem)] leading-snug'
-                : 'text-[clamp(2rem,3.9vw,3.4rem)] leading-tight font-bold low:text-[clamp(1.75rem,3.2vw,2.5rem)]'
-            }
-            data-testid="sum"
-          >
-            {asked ? (
-              asked.question
-            ) : worked.told ? (
-              <ToldText told={worked.told} />
-            ) : !answerHidden && worked.solved !== null ? (
-              <Marked text={worked.solved} />
-            ) : (
-              <>
-                <Marked text={worked.shown} />
-                {worked.answer && (
-                  <>
-                    {' = '}
-                    <Coverable id="answer" parts={['answer']} name="the answer">
-                      <span data-testid="answer">
-                        <Marked text={worked.answer.shown} />
-                      </span>
-                    </Coverable>
-                  </>
-                )}
-              </>
-            )}
-          </h1>
-          {worked.methods.length > 0 && !asked && (
-            <div className="flex shrink-0 items-center gap-3">
-              {shown.includes('clock') && (
-                <FaceMenu
-                  face={board.face}
-                  onChange={(face) => {
-                    change({ face });
-                  }}
-                />
+          {asked ? (
+            asked.question
+          ) : worked.told ? (
+            <ToldText told={worked.told} />
+          ) : !answerHidden && worked.solved !== null ? (
+            <Marked text={worked.solved} />
+          ) : (
+            <>
+              <Marked text={worked.shown} />
+              {worked.answer && (
+                <>
+                  {' = '}
+                  <Coverable id="answer" parts={['answer']} name="the answer">
+                    <span data-testid="answer">
+                      <Marked text={worked.answer.shown} />
+                    </span>
+                  </Coverable>
+                </>
               )}
-              <MethodMenu methods={worked.methods} chosen={chosen} kind={worked.kind} own={inHand} onChoose={choose} />
-            </div>
+            </>
           )}
-        </div>
+        </h1>
         {asked ? (
           <AskedFirst asked={asked} onSettled={settle} />
         ) : worked.methods.length === 0 ? (
           worked.notes.map((note) => (
-            <p key={note.code} className="mt-3 text-3xl">
+            <p key={note.code} className="wall-say mt-3">
               {note.text}
             </p>
           ))
@@ -306,45 +277,64 @@ function Shown({ data, day, board, change, waiting, onList }: Props) {
           onSettle={way.settle}
           keys={keys}
         />
-        <Button
-          look="strong"
-          className="min-h-12"
-          aria-disabled={step >= last}
-          shortcut="→"
-          onClick={() => {
-            if (asked || halted) {
-              settle();
-            } else {
-              way.goBy(1);
-            }
-          }}
-        >
-          Next step
-        </Button>
+        {step >= last && !asked && !halted ? (
+          answerHidden && worked.answer ? (
+            <Button look="strong" className="min-h-12 min-w-40 justify-center" shortcut="A" onClick={toAnswer}>
+              Answer
+            </Button>
+          ) : (
+            <Button look="strong" className="min-h-12 min-w-40 justify-center" shortcut="N" onClick={companions.next}>
+              {nextOne}
+            </Button>
+          )
+        ) : (
+          <Button
+            look="strong"
+            className="min-h-12 min-w-40 justify-center"
+            shortcut="→"
+            onClick={() => {
+              if (asked || halted) {
+                settle();
+              } else {
+                way.goBy(1);
+              }
+            }}
+          >
+            Next step
+          </Button>
+        )}
         <span className="sr-only" data-testid="place">
           {step + 1} of {last + 1}
         </span>
-        <RailToggle on={!answerHidden} onToggle={toAnswer} shortcut="A">
-          Answer
-        </RailToggle>
         <RailSpace />
-        {inRail.map((name) => (
-          <RailToggle
-            key={name}
-            on={shown.includes(name)}
-            shortcut={modelKeys[name]}
-            onToggle={() => {
+        <ShowMenu
+          models={models.map((name) => ({
+            name,
+            title: modelTitles[name],
+            on: shown.includes(name),
+            toggle: () => {
               show(name);
-            }}
-          >
-            {modelTitles[name]}
-          </RailToggle>
-        ))}
-        <RailSpace />
+            },
+          }))}
+          methods={{ all: worked.methods, chosen, kind: worked.kind, own: inHand, choose }}
+          face={
+            models.includes('clock')
+              ? {
+                  names: board.face,
+                  change: (face) => {
+                    change({ face });
+                  },
+                }
+              : null
+          }
+          answer={{ on: !answerHidden, toggle: toAnswer }}
+        />
         <CoverMenu board={board} change={change} covering={covering} onCovering={setCovering} />
-        <Button className="min-h-12" onClick={companions.next} shortcut="N">
-          {companions.isQueued ? 'Next one' : 'Another one'}
-        </Button>
+        {!(step >= last && !asked && !halted && !(answerHidden && worked.answer)) && (
+          <Button className="min-h-12" onClick={companions.next} shortcut="N">
+            {nextOne}
+          </Button>
+        )}
         <MoreMenu items={more} />
       </Rail>
     </CoverContext>

@@ -3,7 +3,6 @@ import type { Change, Changed } from '../api/types';
 import { Coverable, heard, useCovers, type Part } from '../models/cover';
 import { Shape } from '../models/Marked';
 import { useHalves } from '../models/halves';
-import { Button } from '../ui/Button';
 
 interface Aspect {
   id: string;
@@ -46,9 +45,12 @@ export function WhatStays({
   const open = aspects.filter((one) => !covers.covered(idOf(one), ['changed']));
   const asked = aspects.filter((one) => !open.includes(one));
   return (
-    <div data-testid="changed" className="text-[clamp(1.5rem,2.05vw,2.4rem)] leading-tight low:text-xl">
+    <div data-testid="changed" className="wall-note leading-tight">
       {asked.length > 0 && (
-        <ul aria-label="What stays, what changes?" className="flex flex-wrap items-center gap-x-8 gap-y-1.5 pt-1">
+        <ul
+          aria-label="What stays, what changes?"
+          className="wall-small flex flex-wrap items-center justify-between gap-x-[0.6em] gap-y-1 pt-1"
+        >
           {asked.map((one) => (
             <Question
               key={one.id}
@@ -71,7 +73,7 @@ export function WhatStays({
               {open
                 .filter((one) => one.change.changed === changes)
                 .map((one) => (
-                  <dd key={one.id} className="inline-flex flex-wrap items-baseline gap-x-1.5">
+                  <dd key={one.id} className="inline-flex flex-wrap items-baseline gap-x-[0.3em]">
                     <Statement aspect={one} isAnswer={isAnswer} />
                   </dd>
                 ))}
@@ -122,7 +124,7 @@ function Question({ aspect, id, onShow }: { aspect: Aspect; id: string; onShow: 
     }
   };
   return (
-    <li className="flex items-center gap-2">
+    <li className="flex items-center gap-[0.35em]">
       <button
         type="button"
         data-cover={id}
@@ -146,15 +148,18 @@ function Question({ aspect, id, onShow }: { aspect: Aspect; id: string; onShow: 
           </button>
         </>
       ) : (
-        [false, true].map((changes) => (
-          <Button
-            key={String(changes)}
-            className={`min-h-11 text-[1em] ${said === changes ? 'text-soft line-through' : ''}`}
-            onClick={say(changes)}
-          >
-            {changes ? 'changes' : 'stays'}
-          </Button>
-        ))
+        <span className="inline-flex rounded-md border-2 border-ink bg-sheet">
+          {[false, true].map((changes) => (
+            <button
+              key={String(changes)}
+              type="button"
+              className={`min-h-11 border-l-2 border-ink px-[0.3em] font-bold first:border-l-0 hover:bg-wash ${said === changes ? 'text-soft line-through' : ''}`}
+              onClick={say(changes)}
+            >
+              {changes ? 'changes' : 'stays'}
+            </button>
+          ))}
+        </span>
       )}
       <span role="status" className="sr-only">
         {said !== null && !right ? `Look at the ${name} again.` : ''}

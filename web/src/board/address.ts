@@ -28,7 +28,7 @@ export interface BoardAddress {
   upright: boolean;
 }
 
-export const faceNames = ['fives', 'minutes', 'arabic', 'digital', 'half'] as const;
+export const faceNames = ['minutes', 'arabic', 'digital', 'half'] as const;
 
 /** What is hidden before anybody says otherwise: what the class is to find. */
 export const usuallyHidden: readonly string[] = ['answer', 'changed'];

@@ -11,8 +11,8 @@ export const modelTitles: Record<ModelName, string> = {
   columns: 'Columns',
   table: 'Table',
   month: 'Month page',
-  written: 'Written',
-  day: 'Day',
+  written: 'Written, line by line',
+  day: 'The day, large',
 };
 
 export const modelKeys: Record<ModelName, string> = {
@@ -51,10 +51,11 @@ export function available(data: BoardSum, chosen: WorkedMethod): ModelName[] {
   });
 }
 
-/** The models that go with a method: its own, with the clock beside a line or a line of writing. */
+/** The models that go with a method: its own, with the clock beside a line or a line of writing; columns have the whole width. */
 export function usualModels(data: BoardSum, chosen: WorkedMethod): ModelName[] {
   const own = chosen.steps.at(-1)?.picture.type ?? 'written';
-  return own !== 'clock' && own !== 'day' && own !== 'set-out' && data.clock !== null ? ['clock', own] : [own];
+  const overTheWidth = ['clock', 'day', 'set-out', 'columns'];
+  return !overTheWidth.includes(own) && data.clock !== null ? ['clock', own] : [own];
 }
 
 /** The picture of a model at a step of the chosen method. A model of another method waits at its start until the end. */
@@ -110,6 +111,10 @@ export function stripAt(data: BoardSum, day: DayReply, at: number, withEnd: bool
     pins.push({ at: minuteOfDay(clock.to), label: label(clock.to), role: 'end' });
   } else if (Math.round(at) !== clock.from && withEnd) {
     pins.push({ at: minuteOfDay(at), label: label(at), role: 'end' });
+  }
+  if (!withEnd) {
+    // how far it goes is what is asked for
+    return { pins, spans: [] };
   }
   const [low, high] = at < clock.from ? [at, clock.from] : [clock.from, at];
   const spans = [];

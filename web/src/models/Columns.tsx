@@ -213,7 +213,7 @@ export const Columns = memo(function Columns({
       )}
       {last.rough.length > 0 && (
         <text x={(working + 0.3) * square} y={square * 0.68} fontSize="17" style={{ fill: 'var(--color-soft)' }}>
-          rough work
+          side sums
         </text>
       )}
       {picture.rough.map((line, i) => (
@@ -221,7 +221,7 @@ export const Columns = memo(function Columns({
           key={i}
           id={`r${i}`}
           parts={['digit']}
-          name="this rough work"
+          name="this side sum"
           x={(working + 0.1) * square}
           y={row(i + 1) + 2}
           width={(rough - 0.4) * square}

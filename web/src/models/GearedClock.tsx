@@ -6,9 +6,17 @@ export interface Face {
   /** A mark for every minute. */
   minutes: boolean;
   numerals: 'arabic' | 'roman' | 'none';
-  /** The sector between the number the hour hand has passed and the next. */
+  /** The sector between the number the hour hand has passed and the next: what it has begun, and what is left of it. */
   sector: boolean;
   second: boolean;
+  /** Which of the two hands are there; both without it. */
+  only?: Hand | undefined;
+  /** The hands' names beside them. */
+  names?: boolean;
+  /** The half of the face from o'clock to half past. */
+  half?: boolean;
+  /** How far a hand goes in one second, one minute, one hour from where it stands. */
+  slices?: readonly ('second' | 'minute' | 'hour')[];
 }
 
 export const plainFace: Face = { fives: true, minutes: true, numerals: 'arabic', sector: false, second: false };
@@ -55,33 +63,109 @@ const FaceDrawing = memo(function FaceDrawing({ face }: { face: Face }) {
           />
         ) : null,
       )}
+      {face.fives &&
+        Array.from({ length: 12 }, (_, i) => {
+          const [x, y] = on(115, i * 30);
+          return (
+            <text key={i} x={x} y={y + 6} textAnchor="middle" fontSize="17" className="mark-m">
+              {String(i * 5).padStart(2, '0')}
+            </text>
+          );
+        })}
+    </g>
+  );
+});
+
+/** The numbers, over the hands and with room around them: no hand covers the number that it points at. */
+const Numerals = memo(function Numerals({ numerals }: { numerals: Face['numerals'] }) {
+  return numerals === 'none' ? null : (
+    <g aria-hidden="true" className="pointer-events-none">
       {Array.from({ length: 12 }, (_, i) => {
-        const [x, y] = on(face.numerals === 'roman' ? 70 : 73, i * 30);
-        const [ox, oy] = on(115, i * 30);
+        const [x, y] = on(numerals === 'roman' ? 70 : 73, i * 30);
         return (
-          <g key={i}>
-            {face.numerals !== 'none' && (
-              <text
-                x={x}
-                y={y + 6.5}
-                textAnchor="middle"
-                fontSize={face.numerals === 'roman' ? 15 : 20}
-                className="mark-h"
-              >
-                {face.numerals === 'roman' ? roman[i] : i === 0 ? 12 : i}
-              </text>
-            )}
-            {face.fives && (
-              <text x={ox} y={oy + 4.8} textAnchor="middle" fontSize="13.5" className="mark-m">
-                {String(i * 5).padStart(2, '0')}
-              </text>
-            )}
-          </g>
+          <text
+            key={i}
+            x={x}
+            y={y + 6.8}
+            textAnchor="middle"
+            fontSize={numerals === 'roman' ? 16 : 21}
+            className="mark-h"
+            stroke="var(--color-sheet)"
+            strokeWidth="5"
+            strokeLinejoin="round"
+            paintOrder="stroke"
+          >
+            {numerals === 'roman' ? roman[i] : i === 0 ? 12 : i}
+          </text>
         );
       })}
     </g>
   );
 });
+
+/** Stretches of the face that are shaded, under everything else. */
+function Shades({ hands, face }: { hands: Hands; face: Face }) {
+  const hourFrom = Math.floor((((hands.hour % 360) + 360) % 360) / 30 + 1e-6) * 30;
+  const hour = ((hands.hour % 360) + 360) % 360;
+  return (
+    <g aria-hidden="true">
+      {face.half && <path d={sector(97, 0, 180)} fill="var(--color-minute)" opacity="0.13" data-half-face />}
+      {face.sector && (
+        <>
+          <path d={sector(97, hourFrom, hourFrom + 30)} fill="var(--color-hour)" opacity="0.13" data-sector />
+          {hour - hourFrom > 0.01 && <path d={sector(97, hourFrom, hour)} fill="var(--color-hour)" opacity="0.22" />}
+        </>
+      )}
+      {face.slices?.map((slice) => (
+        <path
+          key={slice}
+          d={
+            slice === 'hour'
+              ? sector(64, hands.hour, hands.hour + 30)
+              : sector(
+                  97,
+                  slice === 'minute' ? hands.minute : (hands.second ?? 0),
+                  (slice === 'minute' ? hands.minute : (hands.second ?? 0)) + 6,
+                )
+          }
+          fill={`var(--color-${slice})`}
+          opacity="0.3"
+          data-slice={slice}
+        />
+      ))}
+    </g>
+  );
+}
+
+/** The name of a hand, along it. */
+function HandName({
+  degrees,
+  radius,
+  mark,
+  children,
+}: {
+  degrees: number;
+  radius: number;
+  mark: string;
+  children: string;
+}) {
+  const [x, y] = on(radius, degrees);
+  const left = ((degrees % 360) + 360) % 360 > 180;
+  return (
+    <text
+      x={x + (left ? -9 : 9)}
+      y={y}
+      textAnchor={left ? 'end' : 'start'}
+      fontSize="17"
+      className={`mark-${mark} pointer-events-none`}
+      stroke="var(--color-sheet)"
+      strokeWidth="5"
+      paintOrder="stroke"
+    >
+      {children}
+    </text>
+  );
+}
 
 /** A hand that can be taken hold of and turned; the angle is followed about the middle of the face. */
 function Turnable({
@@ -170,19 +254,16 @@ export function GearedClock({
   className = '',
 }: Props) {
   const svg = useRef<SVGSVGElement>(null);
-  const hourFrom = Math.floor((((hands.hour % 360) + 360) % 360) / 30 + 1e-6) * 30;
   return (
     <svg
       ref={svg}
-      viewBox="-128 -128 256 256"
+      viewBox={face.fives ? '-128 -128 256 256' : '-104 -104 208 208'}
       className={`block max-h-full w-full select-none ${onTurn ? 'touch-none' : ''} ${className}`}
       role={instead ? 'group' : 'img'}
       aria-label={reads}
     >
       <circle r="100" fill="var(--color-sheet)" stroke="var(--color-ink)" strokeWidth="3.2" />
-      {face.sector && !instead && (
-        <path d={sector(97, hourFrom, hourFrom + 30)} fill="var(--color-hour)" opacity="0.13" data-sector />
-      )}
+      {!instead && <Shades hands={hands} face={face} />}
       {sweep && sweep.from !== sweep.to && (
         <path d={sector(97, sweep.from * 6, sweep.to * 6)} fill="var(--color-minute)" opacity="0.15" data-sweep />
       )}
@@ -191,6 +272,7 @@ export function GearedClock({
         const [x, y] = on(93.5, stop * 6);
         return <circle key={i} cx={x} cy={y} r="4" className="mark-m" />;
       })}
+      {instead && <Numerals numerals={face.numerals} />}
       {instead ?? (
         <>
           {face.second && (
@@ -199,21 +281,36 @@ export function GearedClock({
               <path d="M0 -97l4.5 10h-9z" />
             </g>
           )}
-          <Turnable hand="minute" degrees={hands.minute} face={svg} onTurn={onTurn} onTurnEnd={onTurnEnd}>
-            <g className="mark-m">
-              <rect x="-2.3" y="-90" width="4.6" height="106" />
-              <circle cy="-91" r="6.2" />
-            </g>
-            {onTurn && <rect x="-13" y="-112" width="26" height="100" fill="transparent" />}
-          </Turnable>
-          <Turnable hand="hour" degrees={hands.hour} face={svg} onTurn={onTurn} onTurnEnd={onTurnEnd}>
-            <g className="mark-h">
-              <rect x="-4" y="-50" width="8" height="62" />
-              <rect x="-8" y="-63" width="16" height="16" />
-            </g>
-            {onTurn && <rect x="-15" y="-70" width="30" height="66" fill="transparent" />}
-          </Turnable>
+          {face.only !== 'hour' && (
+            <Turnable hand="minute" degrees={hands.minute} face={svg} onTurn={onTurn} onTurnEnd={onTurnEnd}>
+              <g className="mark-m">
+                <rect x="-2.3" y="-90" width="4.6" height="106" />
+                <circle cy="-91" r="6.2" />
+              </g>
+              {onTurn && <rect x="-13" y="-112" width="26" height="100" fill="transparent" />}
+            </Turnable>
+          )}
+          {face.only !== 'minute' && (
+            <Turnable hand="hour" degrees={hands.hour} face={svg} onTurn={onTurn} onTurnEnd={onTurnEnd}>
+              <g className="mark-h">
+                <rect x="-4" y="-50" width="8" height="62" />
+                <rect x="-8" y="-63" width="16" height="16" />
+              </g>
+              {onTurn && <rect x="-15" y="-70" width="30" height="66" fill="transparent" />}
+            </Turnable>
+          )}
           <circle r="5" fill="var(--color-ink)" className="pointer-events-none" />
+          <Numerals numerals={face.numerals} />
+          {face.names && face.only !== 'hour' && (
+            <HandName degrees={hands.minute} radius={54} mark="m">
+              minute hand
+            </HandName>
+          )}
+          {face.names && face.only !== 'minute' && (
+            <HandName degrees={hands.hour} radius={32} mark="h">
+              hour hand
+            </HandName>
+          )}
         </>
       )}
     </svg>

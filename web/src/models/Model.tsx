@@ -22,12 +22,14 @@ interface Props {
   made?: number;
   /** Whether a number line stands upright. */
   upright?: boolean;
+  /** Whether it has half of the width only. */
+  half?: boolean;
 }
 
 /** Draws whatever model a step shows; `last` is the picture of the last step of the same working. */
-export function Model({ picture, last, large = false, made = 1, upright = false }: Props) {
+export function Model({ picture, last, large = false, made = 1, upright = false, half = false }: Props) {
   if (picture.type === 'line' && last.type === 'line') {
-    return <NumberLine picture={picture} last={last} large={large} made={made} upright={upright} />;
+    return <NumberLine picture={picture} last={last} large={large} made={made} upright={upright} half={half} />;
   }
   if (picture.type === 'columns' && last.type === 'columns') {
     return <Columns picture={picture} last={last} large={large} />;
@@ -66,7 +68,7 @@ export function Model({ picture, last, large = false, made = 1, upright = false 
           picture={picture}
           last={last}
           large={large}
-          draw={(now, end) => <Model picture={now} last={end} large={large} made={made} upright={upright} />}
+          draw={(now, end) => <Model picture={now} last={end} large={large} made={made} upright={upright} half />}
         />
       </Suspense>
     );

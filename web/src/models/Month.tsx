@@ -28,7 +28,7 @@ function Page({ page, large, wide }: { page: MonthPage; large: boolean; wide: bo
   const covers = useCovers();
   // a page of six weeks is seen whole, at whatever height
   const height = large
-    ? 'h-[min(4rem,12.6cqh)] text-[min(2rem,7cqh)]'
+    ? 'h-[min(calc(var(--u)*4.4),12.4cqh)] text-[min(calc(var(--u)*2.5),7.6cqh)]'
     : 'h-[min(2.75rem,12.6cqh)] text-[min(1.25rem,7cqh)]';
   const width = wide ? 'w-[min(4.2rem,6.4cqw)]' : 'w-[min(4.2rem,13cqw)]';
   const cell = `${height} ${large ? width : wide ? 'w-[min(3rem,6.4cqw)]' : 'w-[min(3rem,13cqw)]'}`;
@@ -39,7 +39,7 @@ function Page({ page, large, wide }: { page: MonthPage; large: boolean; wide: bo
   return (
     <table className="border-collapse bg-sheet">
       <caption
-        className={`pb-1 text-left font-bold ${large ? 'text-[min(2rem,8cqh)] leading-tight' : 'text-[min(1.5rem,8cqh)] leading-tight'}`}
+        className={`pb-1 text-left font-bold ${large ? 'text-[min(calc(var(--u)*2.4),8cqh)] leading-tight' : 'text-[min(1.5rem,8cqh)] leading-tight'}`}
       >
         {page.title}
       </caption>
@@ -49,7 +49,7 @@ function Page({ page, large, wide }: { page: MonthPage; large: boolean; wide: bo
             <th
               key={head}
               scope="col"
-              className={`border-b-2 border-ink px-1 text-center ${large ? 'text-[min(1.4rem,6cqh)]' : 'text-[min(1rem,6cqh)]'} leading-tight ${lookedAt === column ? 'bg-found' : page.weekend.includes(column) ? 'bg-wash' : ''}`}
+              className={`border-b-2 border-ink px-1 text-center ${large ? 'text-[min(calc(var(--u)*1.9),7cqh)]' : 'text-[min(1rem,6cqh)]'} leading-tight ${lookedAt === column ? 'bg-found' : page.weekend.includes(column) ? 'bg-wash' : ''}`}
             >
               {head}
             </th>
@@ -76,7 +76,9 @@ function Page({ page, large, wide }: { page: MonthPage; large: boolean; wide: bo
                       </span>
                       {mark && <span className="sr-only"> {reads[mark.role] ?? ''}</span>}
                       {mark && mark.label !== '' && (
-                        <span className="absolute top-0.5 right-0.5 text-[0.55em] leading-none font-bold">
+                        <span
+                          className={`absolute top-0.5 right-0.5 ${large ? 'text-[0.75em]' : 'text-[0.55em]'} leading-none font-bold`}
+                        >
                           {mark.label}
                         </span>
                       )}

@@ -15,16 +15,27 @@ interface Props {
   upright?: boolean;
   /** Larger writing, for a board. */
   large?: boolean;
+  /** Whether it has half of the board's width only. */
+  half?: boolean;
 }
 
 /**
  * A number line with jumps. `last` is the picture of the last step: the line is laid out for it, so that nothing moves
  * while one steps through.
  */
-export const NumberLine = memo(function NumberLine({ picture, last, made = 1, upright = false, large = false }: Props) {
+export const NumberLine = memo(function NumberLine({
+  picture,
+  last,
+  made = 1,
+  upright = false,
+  large = false,
+  half: isHalf = false,
+}: Props) {
   const size = large ? 27 : 22;
-  const long = upright ? (large ? 470 : 600) : 760;
-  const base = upright ? 150 : large ? 186 : 168;
+  // what has few points is drawn shorter, and so appears larger
+  const roomy = large ? (isHalf ? Math.min(680, Math.max(520, 110 * last.points.length)) : 760) : 760;
+  const long = upright ? (large ? 470 : 600) : roomy;
+  const base = upright ? 150 : large ? 222 : 168;
   const wideAs = (label: string): number => plain(label).length * size * 0.6;
   const widths = new Map(last.points.map((point) => [point.at, wideAs(point.label)]));
   const scale = new LineScale(
@@ -43,7 +54,7 @@ export const NumberLine = memo(function NumberLine({ picture, last, made = 1, up
     )
       ? 2
       : 1;
-  const wide = upright ? 400 : (large ? 280 : 250) + (rows - 1) * size * 1.2;
+  const wide = upright ? 400 : (large ? 314 : 250) + (rows - 1) * size * 1.2;
   const order = last.points.map((point) => point.at);
   /** A place along the line and off it (above it, or to the right of it), in the drawing. */
   const spot = (along: number, off: number): [number, number] => (upright ? [base + off, along] : [along, base - off]);
@@ -83,7 +94,10 @@ export const NumberLine = memo(function NumberLine({ picture, last, made = 1, up
         const b = scale.x(jump.to);
         const newest = i === picture.jumps.length - 1;
         const way = b >= a ? 1 : -1;
-        const rise = Math.min(upright ? 110 : 92, 44 + Math.abs(b - a) * 0.16);
+        const rise = Math.min(
+          upright ? 110 : large ? 138 : 92,
+          (large ? 62 : 44) + Math.abs(b - a) * (large ? 0.24 : 0.16),
+        );
         const colour = colours[jump.mark] ?? 'var(--color-ink)';
         const half = plain(jump.label).length * size * 0.27;
         const [x, y] = upright
@@ -139,7 +153,7 @@ export const NumberLine = memo(function NumberLine({ picture, last, made = 1, up
                 x={x}
                 y={y + size * (upright ? 0.85 : 1)}
                 textAnchor="middle"
-                fontSize={size * 0.72}
+                fontSize={size * (large ? 0.9 : 0.72)}
                 style={{ fill: 'var(--color-soft)' }}
               >
                 {point.landmark}

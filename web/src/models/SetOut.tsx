@@ -86,7 +86,7 @@ export function SetOut({
   }, [picture]);
   return (
     <div
-      className={`grid w-full content-start gap-x-8 gap-y-3 self-stretch overflow-y-auto lg:grid-cols-[minmax(0,6fr)_minmax(0,7fr)] ${large ? 'text-[clamp(1.25rem,1.75vw,1.9rem)]' : 'text-lg'}`}
+      className={`grid w-full content-start gap-x-8 gap-y-3 self-stretch overflow-y-auto lg:grid-cols-[minmax(0,6fr)_minmax(0,7fr)] ${large ? 'wall-small' : 'text-lg'}`}
       data-testid="set-out"
     >
       <dl

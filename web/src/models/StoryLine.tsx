@@ -25,8 +25,9 @@ export const StoryLine = memo(function StoryLine({
   const open = <One extends { known: boolean; label: string }>(one: One): One =>
     hidden && !one.known ? { ...one, label: '?' } : one;
   const story = { ...told, pins: told.pins.map(open), bars: told.bars.map(open) };
-  const width = wide ? 760 : 560;
-  const size = 19;
+  // drawn narrower it appears larger
+  const width = wide ? 520 : 560;
+  const size = wide ? 21 : 19;
   const long = Math.max(1, story.to - story.from);
   const x = (at: number): number => edge + ((width - 2 * edge) * (at - story.from)) / long;
   const rows = Math.max(-1, ...story.bars.map((bar) => bar.row)) + 1;
@@ -36,7 +37,7 @@ export const StoryLine = memo(function StoryLine({
   });
   const pinRows = labelRows(pins);
   const heads = story.pins.length === 0 ? 0 : 26 * (Math.max(0, ...pinRows) + 1);
-  const rowHigh = 44;
+  const rowHigh = wide ? 48 : 44;
   const base = heads + rows * rowHigh + 12;
   const clock = story.ticks.length > 0;
   const said = [
@@ -57,7 +58,7 @@ export const StoryLine = memo(function StoryLine({
           {story.ticks.map((tick) => (
             <g key={tick.at}>
               <path d={`M${x(tick.at)} ${base}v9`} stroke="var(--color-ink)" strokeWidth="2" />
-              <text x={x(tick.at)} y={base + 28} textAnchor="middle" fontSize="17">
+              <text x={x(tick.at)} y={base + 28} textAnchor="middle" fontSize={size - 1}>
                 <MarkedSpans text={tick.label} />
               </text>
             </g>

@@ -12,13 +12,13 @@ export function Table({
   last: TablePicture;
   large?: boolean;
 }) {
-  const size = large ? 'px-4 py-4 text-4xl' : 'px-2 py-2 text-2xl';
+  const size = large ? 'wall-say px-[0.5em] py-[0.4em]' : 'px-2 py-2 text-2xl';
   const empty = Math.max(0, last.columns.length - picture.columns.length);
   const row = (which: 'larger' | 'smaller') => (
     <tr>
       <th
         scope="row"
-        className={`border-2 border-ink bg-wash text-left ${large ? 'px-4 py-4 text-3xl' : 'px-3 py-2 text-xl'}`}
+        className={`border-2 border-ink bg-wash text-left ${large ? 'wall-note px-[0.6em] py-[0.5em]' : 'px-3 py-2 text-xl'}`}
       >
         <Marked text={picture[which]} />
       </th>
@@ -42,7 +42,7 @@ export function Table({
         </td>
       ))}
       {which === 'larger' && (
-        <td rowSpan={2} className={`px-4 font-bold whitespace-nowrap ${large ? 'text-4xl' : 'text-2xl'}`}>
+        <td rowSpan={2} className={`px-4 font-bold whitespace-nowrap ${large ? 'wall-say' : 'text-2xl'}`}>
           {picture.rule}
         </td>
       )}
@@ -56,7 +56,7 @@ export function Table({
           {row('smaller')}
         </tbody>
       </table>
-      <p className={`mt-4 min-h-9 font-bold ${large ? 'text-4xl' : 'text-2xl'}`}>
+      <p className={`mt-4 min-h-9 font-bold ${large ? 'wall-say' : 'text-2xl'}`}>
         <Marked text={picture.below} />
       </p>
     </div>

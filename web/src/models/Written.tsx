@@ -1,3 +1,4 @@
+import type { CSSProperties } from 'react';
 import type { WrittenPicture } from '../api/types';
 import { Marked } from './Marked';
 
@@ -11,17 +12,20 @@ export function Written({
   last: WrittenPicture;
   large?: boolean;
 }) {
-  const square = large ? 52 : 38;
   return (
     <ol
-      className={`w-full self-stretch bg-sheet ${large ? 'text-[clamp(1.5rem,2.6vw,2.1rem)]' : 'text-[clamp(1.15rem,2vw,1.6rem)]'}`}
+      className={`w-full self-stretch bg-sheet ${large ? 'wall-say' : 'text-[clamp(1.15rem,2vw,1.6rem)]'}`}
       data-squared
-      style={{
-        minHeight: `${(last.lines.length + 1) * square}px`,
-        lineHeight: `${square}px`,
-        padding: `${square / 2}px ${square}px`,
-        backgroundSize: `${square}px ${square}px`,
-      }}
+      style={
+        {
+          // on the wall squares grow with the screen
+          '--s': large ? 'calc(var(--u) * 4.1)' : '38px',
+          minHeight: `calc(${last.lines.length + 1} * var(--s))`,
+          lineHeight: 'var(--s)',
+          padding: 'calc(var(--s) / 2) var(--s)',
+          backgroundSize: 'var(--s) var(--s)',
+        } as CSSProperties
+      }
     >
       {picture.lines.map((line, i) => (
         <li key={i} className={i === picture.lines.length - 1 ? 'font-bold' : ''}>

@@ -155,7 +155,13 @@ export function CoverPlate({
         strokeDasharray="5 4"
       />
       {hidden && (
-        <text x={x + width / 2} y={y + height / 2 + 8} textAnchor="middle" fontSize="24" fontWeight="700">
+        <text
+          x={x + width / 2}
+          y={y + height / 2 + Math.min(32, height * 0.72) * 0.35}
+          textAnchor="middle"
+          fontSize={Math.min(32, height * 0.72)}
+          fontWeight="700"
+        >
           ?
         </text>
       )}

@@ -39,6 +39,9 @@ export function runs(text: string): Run[] {
   return found;
 }
 
+/** The same as a person would type it: with blanks that are no more than blanks. */
+export const typed = (marked: string): string => plain(marked).replaceAll('\u00a0', ' ').trim();
+
 export function plain(marked: string): string {
   return runs(marked)
     .map((run) => run.text)

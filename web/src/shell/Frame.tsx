@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { ChevronDown, CircleUser } from 'lucide-react';
+import { ChevronDown, CircleUser, X } from 'lucide-react';
 import { Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { Link, NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import type { MeReply } from '../api/types';
@@ -69,7 +69,7 @@ export function Frame({ me }: { me: MeReply }) {
   if (location.key !== lastKey) {
     setLastKey(location.key);
     // the address follows the typing; the line follows the address only where someone else changed it: back, forward, a link
-    if (address !== '' && !isOwn(location.state)) {
+    if ((address !== '' || location.pathname === '/teach') && !isOwn(location.state)) {
       setText(address);
     }
   }
@@ -85,6 +85,8 @@ export function Frame({ me }: { me: MeReply }) {
   const granted = useCallback(() => {
     setWaiting((now) => ({ wishes: now.wishes.slice(1) }));
   }, [setWaiting]);
+  // once a sum stands on the board it has the room; the top line comes down for whoever types in it, or comes to it by key
+  const folded = location.pathname === '/teach' && address.trim() !== '';
   const [keysOpen, setKeysOpen] = useState(false);
   const taught = useTaught();
   useGoKeys();
@@ -172,8 +174,42 @@ export function Frame({ me }: { me: MeReply }) {
   return (
     <HalvesContext value={halves}>
       <LineContext value={{ text, settled, work, open, place, wishes, wish, granted }}>
-        <div className={`flex min-h-dvh flex-col ${location.pathname.startsWith('/teach') ? 'md:h-dvh' : 'lg:h-dvh'}`}>
-          <header className="flex flex-wrap items-center gap-x-7 border-b-2 border-ink px-6">
+        <div
+          className={`flex min-h-dvh flex-col ${location.pathname.startsWith('/teach') ? 'wall md:h-dvh' : 'lg:h-dvh'}`}
+        >
+          {folded && (
+            <div className="flex h-10 items-center gap-3 border-b-2 border-ink px-6" data-folded>
+              <Link to="/today" className="text-xl font-bold">
+                Rostik
+              </Link>
+              <button
+                type="button"
+                className="inline-flex h-9 items-center gap-2 rounded-md px-2 text-lg text-soft hover:bg-wash"
+                onClick={() => {
+                  document.getElementById('sum-line')?.focus();
+                }}
+              >
+                Type a sum
+                <kbd className="key font-sans" aria-hidden="true">
+                  /
+                </kbd>
+              </button>
+              <Link
+                to="/teach"
+                className="ml-auto grid size-9 place-items-center rounded-md hover:bg-wash"
+                aria-label="Take the sum off the board"
+                onClick={() => {
+                  setText('');
+                }}
+              >
+                <X aria-hidden="true" />
+              </Link>
+            </div>
+          )}
+          <header
+            className="flex flex-wrap items-center gap-x-7 border-b-2 border-ink px-6"
+            data-folds={folded ? true : undefined}
+          >
             <div className="flex items-center gap-1">
               <Link to="/today" className="text-2xl font-bold">
                 Rostik

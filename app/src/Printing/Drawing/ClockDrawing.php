@@ -33,10 +33,6 @@ final class ClockDrawing
             $ticks[(int) $long] .= \sprintf('M%s %sL%s %s', Svg::n($ax), Svg::n($ay), Svg::n($bx), Svg::n($by));
         }
         $svg->path($ticks[0], 0.2)->path($ticks[1], 0.5);
-        for ($hour = 1; $hour <= 12; ++$hour) {
-            [$x, $y] = self::on(14.9, $hour * 30);
-            $svg->text($x, $y + 1.5, $roman ? self::ROMAN[$hour - 1] : (string) $hour, $roman ? 3.6 : 4.2);
-        }
         if (null !== $time) {
             $hands = ClockHands::at($time->time());
             // between two minutes the hands have crept on
@@ -51,12 +47,30 @@ final class ClockDrawing
                 $svg->path(\sprintf('M%s %sL%s %s', Svg::n($ax), Svg::n($ay), Svg::n($x), Svg::n($y)), 0.25);
             }
         }
+        // over the hands, with white around the number that one points at: no hand covers it
+        for ($hour = 1; $hour <= 12; ++$hour) {
+            [$x, $y] = self::on(14.9, $hour * 30);
+            $number = $roman ? self::ROMAN[$hour - 1] : (string) $hour;
+            if (null !== $time && self::isPassed($time, $hour)) {
+                $half = 0.9 + 0.6 * \strlen($number) * ($roman ? 1.3 : 1.6);
+                $svg->blank($x - $half, $y - 2, 2 * $half, 4);
+            }
+            $svg->text($x, $y + 1.5, $number, $roman ? 3.6 : 4.2);
+        }
         if ('' !== $below) {
             $svg->text(22, 47.4, $below, 4.2);
         }
         $svg->path('M23 22a1 1 0 1 1-2 0a1 1 0 1 1 2 0z', 0.2, '#000');
 
         return (string) $svg;
+    }
+
+    /** Whether the minute hand or the second hand goes over a number; the hour hand ends before it. */
+    private static function isPassed(StatedTime $time, int $hour): bool
+    {
+        $near = static fn (float $degrees): bool => abs(fmod($degrees - 30 * $hour + 540, 360) - 180) < 14;
+
+        return $near(6 * ($time->time()->minute() + ($time->second ?? 0) / 60)) || (null !== $time->second && $near(6.0 * $time->second));
     }
 
     /** @return array{float, float} */

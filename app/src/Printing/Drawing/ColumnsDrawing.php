@@ -70,7 +70,7 @@ final class ColumnsDrawing
         if ($solved) {
             foreach ($picture->rough as $i => $rough) {
                 $x = ($at + 0.5) * self::SQUARE;
-                // beside the columns there is room for so much; longer rough work is written smaller
+                // beside the columns there is room for so much; longer side sums are written smaller
                 $size = min(3.4, (84 - $x) / (0.55 * max(1, mb_strlen($rough))));
                 $svg->blank($x - 0.7, ($i + 1.15) * self::SQUARE, 0.57 * $size * mb_strlen($rough) + 0.7, 4.6);
                 $svg->text($x, ($i + 1.7) * self::SQUARE, $rough, $size, 'start');
