@@ -14,17 +14,10 @@ const five: readonly { typed: string; answer: RegExp }[] = [
 /** All that a class sees, and all that is told to who does not see it. */
 const everything = (page: Page): Promise<string> =>
   page.evaluate(() => {
-    const main = document.querySelector('main');
-    const told = [...(main ?? document).querySelectorAll('[aria-label]')].map(
-      (one) => one.getAttribute('aria-label') ?? '',
-    );
-    return [
-      ...told,
-      main?.innerText ?? '',
-      ...[...(main ?? document).querySelectorAll('svg text')].map((one) => one.textContent),
-    ]
-      .join('\n')
-      .replaceAll('\u00a0', ' ');
+    const main = document.querySelector('main') ?? document.body;
+    const told = Array.from(main.querySelectorAll('[aria-label]'), (one) => one.getAttribute('aria-label') ?? '');
+    const drawn = Array.from(main.querySelectorAll('svg text'), (one) => one.textContent ?? '');
+    return [...told, main.innerText, ...drawn].join('\n').replaceAll('\u00a0', ' ');
   });
 
 /** Every way in which an answer comes to be shown. */
@@ -84,6 +77,7 @@ for (const [way, show] of ways) {
     const queue = rest.map((one) => sum(one.typed)).join('%7C');
     await open(page, `/teach?sum=${sum(first?.typed ?? '')}&queue=${queue}&hide=answer,changed,jump`);
     for (const [i, { typed, answer }] of five.entries()) {
+      await expect(page.locator('main [aria-busy="true"]')).toHaveCount(0);
       await expect(page.getByTestId('place')).toHaveText(/^1 of/);
       // unsolved, at its first step, and with the covers that were there
       await expect(page.getByRole('button', { name: 'Show the answer' }).first()).toBeVisible();

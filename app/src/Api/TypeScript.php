@@ -6,6 +6,7 @@ namespace Rostik\App\Api;
 
 use Rostik\Core\Board\BoardSum;
 use Rostik\Core\Board\HandsSet;
+use Rostik\Core\Board\ClockSetting;
 use Symfony\Component\PropertyInfo\PropertyInfoExtractorInterface;
 use Symfony\Component\TypeInfo\Type;
 use Symfony\Component\TypeInfo\Type\BackedEnumType;
@@ -39,6 +40,7 @@ final class TypeScript
     {
         $this->name(BoardSum::class);
         $this->name(HandsSet::class);
+        $this->name(ClockSetting::class);
         foreach (glob($this->root.'/app/src/*/*{Request,Reply}.php', \GLOB_BRACE) ?: [] as $file) {
             $class = 'Rostik\\App\\'.basename(\dirname($file)).'\\'.basename($file, '.php');
             if (class_exists($class)) {

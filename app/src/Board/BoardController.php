@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Rostik\App\Board;
 
+use Psr\Clock\ClockInterface;
 use Rostik\App\Work\WantedStyle;
 use Rostik\App\Work\WorkRequest;
 use Rostik\Core\Board\Board;
 use Rostik\Core\Board\DayActivity;
 use Rostik\Core\Board\DayTable;
 use Rostik\Core\Board\HandsCheck;
+use Rostik\Core\Board\ClockSettingReader;
 use Rostik\Core\Judging\Given;
 use Rostik\Core\Mistake\MistakeBook;
 use Rostik\Core\Notation\Style;
@@ -42,7 +44,7 @@ final readonly class BoardController
     /** How many clocks make a round of practice. */
     private const CLOCKS = 20;
 
-    public function __construct(private Board $board, private Another $another, private SumReader $reader, private MistakeBook $book, private Ladder $ladder, private Generator $generator, private StoryMaker $stories)
+    public function __construct(private Board $board, private Another $another, private SumReader $reader, private MistakeBook $book, private Ladder $ladder, private Generator $generator, private StoryMaker $stories, private ClockSettingReader $setting, private ClockInterface $clock)
     {
     }
 
@@ -97,6 +99,13 @@ final readonly class BoardController
     public function day(#[MapQueryParameter] string $style = ''): Response
     {
         return new JsonResponse(new DayReply(DayTable::in(WantedStyle::of($style)), DayActivity::all()), headers: ['Cache-Control' => 'private, max-age=3600']);
+    }
+
+    /** What is to stand on the open clock; null where what is typed is no time, length or page of the calendar. */
+    #[Route('/setting', methods: ['POST'])]
+    public function setting(#[MapRequestPayload] ClockSettingRequest $wanted): Response
+    {
+        return new JsonResponse($this->setting->read($wanted->text, $wanted->at, (int) $this->clock->now()->format('Y'), $wanted->style));
     }
 
     /** What is to be said of hands that were set. */

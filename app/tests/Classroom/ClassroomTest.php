@@ -120,18 +120,28 @@ final class ClassroomTest extends ApiTestCase
         $kittiwakes = $this->classId();
         $terns = Uuid::v4()->toRfc4122();
         $this->ask('PUT', '/api/classes/'.$terns, self::PLAIN);
+        /** @return array<string, string> */
         $window = static fn (string $class): array => ['HTTP_ORIGIN' => 'http://localhost', 'HTTP_ROSTIK_CLASS' => $class];
-        $inHand = fn (array $server): array => array_column(array_filter($this->ask('GET', '/api/classes', null, $server), static fn (mixed $class): bool => \is_array($class) && true === $class['inHand']), 'id');
         // one window takes up the Terns; the other goes on with its own
         $this->ask('PUT', '/api/classes/'.$terns.'/in-hand', null, $window($terns));
-        self::assertSame([$terns], $inHand($window($terns)));
-        self::assertSame([$kittiwakes], $inHand($window($kittiwakes)));
+        self::assertSame([$terns], $this->inHandIn($window($terns)));
+        self::assertSame([$kittiwakes], $this->inHandIn($window($kittiwakes)));
         self::assertSame($kittiwakes, $this->ask('POST', '/api/sheets', ['title' => 'Ferry'], $window($kittiwakes))['classId']);
         self::assertSame($terns, $this->ask('POST', '/api/sheets', ['title' => 'Ferry'], $window($terns))['classId']);
         // a new window has not said yet; one that says what there is not, or what is another's, has said nothing
         foreach ([$window(''), $window('none'), $window(Uuid::v4()->toRfc4122())] as $server) {
-            self::assertSame([$terns], $inHand($server));
+            self::assertSame([$terns], $this->inHandIn($server));
         }
+    }
+
+    /**
+     * @param array<string, string> $server as a window sends it
+     *
+     * @return list<mixed> ids of the class in hand
+     */
+    private function inHandIn(array $server): array
+    {
+        return array_column(array_filter($this->ask('GET', '/api/classes', null, $server), static fn (mixed $class): bool => \is_array($class) && true === $class['inHand']), 'id');
     }
 
     /** What the class writes stands on its sheets, on their paper and in their key; what is worked is asked for in it. */

@@ -24,6 +24,8 @@ final readonly class DayTable
      * @param list<string> $halves   a.m. or p.m., marked; empty where only 24-hour times are written
      * @param list<string> $words    as it is said, without the part of the day: "twenty-three minutes to nine"; the first
      *                               720 minutes alone, since the others sound alike
+     * @param list<string> $aloud    its digits as they are read out: "five oh five"; the first 720 minutes alone
+     * @param list<string> $parts    by hour: "in the morning", "at night"
      * @param list<string> $lengths  by minutes, 0 to 1440, marked: "1 h 45 min"
      */
     private function __construct(
@@ -31,6 +33,8 @@ final readonly class DayTable
         public array $digits24,
         public array $halves,
         public array $words,
+        public array $aloud,
+        public array $parts,
         public array $lengths,
     ) {
     }
@@ -43,6 +47,8 @@ final readonly class DayTable
         $digits24 = [];
         $halves = [];
         $words = [];
+        $aloud = [];
+        $parts = [];
         $lengths = [];
         for ($m = 0; $m < TimeOfDay::DAY; ++$m) {
             $time = TimeOfDay::ofMinutes($m);
@@ -52,12 +58,16 @@ final readonly class DayTable
             $halves[] = $style->always24 ? '' : Marked::half($style->halves->of($time->half()));
             if ($m < 720) {
                 $words[] = $spoken->of($open);
+                $aloud[] = $spoken->aloud($open);
+            }
+            if (0 === $m % 60) {
+                $parts[] = $spoken->part(StatedTime::of($time));
             }
         }
         for ($m = 0; $m <= TimeOfDay::DAY; ++$m) {
             $lengths[] = $writer->minutes($m);
         }
 
-        return new self($digits, $digits24, $halves, $words, $lengths);
+        return new self($digits, $digits24, $halves, $words, $aloud, $parts, $lengths);
     }
 }

@@ -38,6 +38,18 @@ abstract class OnTheLine implements Method
      */
     abstract protected function jumps(int $from, int $to, int $landmark): array;
 
+    /** How a place on the line is labelled. */
+    protected function label(StatedTime $time, Writer $writer): string
+    {
+        return $writer->clock($time);
+    }
+
+    /** Noon or midnight, where a jump goes over it without landing there; '' where it does not, or where nothing is said of it. */
+    protected function passing(StatedTime $before, StatedTime $here, Writer $writer): string
+    {
+        return '';
+    }
+
     final protected function move(ClockMove $sum, Writer $writer): Working
     {
         $start = $sum->start->minutes;
@@ -62,7 +74,7 @@ abstract class OnTheLine implements Method
             $before = $done;
             $done += $jump->size();
             $steps[] = new Step(
-                $this->sayMove($jump, $sum, $here, $sum->minutes() - $done, $writer),
+                $this->sayMove($jump, $sum, $here, $sum->minutes() - $done, $writer).$this->passing($sum->start->moved($jump->from - $start), $here, $writer),
                 new LinePicture($from, $to, 60, $points, $drawn),
                 Changed::between($sum, $before, $done, $writer),
                 $jump->to,
@@ -106,7 +118,7 @@ abstract class OnTheLine implements Method
             $drawn[] = $this->jump($jump, '', $writer);
             $total += $jump->size();
             $steps[] = new Step(
-                $this->sayCount($jump, $sum->start->moved($jump->to - $start), $writer),
+                $this->sayCount($jump, $sum->start->moved($jump->to - $start), $writer).$this->passing($sum->start->moved($jump->from - $start), $sum->start->moved($jump->to - $start), $writer),
                 new LinePicture($from, $to, 60, $points, $drawn),
                 at: $jump->to,
             );
@@ -230,7 +242,7 @@ abstract class OnTheLine implements Method
             default => '',
         };
 
-        return new LinePoint($at, $writer->clock($time), $landmark, $asked);
+        return new LinePoint($at, $this->label($time, $writer), $landmark, $asked);
     }
 
     private function jump(Jump $jump, string $sign, Writer $writer): LineJump

@@ -48,6 +48,25 @@ final class SpokenTime
         return $stated->halfSaid ? $said.' '.$this->partOfTheDay($time) : $said;
     }
 
+    /** Its digits as they are read out: "three fifty", "five oh five", "six o'clock"; by the hour of a 12-hour clock. */
+    public function aloud(StatedTime $stated): string
+    {
+        $time = $stated->time();
+        $minute = $time->minute();
+
+        return $this->number($time->hour12()).' '.match (true) {
+            0 === $minute => 'o’clock',
+            $minute < 10 => 'oh '.$this->number($minute),
+            default => $this->number($minute),
+        };
+    }
+
+    /** In which part of the day it is: "in the morning", "at night". */
+    public function part(StatedTime $stated): string
+    {
+        return $this->partOfTheDay($stated->time());
+    }
+
     /** Fives are said as bare numbers, others as minutes: "twenty to", but "eighteen minutes to". */
     private function minutes(int $minutes): string
     {

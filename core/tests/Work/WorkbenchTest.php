@@ -152,6 +152,6 @@ final class WorkbenchTest extends TestCase
     {
         $ids = static fn (string $t): array => array_map(static fn (WorkedMethod $m): string => $m->id, Core::get(Workbench::class)->work($t)->methods);
         self::assertContains('column', $ids('3 h 40 min + 2 h 45 min'));
-        self::assertEqualsCanonicalizing(['number-line', 'hours-first', 'parts', 'column', 'all-minutes'], $ids('1:50 pm + 3½ hours'));
+        self::assertEqualsCanonicalizing(['number-line', 'hours-first', 'parts', 'column', 'all-minutes', 'hour-by-hour'], $ids('1:50 pm + 3½ hours'));
     }
 }

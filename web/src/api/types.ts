@@ -391,6 +391,41 @@ export interface ClockPicture {
   second: number | null;
 }
 
+export interface ClockSetting {
+  times: ClockSettingTime[];
+  length: ClockSettingLength | null;
+  move: ClockSettingMove | null;
+  pages: MonthPage[];
+  or: string | null;
+}
+
+export interface ClockSettingLength {
+  minutes: number;
+  typed: string;
+  shown: string;
+}
+
+export interface ClockSettingMove {
+  from: number;
+  to: number;
+  jumps: LineJump[];
+  hours: LineJump[];
+  changed: Changed;
+  byHours: boolean;
+  sum: string;
+}
+
+export interface ClockSettingRequest {
+  text: string;
+  at?: number;
+  style?: Style;
+}
+
+export interface ClockSettingTime {
+  at: number;
+  halfSaid: boolean;
+}
+
 export interface ClocksReply {
   minutes: number[];
 }
@@ -566,6 +601,8 @@ export interface DayTable {
   digits24: string[];
   halves: string[];
   words: string[];
+  aloud: string[];
+  parts: string[];
   lengths: string[];
 }
 
@@ -782,25 +819,7 @@ export interface Keeping {
   quietMonths: number;
 }
 
-export type Kind =
-  | 'total'
-  | 'difference'
-  | 'product'
-  | 'share'
-  | 'chain'
-  | 'series'
-  | 'later'
-  | 'earlier'
-  | 'elapsed'
-  | 'missing'
-  | 'conversion'
-  | 'comparison'
-  | 'order'
-  | 'rewrite'
-  | 'date-later'
-  | 'date-earlier'
-  | 'dates-apart'
-  | 'calendar';
+export type Kind = 'total' | 'difference' | 'product' | 'share' | 'chain' | 'series' | 'later' | 'earlier' | 'elapsed' | 'missing' | 'conversion' | 'comparison' | 'order' | 'rewrite' | 'date-later' | 'date-earlier' | 'dates-apart' | 'calendar';
 
 export type Layout = 'page' | 'tickets' | 'slips' | 'home';
 
@@ -1008,7 +1027,7 @@ export interface MonthPage {
   title: string;
   heads: string[];
   weekend: number[];
-  weeks: (number | null)[][];
+  weeks: ((number | null)[])[];
   marks: MonthMark[];
   column: number | null;
 }
@@ -1043,21 +1062,7 @@ export interface Note {
   text: string;
 }
 
-export type Numbers =
-  | Bell
-  | ClockParts
-  | DayOrder
-  | Digits
-  | Estimate
-  | Lighthouse
-  | Loop
-  | LottoCards
-  | Pond
-  | Ring
-  | Sorting
-  | Spinner
-  | Stock
-  | Walls;
+export type Numbers = Bell | ClockParts | DayOrder | Digits | Estimate | Lighthouse | Loop | LottoCards | Pond | Ring | Sorting | Spinner | Stock | Walls;
 
 export interface OfferReply {
   id: string;
@@ -1160,8 +1165,7 @@ export interface PaperRequest {
   part?: number | null;
 }
 
-export type PartKind =
-  'warm-up' | 'look-back' | 'explain' | 'together' | 'on-your-own' | 'activity' | 'ticket' | 'tidy-up';
+export type PartKind = 'warm-up' | 'look-back' | 'explain' | 'together' | 'on-your-own' | 'activity' | 'ticket' | 'tidy-up';
 
 export interface PartReply {
   text: PartText;
@@ -1199,15 +1203,7 @@ export interface PasswordRequest {
 
 export type PastWord = 'past' | 'after';
 
-export type Picture =
-  | ClockPicture
-  | ColumnsPicture
-  | DayPicture
-  | LinePicture
-  | MonthPicture
-  | SetOutPicture
-  | TablePicture
-  | WrittenPicture;
+export type Picture = ClockPicture | ColumnsPicture | DayPicture | LinePicture | MonthPicture | SetOutPicture | TablePicture | WrittenPicture;
 
 export interface PileLineReply {
   id: string;

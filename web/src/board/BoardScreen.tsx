@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { Refused } from '../api/client';
@@ -18,7 +18,10 @@ export function BoardScreen() {
   useTitle('Teach');
   const [board, change] = useBoardAddress();
   const day = useQuery(dayQuery());
-  const [settled, setSettled] = useState(board.sum);
+  const client = useQueryClient();
+  const [paused, setSettled] = useState(board.sum);
+  // what has been got ready is there at once
+  const settled = client.getQueryData(boardQuery(board.sum).queryKey) ? board.sum : paused;
   useEffect(() => {
     // while somebody types in the sum line the board waits for a pause
     const timer = setTimeout(() => {

@@ -212,7 +212,7 @@ export const Columns = memo(function Columns({
         </CoverPlate>
       )}
       {last.rough.length > 0 && (
-        <text x={(working + 0.3) * square} y={square * 0.68} fontSize="17" style={{ fill: 'var(--color-soft)' }}>
+        <text x={(working + 0.3) * square} y={square * 0.68} fontSize="19" style={{ fill: 'var(--color-soft)' }}>
           side sums
         </text>
       )}

@@ -67,7 +67,7 @@ const FaceDrawing = memo(function FaceDrawing({ face }: { face: Face }) {
         Array.from({ length: 12 }, (_, i) => {
           const [x, y] = on(115, i * 30);
           return (
-            <text key={i} x={x} y={y + 6} textAnchor="middle" fontSize="17" className="mark-m">
+            <text key={i} x={x} y={y + 6.5} textAnchor="middle" fontSize="19" className="mark-m">
               {String(i * 5).padStart(2, '0')}
             </text>
           );

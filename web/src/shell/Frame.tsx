@@ -178,7 +178,7 @@ export function Frame({ me }: { me: MeReply }) {
           className={`flex min-h-dvh flex-col ${location.pathname.startsWith('/teach') ? 'wall md:h-dvh' : 'lg:h-dvh'}`}
         >
           {folded && (
-            <div className="flex h-10 items-center gap-3 border-b-2 border-ink px-6" data-folded>
+            <nav aria-label="While a sum stands" className="flex h-10 items-center gap-3 border-b-2 border-ink px-6" data-folded>
               <Link to="/today" className="text-xl font-bold">
                 Rostik
               </Link>
@@ -204,7 +204,7 @@ export function Frame({ me }: { me: MeReply }) {
               >
                 <X aria-hidden="true" />
               </Link>
-            </div>
+            </nav>
           )}
           <header
             className="flex flex-wrap items-center gap-x-7 border-b-2 border-ink px-6"
