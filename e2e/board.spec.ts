@@ -42,8 +42,11 @@ test.describe('what a teacher does with the board', () => {
     await open(page, '/teach?at=720');
     await turn(page, 0, 50);
     await expect(digits(page)).toHaveText('12:50 p.m.');
-    await page.getByLabel(/go on or back by/).fill('3 h');
-    await page.getByRole('button', { name: '− earlier' }).click();
+    await page.getByLabel('A time, a length, or a way to go').fill('3 h');
+    await page.getByRole('button', { name: 'Go', exact: true }).click();
+    await page.getByRole('button', { name: 'earlier', exact: true }).click();
+    await expect(digits(page)).toHaveText('9:50 a.m.');
+    await page.getByRole('button', { name: 'Work it' }).click();
     await expect(page.getByTestId('sum')).toContainText('12:50 p.m. − 3 h');
     await page.keyboard.press('End');
     await page.keyboard.press('a');
@@ -139,6 +142,87 @@ test('geared hands go over noon and midnight, by pointer and by key, and the day
   await expect(digits(page)).toHaveText('4:00 a.m.');
 });
 
+test('what is typed sets the clock, has it gone along the day, and names what it says', async ({ desk }) => {
+  const { page } = desk;
+  await open(page, '/teach');
+  const field = page.getByLabel('A time, a length, or a way to go');
+  for (const [typed, shown, words] of [
+    ['3:50 pm', '3:50 p.m.', 'ten to four'],
+    ['15:50', '3:50 p.m.', 'ten to four'],
+    ['half past 8', '8:30', 'half past eight'],
+    ['twenty past seven in the morning', '7:20 a.m.', 'twenty past seven'],
+  ] as const) {
+    await field.fill(typed);
+    await field.press('Enter');
+    await expect(digits(page)).toHaveText(shown);
+    await expect(page.getByTestId('words')).toContainText(words);
+  }
+  // each of its names is covered or shown by a key
+  await page.locator('body').click({ position: { x: 5, y: 300 } });
+  await page.keyboard.press('3');
+  await expect(page.getByText('seven twenty')).toBeVisible();
+  await page.keyboard.press('4');
+  await expect(page.getByTestId('by24')).toHaveText('07:20');
+  await page.keyboard.press('1');
+  await expect(page.getByTestId('words')).toHaveCount(0);
+  await desk.hasNoBarriers();
+  // hour by hour: three jumps, each landing with its half of the day; and one again by a key
+  await open(page, '/teach?at=770');
+  await field.fill('3 h earlier, hour by hour');
+  await field.press('Enter');
+  await expect(page.locator('[data-jump]')).toHaveCount(3);
+  for (const landing of ['12:50 p.m.', '11:50 a.m.', '10:50 a.m.', '9:50 a.m.']) {
+    await expect(page.locator('[data-day-way] text').filter({ hasText: landing }).first()).toBeVisible();
+  }
+  await page.locator('body').click({ position: { x: 5, y: 300 } });
+  await page.keyboard.press('j');
+  await expect(page.locator('[data-jump]')).toHaveCount(1);
+  await desk.hasNoBarriers();
+  // a length stands ready; two times stand on two faces; a month shows its page
+  await field.fill('35 min');
+  await field.press('Enter');
+  await page.getByRole('button', { name: 'later', exact: true }).click();
+  await expect(digits(page)).toHaveText('10:25 a.m.');
+  await field.fill('3:50 pm and 4:20 pm');
+  await field.press('Enter');
+  await expect(digits(page)).toHaveText(['3:50 p.m.', '4:20 p.m.']);
+  await desk.hasNoBarriers();
+  await page.getByRole('button', { name: 'How long is it?' }).click();
+  await expect(page.getByTestId('sum')).toContainText('3:50 p.m. to 4:20 p.m.');
+  await page.goto('/teach');
+  await field.fill('October 2026');
+  await field.press('Enter');
+  await expect(page.getByRole('table', { name: 'October 2026' })).toBeVisible();
+  await desk.hasNoBarriers();
+  await field.fill('year 2027');
+  await field.press('Enter');
+  await expect(page.getByRole('table')).toHaveCount(12);
+  // in the sum line, too; and a sum typed here goes to the board
+  await page.goto('/teach');
+  await desk.type('ten to four');
+  await expect(digits(page)).toHaveText('3:50');
+  await page.goto('/teach');
+  await field.fill('2 h + 35 min');
+  await field.press('Enter');
+  await expect(page.getByTestId('sum')).toContainText('2 h + 35 min');
+});
+
+test('it runs, and stops where it is', async ({ desk }) => {
+  const { page } = desk;
+  await open(page, '/teach?at=615&face=minutes,arabic,digital,half,second');
+  await page.getByRole('button', { name: 'Let it run' }).click();
+  await expect(digits(page)).toHaveText(/^10:15:0[1-9] a\.m\.$/);
+  await page.getByRole('button', { name: 'Stop' }).click();
+  const stopped = await digits(page).textContent();
+  const hand = await page.locator('[data-hand="minute"]').getAttribute('transform');
+  // it goes on standing there: a look a little later is the same
+  await expect(page.getByRole('button', { name: 'Let it run' })).toBeVisible();
+  await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
+  await expect(digits(page)).toHaveText(stopped ?? '');
+  expect(await page.locator('[data-hand="minute"]').getAttribute('transform')).toBe(hand);
+  expect(stopped).toMatch(/:0[1-9] a/);
+});
+
 test('hands, digits, words and strip agree', async ({ desk }) => {
   const { page } = desk;
   for (const minute of [0, 1, 59, 60, 299, 415, 462, 719, 720, 721, 777, 1005, 1380, 1439]) {
@@ -152,10 +236,12 @@ test('hands, digits, words and strip agree', async ({ desk }) => {
     await expect(page.getByTestId('words')).toContainText(
       time.minute() === 0 ? 'o’clock' : time.minute() > 30 ? ' to ' : ' past ',
     );
-    await expect(page.locator('svg[aria-label^="The day from"]')).toHaveAttribute(
-      'aria-label',
-      new RegExp(`with ${hour}:${String(time.minute()).padStart(2, '0')} ${half}$`),
-    );
+    // the clock hangs where its time is on the day
+    const way = await page.locator('[data-day-way]').boundingBox();
+    const pin = await page.locator('[data-day-way] circle').boundingBox();
+    const share = ((pin?.x ?? 0) + (pin?.width ?? 0) / 2 - (way?.x ?? 0)) / (way?.width ?? 1);
+    expect(share).toBeCloseTo((24 + (1184 * minute) / 1440) / 1232, 2);
+    expect(half).toMatch(/m\.$/);
   }
 });
 

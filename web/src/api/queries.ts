@@ -5,6 +5,7 @@ import type {
   AnotherReply,
   BoardSum,
   ClassReply,
+  ClockSetting,
   ColleagueNameReply,
   ClocksReply,
   DayReply,
@@ -178,6 +179,15 @@ export const boardQuery = (sum: string) =>
     staleTime: Infinity,
     gcTime: Infinity,
     placeholderData: keepPreviousData,
+  });
+
+/** What is to stand on the open clock, from where it stands now; null where what is typed is nothing of the kind. */
+export const settingQuery = (text: string, at: number) =>
+  queryOptions({
+    queryKey: ['setting', text, at, styleInHand()],
+    queryFn: ({ signal }) => ask<ClockSetting | null>('POST', '/api/board/setting', withStyle({ text, at }), signal),
+    enabled: text.trim() !== '',
+    staleTime: Infinity,
   });
 
 /** Other sums to go with one. */

@@ -819,7 +819,25 @@ export interface Keeping {
   quietMonths: number;
 }
 
-export type Kind = 'total' | 'difference' | 'product' | 'share' | 'chain' | 'series' | 'later' | 'earlier' | 'elapsed' | 'missing' | 'conversion' | 'comparison' | 'order' | 'rewrite' | 'date-later' | 'date-earlier' | 'dates-apart' | 'calendar';
+export type Kind =
+  | 'total'
+  | 'difference'
+  | 'product'
+  | 'share'
+  | 'chain'
+  | 'series'
+  | 'later'
+  | 'earlier'
+  | 'elapsed'
+  | 'missing'
+  | 'conversion'
+  | 'comparison'
+  | 'order'
+  | 'rewrite'
+  | 'date-later'
+  | 'date-earlier'
+  | 'dates-apart'
+  | 'calendar';
 
 export type Layout = 'page' | 'tickets' | 'slips' | 'home';
 
@@ -1027,7 +1045,7 @@ export interface MonthPage {
   title: string;
   heads: string[];
   weekend: number[];
-  weeks: ((number | null)[])[];
+  weeks: (number | null)[][];
   marks: MonthMark[];
   column: number | null;
 }
@@ -1062,7 +1080,21 @@ export interface Note {
   text: string;
 }
 
-export type Numbers = Bell | ClockParts | DayOrder | Digits | Estimate | Lighthouse | Loop | LottoCards | Pond | Ring | Sorting | Spinner | Stock | Walls;
+export type Numbers =
+  | Bell
+  | ClockParts
+  | DayOrder
+  | Digits
+  | Estimate
+  | Lighthouse
+  | Loop
+  | LottoCards
+  | Pond
+  | Ring
+  | Sorting
+  | Spinner
+  | Stock
+  | Walls;
 
 export interface OfferReply {
   id: string;
@@ -1165,7 +1197,8 @@ export interface PaperRequest {
   part?: number | null;
 }
 
-export type PartKind = 'warm-up' | 'look-back' | 'explain' | 'together' | 'on-your-own' | 'activity' | 'ticket' | 'tidy-up';
+export type PartKind =
+  'warm-up' | 'look-back' | 'explain' | 'together' | 'on-your-own' | 'activity' | 'ticket' | 'tidy-up';
 
 export interface PartReply {
   text: PartText;
@@ -1203,7 +1236,15 @@ export interface PasswordRequest {
 
 export type PastWord = 'past' | 'after';
 
-export type Picture = ClockPicture | ColumnsPicture | DayPicture | LinePicture | MonthPicture | SetOutPicture | TablePicture | WrittenPicture;
+export type Picture =
+  | ClockPicture
+  | ColumnsPicture
+  | DayPicture
+  | LinePicture
+  | MonthPicture
+  | SetOutPicture
+  | TablePicture
+  | WrittenPicture;
 
 export interface PileLineReply {
   id: string;

@@ -77,7 +77,10 @@ export function BoardClock({
         </div>
         <div className="shrink-0">
           {face.includes('digital') && (
-            <p className="wall-time leading-[1.15] font-bold @[24rem]:flex @[24rem]:flex-col @[24rem]:gap-[0.15em]" data-testid="digits">
+            <p
+              className="wall-time leading-[1.15] font-bold @[24rem]:flex @[24rem]:flex-col @[24rem]:gap-[0.15em]"
+              data-testid="digits"
+            >
               <span className="whitespace-nowrap">
                 <CoverableTime id="now" text={digits} asked={asked || rewritten} />
               </span>

@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { Refused } from '../api/client';
-import { boardQuery, dayQuery } from '../api/queries';
+import { boardQuery, dayQuery, settingQuery } from '../api/queries';
 import { NotYet } from './NotYet';
 import { useTitle } from '../ui/useTitle';
 import { WhichSum } from '../work/Told';
@@ -34,6 +34,12 @@ export function BoardScreen() {
   // the list stays open when another sum comes on the board behind it
   const [listed, setListed] = useState(false);
   const shown = useQuery(boardQuery(settled));
+  // what is no sum may be a time, a length, or a month
+  const refused = shown.error instanceof Refused && !shown.error.offline && !shown.isPlaceholderData;
+  // … and what can be a sum in several ways may be a time: "ten to four"
+  const unclear = (shown.data?.worked.readings.length ?? 0) > 0 && !shown.isPlaceholderData;
+  const setting = useQuery({ ...settingQuery(settled, board.at), enabled: refused || unclear });
+  const [asSum, setAsSum] = useState('');
   const sum = shown.data ? lineOf(shown.data.worked) : '';
   useEffect(() => {
     if (sum !== '' && !shown.isPlaceholderData) {
@@ -45,7 +51,31 @@ export function BoardScreen() {
     return <NotYet of={[day]} />;
   }
   if (board.sum.trim() === '') {
-    return <OpenClock day={day.data} board={board} change={change} />;
+    return <OpenClock key="open" day={day.data} board={board} change={change} setting={null} />;
+  }
+  if ((refused || unclear) && asSum !== settled) {
+    if (setting.data) {
+      const taken = settled;
+      return (
+        <OpenClock
+          key={settled}
+          day={day.data}
+          board={board}
+          change={change}
+          setting={setting.data}
+          onSum={
+            unclear
+              ? () => {
+                  setAsSum(taken);
+                }
+              : undefined
+          }
+        />
+      );
+    }
+    if (setting.isPending) {
+      return null;
+    }
   }
   const unsure = shown.error instanceof Refused && !shown.isPlaceholderData ? (shown.error.problem.told ?? null) : null;
   if (unsure) {

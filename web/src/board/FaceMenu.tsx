@@ -54,7 +54,16 @@ export function withToggled(face: readonly string[], name: string): string[] {
 }
 
 /** What is shown on the clock and beside it, each to be had or left away. */
-export function FaceMenu({ face, onChange }: { face: readonly string[]; onChange: (face: string[]) => void }) {
+export function FaceMenu({
+  face,
+  onChange,
+  second,
+}: {
+  face: readonly string[];
+  onChange: (face: string[]) => void;
+  /** A second face, beside the first. */
+  second: { on: boolean; toggle: () => void };
+}) {
   const [open, setOpen] = useState(false);
   useKeys({
     o: () => {
@@ -68,16 +77,33 @@ export function FaceMenu({ face, onChange }: { face: readonly string[]; onChange
     <DropdownMenu.Root open={open} onOpenChange={setOpen} modal={false}>
       <DropdownMenu.Trigger asChild>
         <Button className="min-h-12" shortcut="O">
-          Clock face
+          Show…
         </Button>
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content
           side="top"
           sideOffset={8}
-          className="z-30 border-2 border-ink bg-sheet py-2 text-xl"
+          className="z-30 max-h-[calc(100dvh-6rem)] overflow-y-auto border-2 border-ink bg-sheet py-2 text-xl"
           data-own-keys
         >
+          <DropdownMenu.CheckboxItem
+            checked={second.on}
+            onCheckedChange={second.toggle}
+            onSelect={(event) => {
+              event.preventDefault();
+            }}
+            className="grid cursor-pointer grid-cols-[1.6rem_1fr_auto] items-center px-4 py-1.5 outline-none data-[highlighted]:bg-wash"
+          >
+            <DropdownMenu.ItemIndicator>
+              <Check size={20} aria-hidden="true" />
+            </DropdownMenu.ItemIndicator>
+            <span className="col-start-2">A second face</span>
+            <kbd className="key col-start-3 font-sans" aria-hidden="true">
+              S
+            </kbd>
+          </DropdownMenu.CheckboxItem>
+          <DropdownMenu.Separator className="my-2 border-t border-hair" />
           {faceOptions.map(([name, title]) => (
             <DropdownMenu.CheckboxItem
               key={name}
@@ -89,7 +115,7 @@ export function FaceMenu({ face, onChange }: { face: readonly string[]; onChange
                 // the menu stays open: one changes several things at once
                 event.preventDefault();
               }}
-              className="grid cursor-pointer grid-cols-[1.6rem_1fr] items-center px-4 py-2 outline-none data-[highlighted]:bg-wash"
+              className="grid cursor-pointer grid-cols-[1.6rem_1fr] items-center px-4 py-1.5 outline-none data-[highlighted]:bg-wash"
             >
               <DropdownMenu.ItemIndicator>
                 <Check size={20} aria-hidden="true" />

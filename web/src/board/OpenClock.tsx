@@ -1,59 +1,95 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useEffect, useRef, useState } from 'react';
-import { Link } from 'react-router';
-import { anotherQuery } from '../api/queries';
-import type { DayReply } from '../api/types';
-import { useHalves } from '../models/halves';
-import { CoverContext } from '../models/cover';
-import { DayStrip } from '../models/DayStrip';
-import type { Hand } from '../models/GearedClock';
-import { typed } from '../models/marks';
+import { useEffect, useRef, useState, type CSSProperties } from 'react';
+import { settingQuery } from '../api/queries';
+import type { ClockSetting, ClockSettingLength, ClockSettingMove, DayReply, MonthPage } from '../api/types';
+import { CoverContext, heard, type Covers } from '../models/cover';
+import { GearedClock, handsAt, type Face, type Hand } from '../models/GearedClock';
+import { Marked } from '../models/Marked';
+import { typed as asTyped } from '../models/marks';
+import { Month } from '../models/Month';
 import { Button } from '../ui/Button';
 import { useKeys } from '../ui/keys';
 import { useNotice } from '../ui/notices';
-import { newSeed } from '../ui/newId';
 import { afresh, type BoardAddress, type ChangeBoard } from './address';
-import { BoardClock } from './BoardClock';
+import { ClockNames, coveredAtFirst, names } from './ClockNames';
+import { ClassMenu } from './ClassMenu';
 import { revealNext, useCovering } from './covering';
 import { CoverMenu } from './CoverMenu';
-import { FaceMenu } from './FaceMenu';
-import { NextUp } from './NextUp';
+import { alongTheDay, DayWay } from './DayWay';
+import { FaceMenu, faceOf } from './FaceMenu';
 import { MoreMenu } from './MoreMenu';
+import { NextUp } from './NextUp';
 import { Rail, RailSpace, RailToggle } from './Rail';
 import { minuteOfDay } from './scene';
+import { useClockKeys } from './useClockKeys';
+import { WhatStays } from './WhatStays';
 
 const dayMinutes = 1440;
 
-/** A clock to turn, without a sum: the hands are geared, and the day turns over with them. */
-export function OpenClock({ day, board, change }: { day: DayReply; board: BoardAddress; change: ChangeBoard }) {
-  const { am, pm, by24 } = useHalves();
+/** So much the clock goes on or back at a press, in minutes. */
+const strides = [1, 5, 60] as const;
+
+interface Props {
+  day: DayReply;
+  board: BoardAddress;
+  change: ChangeBoard;
+  /** What was typed in the sum line and is no sum; null where nothing was. */
+  setting: ClockSetting | null;
+  /** Takes what was typed as a sum all the same: "10 to 4"; absent where it can be none. */
+  onSum?: (() => void) | undefined;
+}
+
+/**
+ * A clock without a sum. It hangs over the day and travels along it as its hands are turned; what is gone is drawn on the
+ * day, and beside it stands what the time is called.
+ */
+export function OpenClock({ day, board, change, setting, onSum }: Props) {
+  const stands = setting?.times[0]?.at ?? board.at;
   // minutes since midnight of the day on which it was set; goes below 0 and beyond 1439
-  const [at, setAt] = useState(board.at);
-  const exact = useRef(board.at);
+  const [at, setAt] = useState(setting?.move?.to ?? stands);
+  const exact = useRef(setting?.move?.to ?? stands);
+  const [move, setMove] = useState<ClockSettingMove | null>(setting?.move ?? null);
+  const [byHours, setByHours] = useState(setting?.move?.byHours ?? false);
+  const [ready, setReady] = useState<ClockSettingLength | null>(setting?.length ?? null);
+  const [pages, setPages] = useState<readonly MonthPage[]>(setting?.pages ?? []);
+  const [halfSaid, setHalfSaid] = useState(setting?.times[0]?.halfSaid ?? true);
+  const two = setting?.times[1]?.at ?? board.two;
   const [covering, setCovering] = useState(false);
-  const covers = useCovering(board, change, covering);
-  const [length, setLength] = useState('');
+  const covers = useCovering({ ...board, hide: [...board.hide, ...coveredAtFirst] }, change, covering);
+  const [field, setField] = useState('');
   const [nextUp, setNextUp] = useState(false);
   const [running, setRunning] = useState(false);
+  const [stride, setStride] = useState<(typeof strides)[number]>(5);
+  const client = useQueryClient();
+  const notice = useNotice();
   const snap = board.face.includes('snap');
-  const minute = minuteOfDay(at);
+  const minute = minuteOfDay(Math.floor(at + 1e-6));
   const days = Math.floor(Math.round(at) / dayMinutes);
-  const time = typed(`${day.table.digits[minute] ?? ''} ${day.table.halves[minute] ?? ''}`);
+  const label = (m: number) =>
+    `${day.table.digits[minuteOfDay(m)] ?? ''} ${day.table.halves[minuteOfDay(m)] ?? ''}`.trim();
+  const second = running || Math.abs(at - Math.round(at)) > 1e-6 ? Math.floor((at - Math.floor(at)) * 60) : null;
 
+  /** The hands were turned: what was typed, and the way that was gone, belong to where they stood. */
   const settle = (to: number) => {
     exact.current = to;
     setAt(to);
-    change({ at: minuteOfDay(to) });
-  };
-  const move = (minutes: number) => () => {
-    settle(Math.round(exact.current) + minutes);
+    setMove(null);
+    setHalfSaid(true);
+    change({ at: minuteOfDay(to), two, sum: '' });
   };
   const onTurn = (hand: Hand, degrees: number) => {
     exact.current += hand === 'minute' ? degrees / 6 : degrees * 2;
     const step = snap ? 5 : 1;
+    setMove(null);
     setAt(Math.round(exact.current / step) * step);
   };
-  // let it run: a real minute takes a minute
+  const turned = () => {
+    settle(Math.round(exact.current / (snap ? 5 : 1)) * (snap ? 5 : 1));
+  };
+  const stop = () => {
+    setRunning(false);
+  };
+  // let it run: a real minute takes a minute; stopped, it stands where it is
   useEffect(() => {
     if (!running) {
       return;
@@ -71,22 +107,40 @@ export function OpenClock({ day, board, change }: { day: DayReply; board: BoardA
       cancelAnimationFrame(frame);
     };
   }, [running]);
+  useClockKeys({ exact, snap, settle });
 
-  const goBy = (sign: '+' | '-') => {
-    const typed = length.trim();
-    if (typed !== '') {
-      change(afresh(`${time} ${sign} ${typed}`), 'push');
+  const take = (set: ClockSetting) => {
+    setPages(set.pages);
+    setReady(set.length);
+    setMove(set.move);
+    const [first, other] = set.times;
+    if (set.move) {
+      setByHours(set.move.byHours);
+      exact.current = set.move.to;
+      setAt(set.move.to);
+      change({ at: minuteOfDay(set.move.to), sum: '' });
+    } else if (first) {
+      exact.current = first.at;
+      setAt(first.at);
+      setHalfSaid(first.halfSaid);
+      change({ at: first.at, two: other?.at ?? null, sum: '' });
+    }
+    if (set.or !== null) {
+      notice(`That can be a year, too: type “${set.or}”.`);
     }
   };
-  const client = useQueryClient();
-  const notice = useNotice();
-  const putInOrder = () => {
-    // four times, drawn anew each time
-    client.fetchQuery(anotherQuery('order 8:25 am, 8 pm, 8:50 am, 12:40 pm', newSeed())).then(
-      (other) => {
-        const sum = other.alike[0];
-        if (sum) {
-          change(afresh(sum.sum), 'push');
+  const go = (text: string) => {
+    if (text.trim() === '') {
+      return;
+    }
+    client.fetchQuery(settingQuery(text, minute)).then(
+      (set) => {
+        if (set) {
+          take(set);
+          setField('');
+        } else {
+          // whatever else it is, the board says
+          change(afresh(text), 'push');
         }
       },
       (failure: unknown) => {
@@ -94,183 +148,267 @@ export function OpenClock({ day, board, change }: { day: DayReply; board: BoardA
       },
     );
   };
+  const sumOf = (text: string) => {
+    change(afresh(text), 'push');
+  };
+  const toggleSecond = () => {
+    change({ two: two === null ? minuteOfDay(at + 60) : null, at: minute, sum: '' });
+  };
+  const jumps = move === null ? [] : byHours ? move.hours : move.jumps;
+  const landings =
+    move === null
+      ? []
+      : [move.from, ...jumps.map((jump) => jump.to)].map((place) => ({ at: place, label: label(place) }));
   useKeys({
     r: revealNext,
+    j: () => {
+      setByHours(!byHours);
+    },
+    s: toggleSecond,
+    ...Object.fromEntries(
+      names.map(({ id, key }) => [
+        key,
+        () => {
+          covers.toggle(id, covers.covered(id, []));
+        },
+      ]),
+    ),
   });
-  // the arrow keys turn the hands: 1 minute, 5 with Shift, an hour with Ctrl
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      const way =
-        event.key === 'ArrowRight' || event.key === 'ArrowUp'
-          ? 1
-          : event.key === 'ArrowLeft' || event.key === 'ArrowDown'
-            ? -1
-            : 0;
-      if (way === 0 || event.altKey || event.metaKey) {
-        return;
-      }
-      if (
-        event.target instanceof HTMLElement &&
-        event.target.closest('input, [role="menu"], [role="dialog"], [data-own-keys]')
-      ) {
-        return;
-      }
-      event.preventDefault();
-      const now = Math.round(exact.current);
-      if (event.ctrlKey) {
-        settle(now + way * 60);
-      } else if (event.shiftKey || snap) {
-        // on to the next five, or back to the last
-        settle(way > 0 ? Math.floor(now / 5) * 5 + 5 : Math.ceil(now / 5) * 5 - 5);
-      } else {
-        settle(now + way);
-      }
-    };
-    window.addEventListener('keydown', onKey);
-    return () => {
-      window.removeEventListener('keydown', onKey);
-    };
-  });
-
+  const face = { ...faceOf(board.face), second: board.face.includes('second') || running };
+  const onLeft = two === null && alongTheDay(minute) > 0.5;
   return (
     <CoverContext value={covers}>
-      <div className="border-b border-hair px-4 pt-1.5 max-[700px]:hidden">
-        <DayStrip
-          strip={{
-            pins: [
-              {
-                at: minute,
-                label: `${day.table.digits[minute] ?? ''} ${day.table.halves[minute] ?? ''}`.trim(),
-                role: 'end',
-              },
-            ],
-            spans: [],
-          }}
-        />
-      </div>
-      <div className="grid min-h-0 flex-1 gap-x-8 px-6 py-3 lg:grid-cols-[minmax(0,7fr)_minmax(0,5fr)]">
-        <section aria-label="Clock" className="flex min-h-[16rem] min-w-0">
-          <BoardClock
-            day={day}
-            at={at}
-            face={board.face}
-            halfSaid
-            by24={false}
-            onTurn={onTurn}
-            onTurnEnd={() => {
-              settle(Math.round(exact.current / (snap ? 5 : 1)) * (snap ? 5 : 1));
+      {pages.length > 0 ? (
+        <section aria-label="The calendar" className="relative min-h-0 flex-1 px-[calc(var(--u)*1.9)] py-3">
+          <Pages pages={pages} />
+        </section>
+      ) : (
+        <section
+          aria-label="The clock and the day"
+          className="relative flex min-h-0 flex-1 flex-col px-[calc(var(--u)*1.9)] pt-2"
+        >
+          <div
+            className="relative min-h-0 flex-1 max-md:min-h-[34rem] md:[container-type:size]"
+            style={{ '--face': `min(calc(var(--u) * ${two === null ? 34 : 30}), 100cqh, 90vw)` } as CSSProperties}
+          >
+            {(two === null ? [minute] : [minute, two]).map((place, i) => (
+              <Hanging
+                key={i}
+                share={alongTheDay(place)}
+                place={two === null ? alongTheDay(place) : i === 0 ? 0.14 : 0.64}
+              >
+                <Dial
+                  at={i === 0 ? at : place}
+                  face={face}
+                  covers={covers}
+                  label={label(i === 0 ? minute : place)}
+                  {...(i === 0
+                    ? { onTurn, onTurnEnd: turned }
+                    : {
+                        onTurn: (hand: Hand, degrees: number) => {
+                          change({
+                            two: minuteOfDay(place + Math.round(hand === 'minute' ? degrees / 6 : degrees * 2)),
+                          });
+                        },
+                      })}
+                />
+                {two !== null && (
+                  <div className="absolute top-[calc(var(--u)*3)] left-full w-[calc(46cqw-var(--face))] pl-[calc(var(--u)*0.8)]">
+                    <ClockNames day={day} at={place} second={null} halfSaid small />
+                  </div>
+                )}
+              </Hanging>
+            ))}
+            {two === null && (
+              <div
+                className={`absolute inset-y-0 flex w-[42%] flex-col gap-1 ${move ? '' : 'justify-center'} max-md:static max-md:mt-[calc(var(--face)+1rem)] max-md:w-full ${onLeft ? 'left-0' : 'right-0'}`}
+              >
+                <ClockNames day={day} at={at} second={second} halfSaid={halfSaid} />
+                {days !== 0 && (
+                  <p className="wall-small text-soft" data-testid="which-day">
+                    {days === 1
+                      ? 'Midnight was passed: it is the next day.'
+                      : days === -1
+                        ? 'Midnight was passed: it is the day before.'
+                        : `Midnight was passed ${Math.abs(days)} times.`}
+                  </p>
+                )}
+                {move && <WhatStays key={`${move.sum}${move.from}`} changed={move.changed} step={0} isAnswer={false} />}
+                {!halfSaid && (
+                  <p className="wall-small text-soft">
+                    a.m. or p.m. was not said.{' '}
+                    <button
+                      type="button"
+                      className="underline underline-offset-4"
+                      onClick={() => {
+                        settle(minute + (minute < 720 ? 720 : -720));
+                      }}
+                    >
+                      The other half of the day
+                    </button>
+                  </p>
+                )}
+              </div>
+            )}
+          </div>
+          <DayWay
+            jumps={jumps}
+            landings={landings}
+            pins={two === null ? [minute] : [minute, two]}
+            spans={two === null ? [] : [{ from: Math.min(minute, two), to: Math.max(minute, two) }]}
+            onPick={(place) => {
+              settle(Math.round(place / 5) * 5);
             }}
           />
         </section>
-        <section aria-label="What to do with it" className="flex min-w-0 flex-col justify-center gap-7 py-2">
-          <div>
-            <h1 className="text-3xl font-bold">Turn the hands</h1>
-            <p className="mt-1 text-xl text-soft" data-testid="which-day">
-              {days === 0
-                ? 'The minute hand carries the hour hand with it.'
-                : days === 1
-                  ? 'Midnight was passed: it is the next day.'
-                  : days === -1
-                    ? 'Midnight was passed: it is the day before.'
-                    : `Midnight was passed ${Math.abs(days)} times.`}
-            </p>
-          </div>
-          <form
-            onSubmit={(event) => {
-              event.preventDefault();
-              goBy('+');
+      )}
+      <Rail>
+        <form
+          className="flex items-center gap-2"
+          onSubmit={(event) => {
+            event.preventDefault();
+            go(field);
+          }}
+        >
+          <input
+            aria-label="A time, a length, or a way to go"
+            value={field}
+            onChange={(event) => {
+              setField(event.target.value);
+            }}
+            placeholder="3 h later, hour by hour"
+            autoComplete="off"
+            maxLength={120}
+            className="h-12 w-60 max-xl:w-44 rounded-md border-2 border-ink bg-sheet px-3 text-xl placeholder:text-soft max-sm:w-48"
+          />
+          <Button type="submit" look="strong" className="min-h-12">
+            Go
+          </Button>
+        </form>
+        {pages.length > 0 && (
+          <Button
+            className="min-h-12"
+            onClick={() => {
+              setPages([]);
+              change({ sum: '' });
             }}
           >
-            <label className="block text-2xl font-bold" htmlFor="by">
-              From {time}, go on or back by
-            </label>
-            <div className="mt-2 flex flex-wrap gap-3">
-              <input
-                id="by"
-                value={length}
-                onChange={(event) => {
-                  setLength(event.target.value);
-                }}
-                placeholder="3 h"
-                autoComplete="off"
-                maxLength={60}
-                className="w-44 rounded-md border-2 border-ink bg-sheet px-3 py-2 text-2xl placeholder:text-soft"
-              />
-              <Button type="submit" className="min-h-12 text-xl">
-                + later
-              </Button>
+            Back to the clock
+          </Button>
+        )}
+        {ready && (
+          <span className="flex items-center gap-2">
+            <span className="text-xl font-bold">
+              <Marked text={ready.shown} />
+            </span>
+            {(['later', 'earlier'] as const).map((way) => (
               <Button
-                className="min-h-12 text-xl"
+                key={way}
+                className="min-h-12"
                 onClick={() => {
-                  goBy('-');
+                  go(`${ready.typed} ${way}`);
                 }}
               >
-                − earlier
+                {way}
               </Button>
-            </div>
-          </form>
-          <nav aria-label="For the whole class" className="text-2xl">
-            <h2 className="font-bold">For the whole class</h2>
-            <ul className="mt-1 [&_:is(a,button)]:inline-block [&_:is(a,button)]:min-h-11 [&_:is(a,button)]:underline [&_:is(a,button)]:underline-offset-4">
-              <li>
-                <Link to="/teach/clock?task=set">Set the hands</Link>
-              </li>
-              <li>
-                <Link to="/teach/clock?task=say">Say the time</Link>
-              </li>
-              <li>
-                <Link to="/teach/clock?task=fives">Count in fives</Link>
-              </li>
-              <li>
-                <button type="button" onClick={putInOrder}>
-                  Put four times in order
-                </button>
-              </li>
-              <li>
-                <Link to="/teach/day">{by24 ? 'The day' : `The day: ${am} or ${pm}?`}</Link>
-              </li>
-              <li>
-                <Link to="/activities">A warm-up or a game</Link>
-              </li>
-            </ul>
-          </nav>
-        </section>
-      </div>
-      <Rail>
-        {[
-          [-60, '− 1 h'],
-          [-5, '− 5'],
-          [-1, '− 1'],
-          [1, '+ 1'],
-          [5, '+ 5'],
-          [60, '+ 1 h'],
-        ].map(([minutes, text]) => (
-          <Button key={text} className="min-h-12" onClick={move(Number(minutes))}>
-            {text}
+            ))}
+          </span>
+        )}
+        {move && (
+          <>
+            {move.hours.length > move.jumps.length && (
+              <RailToggle
+                on={byHours}
+                shortcut="J"
+                onToggle={() => {
+                  setByHours(!byHours);
+                }}
+              >
+                Hour by hour
+              </RailToggle>
+            )}
+            <Button
+              className="min-h-12"
+              onClick={() => {
+                sumOf(move.sum);
+              }}
+            >
+              Work it
+            </Button>
+          </>
+        )}
+        {two !== null && (
+          <Button
+            className="min-h-12"
+            onClick={() => {
+              sumOf(`${asTyped(label(Math.min(minute, two)))} to ${asTyped(label(Math.max(minute, two)))}`);
+            }}
+          >
+            How long is it?
           </Button>
-        ))}
+        )}
+        {onSum && (
+          <Button className="min-h-12" onClick={onSum}>
+            Or is it a sum?
+          </Button>
+        )}
         <RailSpace />
+        {pages.length === 0 && (
+          <span className="inline-flex items-stretch" role="group" aria-label="Turn the hands">
+            <Button
+              className="min-h-12 rounded-r-none"
+              aria-label={`Back ${stride === 60 ? '1 h' : `${stride} min`}`}
+              onClick={() => {
+                settle(Math.round(exact.current) - stride);
+              }}
+            >
+              −
+            </Button>
+            <Button
+              className="min-h-12 rounded-none border-x-0 px-2!"
+              aria-label={`By ${stride === 60 ? '1 h' : `${stride} min`} at a press`}
+              onClick={() => {
+                setStride(strides[(strides.indexOf(stride) + 1) % strides.length] ?? 5);
+              }}
+            >
+              {stride === 60 ? '1 h' : `${stride} min`}
+            </Button>
+            <Button
+              className="min-h-12 rounded-l-none"
+              aria-label={`On ${stride === 60 ? '1 h' : `${stride} min`}`}
+              onClick={() => {
+                settle(Math.round(exact.current) + stride);
+              }}
+            >
+              +
+            </Button>
+          </span>
+        )}
         {board.face.includes('second') && (
           <RailToggle
             on={running}
             shortcut=""
             onToggle={() => {
               if (running) {
-                settle(Math.round(exact.current));
+                stop();
+              } else {
+                setMove(null);
+                setRunning(true);
               }
-              setRunning(!running);
             }}
           >
             {running ? 'Stop' : 'Let it run'}
           </RailToggle>
         )}
-        <CoverMenu board={board} change={change} covering={covering} onCovering={setCovering} />
+        <ClassMenu change={change} />
         <FaceMenu
           face={board.face}
           onChange={(face) => {
             change({ face });
           }}
+          second={{ on: two !== null, toggle: toggleSecond }}
         />
+        <CoverMenu board={board} change={change} covering={covering} onCovering={setCovering} />
         <MoreMenu
           items={[
             {
@@ -285,5 +423,82 @@ export function OpenClock({ day, board, change }: { day: DayReply; board: BoardA
       </Rail>
       <NextUp open={nextUp} onOpenChange={setNextUp} board={board} change={change} />
     </CoverContext>
+  );
+}
+
+/** A face over the day, tied to its place there. */
+function Hanging({ share, place, children }: { share: number; place: number; children: React.ReactNode }) {
+  const straight = share === place;
+  return (
+    <>
+      {straight ? (
+        <span
+          aria-hidden="true"
+          className="absolute top-1/2 bottom-[calc(var(--u)*-8.4)] w-[3px] -translate-x-1/2 bg-ink"
+          style={{ left: `${share * 100}%` }}
+        />
+      ) : (
+        <svg
+          aria-hidden="true"
+          viewBox="0 0 100 100"
+          preserveAspectRatio="none"
+          className="absolute top-1/2 h-[calc(50%+var(--u)*8.4)] w-full"
+        >
+          <path
+            d={`M${place * 100} 0V60L${share * 100} 100`}
+            fill="none"
+            stroke="var(--color-ink)"
+            strokeWidth="3"
+            vectorEffect="non-scaling-stroke"
+          />
+        </svg>
+      )}
+      <div
+        className="absolute top-0 h-[var(--face)] w-[var(--face)]"
+        style={{
+          left: `clamp(0px, calc(${place * 100}% - var(--face) / 2), calc(100% - var(--face)))`,
+        }}
+      >
+        {children}
+      </div>
+    </>
+  );
+}
+
+function Dial({
+  at,
+  face,
+  covers,
+  label,
+  ...turning
+}: {
+  at: number;
+  face: Face;
+  covers: Covers;
+  label: string;
+  onTurn: (hand: Hand, degrees: number) => void;
+  onTurnEnd?: () => void;
+}) {
+  return (
+    <GearedClock
+      hands={handsAt(at)}
+      face={face}
+      reads={`A clock that shows ${covers.covered('n.digits', []) && covers.covered('n.words', []) ? '?' : heard(covers, label)}`}
+      className="h-full"
+      {...turning}
+    />
+  );
+}
+
+/** A month, large; of a year all twelve. */
+function Pages({ pages }: { pages: readonly MonthPage[] }) {
+  return pages.length === 1 ? (
+    <Month picture={{ type: 'month', pages: [...pages] }} large />
+  ) : (
+    <div className="grid h-full grid-cols-4 grid-rows-3 gap-x-6 gap-y-2 max-md:grid-cols-2 max-md:grid-rows-6">
+      {pages.map((page) => (
+        <Month key={page.title} picture={{ type: 'month', pages: [page] }} />
+      ))}
+    </div>
   );
 }

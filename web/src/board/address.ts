@@ -23,6 +23,8 @@ export interface BoardAddress {
   queue: readonly string[];
   /** The clock without a sum: minutes since midnight. */
   at: number;
+  /** A second one beside it; null where there is none. */
+  two: number | null;
   /** How many of the questions "adding or subtracting?" have been settled. */
   told: number;
   upright: boolean;
@@ -59,6 +61,7 @@ export function readAddress(params: URLSearchParams): BoardAddress {
             .filter((n) => Number.isInteger(n) && n > 0 && n <= 1440),
     queue: (params.get('queue') ?? '').split('|').filter((sum) => sum.trim() !== ''),
     at: number('at', 540, 1439),
+    two: params.has('two') ? number('two', 0, 1439) : null,
     told: number('told', 0, 9),
     upright: params.get('line') === 'down',
   };
@@ -88,6 +91,7 @@ export function writeAddress(board: BoardAddress): URLSearchParams {
   }
   set('queue', board.queue.join('|'));
   set('at', String(board.at), '540');
+  set('two', board.two === null ? '' : String(board.two));
   set('told', String(board.told), '0');
   set('line', board.upright ? 'down' : '');
   return params;
@@ -107,6 +111,7 @@ export const afresh =
     shown: [],
     jumps: null,
     told: 0,
+    two: null,
     ...more,
   });
 

@@ -49,6 +49,7 @@ describe('the address of the board', () => {
       jumps: [15, 120],
       queue: ['9 am to 4 pm', '4 x 45 min'],
       at: 770,
+      two: 800,
       told: 1,
       upright: true,
     };

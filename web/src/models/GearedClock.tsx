@@ -91,7 +91,7 @@ const Numerals = memo(function Numerals({ numerals }: { numerals: Face['numerals
             fontSize={numerals === 'roman' ? 16 : 21}
             className="mark-h"
             stroke="var(--color-sheet)"
-            strokeWidth="5"
+            strokeWidth="8"
             strokeLinejoin="round"
             paintOrder="stroke"
           >
@@ -302,7 +302,7 @@ export function GearedClock({
           <circle r="5" fill="var(--color-ink)" className="pointer-events-none" />
           <Numerals numerals={face.numerals} />
           {face.names && face.only !== 'hour' && (
-            <HandName degrees={hands.minute} radius={54} mark="m">
+            <HandName degrees={hands.minute} radius={48} mark="m">
               minute hand
             </HandName>
           )}

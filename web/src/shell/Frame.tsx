@@ -3,7 +3,8 @@ import { ChevronDown, CircleUser, X } from 'lucide-react';
 import { Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { Link, NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import type { MeReply } from '../api/types';
-import { addressOf } from '../board/address';
+import { Refused } from '../api/client';
+import { addressOf, readAddress } from '../board/address';
 import { halvesOf } from '../classroom/styles';
 import { useClasses } from '../classroom/useClasses';
 import { HalvesContext } from '../models/halves';
@@ -11,7 +12,7 @@ import { useTaught } from '../plan/teach';
 import { useKeys } from '../ui/keys';
 import { useKept } from '../ui/useKept';
 import { useSettled } from '../ui/useSettled';
-import { workQuery } from '../api/queries';
+import { settingQuery, workQuery } from '../api/queries';
 import { isSearch, SumLine } from '../work/SumLine';
 import { LineContext } from '../work/line';
 import { part, whenIdle } from '../ui/part';
@@ -95,6 +96,12 @@ export function Frame({ me }: { me: MeReply }) {
   // what begins with > is looked for, and not worked
   const settled = useSettled(isSearch(text) ? '' : text, 120);
   const work = useQuery(workQuery(settled));
+  // what is no sum can stand on the open clock
+  const onBoard = location.pathname === '/teach';
+  const setting = useQuery({
+    ...settingQuery(settled, readAddress(new URLSearchParams(location.search)).at),
+    enabled: onBoard && work.error instanceof Refused && !work.error.offline,
+  });
   const place = useCallback(
     (parts: Record<string, string | null>) => {
       const base = window.location.pathname.startsWith('/teach') ? '/teach' : '/prepare';
@@ -178,7 +185,11 @@ export function Frame({ me }: { me: MeReply }) {
           className={`flex min-h-dvh flex-col ${location.pathname.startsWith('/teach') ? 'wall md:h-dvh' : 'lg:h-dvh'}`}
         >
           {folded && (
-            <nav aria-label="While a sum stands" className="flex h-10 items-center gap-3 border-b-2 border-ink px-6" data-folded>
+            <nav
+              aria-label="While a sum stands"
+              className="flex h-10 items-center gap-3 border-b-2 border-ink px-6"
+              data-folded
+            >
               <Link to="/today" className="text-xl font-bold">
                 Rostik
               </Link>
@@ -265,7 +276,11 @@ export function Frame({ me }: { me: MeReply }) {
                         void navigate(`/teach?${addressOf(text, '').toString()}`);
                       }
                 }
-                problem={work.isPlaceholderData || text !== settled ? null : (work.error ?? work.failureReason)}
+                problem={
+                  work.isPlaceholderData || text !== settled || (onBoard && (setting.data || setting.isFetching))
+                    ? null
+                    : (work.error ?? work.failureReason)
+                }
               />
               {menus === null ? (
                 accountButton
