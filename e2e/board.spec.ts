@@ -211,7 +211,7 @@ test('it runs, and stops where it is', async ({ desk }) => {
   const { page } = desk;
   await open(page, '/teach?at=615&face=minutes,arabic,digital,half,second');
   await page.getByRole('button', { name: 'Let it run' }).click();
-  await expect(digits(page)).toHaveText(/^10:15:0[1-9] a\.m\.$/);
+  await expect(digits(page)).toHaveText(/^10:\d\d:(?!00)\d\d a\.m\.$/);
   await page.getByRole('button', { name: 'Stop' }).click();
   const stopped = await digits(page).textContent();
   const hand = await page.locator('[data-hand="minute"]').getAttribute('transform');
@@ -220,7 +220,7 @@ test('it runs, and stops where it is', async ({ desk }) => {
   await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
   await expect(digits(page)).toHaveText(stopped ?? '');
   expect(await page.locator('[data-hand="minute"]').getAttribute('transform')).toBe(hand);
-  expect(stopped).toMatch(/:0[1-9] a/);
+  expect(stopped).toMatch(/^10:\d\d:\d\d a\.m\.$/);
 });
 
 test('hands, digits, words and strip agree', async ({ desk }) => {

@@ -2,7 +2,7 @@ import { expect, test } from './desk.js';
 
 test('setting the hands, saying the time, counting in fives', async ({ desk }) => {
   const { page } = desk;
-  await page.goto('/teach/clock?task=set&level=core&seed=3');
+  await page.goto('/teach/clock?task=set&times=five&seed=3');
   const verdict = page.getByTestId('verdict');
   const wanted = (await page.getByTestId('wanted').textContent()) ?? '';
   const [hour = 0, minute = 0] = wanted.split(':').map(Number);
@@ -25,6 +25,34 @@ test('setting the hands, saying the time, counting in fives', async ({ desk }) =
   await expect(page.getByTestId('told')).toBeEmpty();
   await page.keyboard.press('a');
   await expect(page.getByTestId('told')).toContainText(':');
+
+  // a list out of the book is the class's own, for both
+  await page.goto('/teach/clock?task=say');
+  await page.getByRole('radio', { name: 'Our own' }).click();
+  const list = page.getByRole('dialog', { name: 'Times for Kittiwakes' });
+  await list.getByLabel('One to a line').fill('3:50\nlunch');
+  await list.getByRole('button', { name: 'Save' }).click();
+  await expect(list.getByRole('alert')).toContainText('“lunch” is no time that a clock shows.');
+  await list.getByLabel('One to a line').fill('3:50\ntwelve minutes to one');
+  await list.getByRole('button', { name: 'Save' }).click();
+  await expect(list).toBeHidden();
+  await page.keyboard.press('a');
+  await expect(page.getByTestId('told')).toContainText('three fifty');
+  await page.keyboard.press('n');
+  await page.keyboard.press('a');
+  await expect(page.getByTestId('told')).toContainText('12:48');
+  await page.getByRole('radio', { name: 'Set the hands' }).click();
+  await page.keyboard.press('n');
+  await page.keyboard.press('w');
+  await expect(page.getByTestId('wanted')).toHaveText('twelve minutes to one');
+  // the hour hand is where it belongs: the hint counts back from the top, and tells no digits
+  await page.keyboard.press('h');
+  for (let i = 0; i < 3; i += 1) {
+    await page.keyboard.press('ArrowRight');
+  }
+  await page.keyboard.press('Enter');
+  await expect(verdict).toContainText('Count back from the top with the minute hand: 5, 10, 11, 12.');
+  await desk.hasNoBarriers();
 
   await page.goto('/teach/clock?task=fives');
   const count = page.getByTestId('count');

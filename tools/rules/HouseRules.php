@@ -31,7 +31,7 @@ final class HouseRules
         'Marking' => ['Judging', 'Mistake', 'Notation', 'Question', 'Sum', 'Time', 'Timetable'],
         'Evidence' => ['Judging', 'Mistake', 'Notation', 'Skill', 'Sum', 'Weighing', 'Work'],
         'Sheet' => ['Judging', 'Notation', 'Picture', 'Problem', 'Question', 'Skill', 'Sum', 'Time', 'Weighing', 'Work'],
-        'Board' => ['Method', 'Notation', 'Picture', 'Problem', 'Sum', 'Time', 'Work'],
+        'Board' => ['Method', 'Notation', 'Picture', 'Problem', 'Skill', 'Sum', 'Time', 'Work'],
         'Practice' => ['Board', 'Evidence', 'Judging', 'Method', 'Mistake', 'Notation', 'Question', 'Skill', 'Sum', 'Time', 'Timetable'],
         'Activity' => ['Notation', 'Skill', 'Sum', 'Time', 'Timetable'],
         'Plan' => ['Activity', 'Notation', 'Question', 'Skill', 'Time'],

@@ -8,8 +8,10 @@ use Psr\Clock\ClockInterface;
 use Rostik\App\Work\WantedStyle;
 use Rostik\App\Work\WorkRequest;
 use Rostik\Core\Board\Board;
+use Rostik\Core\Board\Clocks;
 use Rostik\Core\Board\DayActivity;
 use Rostik\Core\Board\DayTable;
+use Rostik\Core\Board\Fineness;
 use Rostik\Core\Board\HandsCheck;
 use Rostik\Core\Board\ClockSettingReader;
 use Rostik\Core\Judging\Given;
@@ -20,11 +22,9 @@ use Rostik\Core\Problem\StoryMaker;
 use Rostik\Core\Skill\Another;
 use Rostik\Core\Skill\AnotherSum;
 use Rostik\Core\Skill\Dice;
-use Rostik\Core\Skill\Generator;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Sum\InTurn;
-use Rostik\Core\Sum\Sum;
 use Rostik\Core\Time\ClockHands;
 use Rostik\Core\Time\TimeOfDay;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -44,7 +44,7 @@ final readonly class BoardController
     /** How many clocks make a round of practice. */
     private const CLOCKS = 20;
 
-    public function __construct(private Board $board, private Another $another, private SumReader $reader, private MistakeBook $book, private Ladder $ladder, private Generator $generator, private StoryMaker $stories, private ClockSettingReader $setting, private ClockInterface $clock)
+    public function __construct(private Board $board, private Another $another, private SumReader $reader, private MistakeBook $book, private Ladder $ladder, private StoryMaker $stories, private ClockSettingReader $setting, private ClockInterface $clock)
     {
     }
 
@@ -105,26 +105,22 @@ final readonly class BoardController
     #[Route('/setting', methods: ['POST'])]
     public function setting(#[MapRequestPayload] ClockSettingRequest $wanted): Response
     {
-        return new JsonResponse($this->setting->read($wanted->text, $wanted->at, (int) $this->clock->now()->format('Y'), $wanted->style));
+        $setting = $this->setting->read($wanted->text, $wanted->at, (int) $this->clock->now()->format('Y'), $wanted->style);
+
+        return null === $setting ? JsonResponse::fromJsonString('null') : new JsonResponse($setting);
     }
 
     /** What is to be said of hands that were set. */
     #[Route('/hands', methods: ['POST'])]
     public function hands(#[MapRequestPayload] HandsRequest $set): Response
     {
-        return new JsonResponse(HandsCheck::of(TimeOfDay::ofMinutes($set->wanted), ClockHands::set($set->hour, $set->minute), $set->style));
+        return new JsonResponse(HandsCheck::of(TimeOfDay::ofMinutes($set->wanted), ClockHands::set($set->hour, $set->minute), $set->style, $set->inWords));
     }
 
     /** Clocks to be read or set, in minutes since 12. */
     #[Route('/clocks', methods: ['GET'])]
-    public function clocks(#[MapQueryParameter] Level $level = Level::Support, #[MapQueryParameter] int $seed = 1): Response
+    public function clocks(#[MapQueryParameter] Fineness $fineness = Fineness::OClock, #[MapQueryParameter] int $seed = 1): Response
     {
-        $rung = $this->ladder->rung(Level::Stretch === $level ? 'read-clock-minute' : 'read-clock-five');
-        $drawn = $this->generator->draw($rung, $level, self::CLOCKS, $seed);
-
-        return new JsonResponse(new ClocksReply(array_map(
-            static fn (Sum $sum): int => ($sum->times()[0]->minutes ?? 0) % 720,
-            $drawn->sums,
-        )));
+        return new JsonResponse(new ClocksReply(Clocks::draw($fineness, self::CLOCKS, $seed)));
     }
 }

@@ -14,6 +14,7 @@ final readonly class HandsRequest
      * @param int   $wanted the time they should show, in minutes since 12, 0 to 719
      * @param float $hour   where the hour hand stands, in degrees from 12
      * @param float $minute where the minute hand stands, in degrees from 12
+     * @param bool  $inWords whether it is asked for in words: then nothing is said in digits
      * @param Style $style  in which the class writes
      */
     public function __construct(
@@ -22,6 +23,7 @@ final readonly class HandsRequest
         public float $hour,
         public float $minute,
         public Style $style = new Style(),
+        public bool $inWords = false,
     ) {
     }
 }

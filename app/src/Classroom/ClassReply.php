@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Rostik\App\Classroom;
 
+use Rostik\Core\Board\OwnTimes;
 use Rostik\Core\Notation\Style;
 use Rostik\Core\Sum\Kind;
+use Rostik\Core\Time\StatedTime;
 use Rostik\Core\Time\WeekBegins;
 use Rostik\Core\Time\Weekend;
 
@@ -17,6 +19,8 @@ final readonly class ClassReply
      * @param list<string>      $taught   ids of rungs of the ladder
      * @param list<HouseMethod> $methods  kinds of sum that it works in a method of its own
      * @param Style             $style    in which it writes
+     * @param string            $clockTimes the times of its own that it reads and sets on clocks, as they were typed
+     * @param list<int>         $clocks   the same in minutes since 12
      * @param bool              $inHand   whether it is the class that the teacher has in hand
      */
     public function __construct(
@@ -28,6 +32,8 @@ final readonly class ClassReply
         public Style $style,
         public Weekend $weekend,
         public WeekBegins $weekBegins,
+        public string $clockTimes,
+        public array $clocks,
         public bool $inHand,
     ) {
     }
@@ -48,6 +54,8 @@ final readonly class ClassReply
             $class->style(),
             $class->weekend(),
             $class->weekBegins(),
+            $class->clockTimes(),
+            array_map(static fn (StatedTime $time): int => $time->minutes % 720, OwnTimes::read($class->clockTimes())),
             $inHand,
         );
     }

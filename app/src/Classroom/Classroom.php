@@ -46,6 +46,9 @@ class Classroom implements InClassroom
     #[ORM\Column(type: 'json')]
     private array $taught = [];
 
+    #[ORM\Column(length: 2000, options: ['default' => ''])]
+    private string $clockTimes = '';
+
     #[ORM\ManyToOne]
     #[ORM\JoinColumn(nullable: false)]
     private School $school;
@@ -189,6 +192,17 @@ class Classroom implements InClassroom
         if (null !== $method) {
             $this->methods[$kind->value] = $method;
         }
+    }
+
+    /** The times that it reads and sets on clocks, as they were typed; empty for none of its own. */
+    public function clockTimes(): string
+    {
+        return $this->clockTimes;
+    }
+
+    public function useClockTimes(string $times): void
+    {
+        $this->clockTimes = $times;
     }
 
     /** @param list<string> $taught ids of rungs of the ladder */

@@ -10,6 +10,7 @@ use Rostik\App\Account\Teacher;
 use Rostik\App\Account\Teachers;
 use Rostik\App\Api\CannotBeHad;
 use Rostik\App\Api\Problem;
+use Rostik\Core\Board\OwnTimes;
 use Rostik\Core\Method\MethodBook;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -66,6 +67,18 @@ final readonly class ClassroomController
         }
         $class = $this->classrooms->get($teacher, $id);
         $class->useMethod($wanted->kind, $wanted->method);
+        $entities->flush();
+
+        return $this->reply($teacher, $class);
+    }
+
+    /** The times that the class reads and sets on clocks; 422 where one of them is no time. */
+    #[Route('/{id}/clock-times', methods: ['PUT'])]
+    public function clockTimes(string $id, #[CurrentUser] Teacher $teacher, #[MapRequestPayload] ClockTimesRequest $wanted, EntityManagerInterface $entities): Response
+    {
+        OwnTimes::read($wanted->times);
+        $class = $this->classrooms->get($teacher, $id);
+        $class->useClockTimes(trim($wanted->times));
         $entities->flush();
 
         return $this->reply($teacher, $class);

@@ -28,9 +28,11 @@ use Rostik\App\Sheet\Sheet;
 use Rostik\App\Sheet\Sheets;
 use Rostik\App\Storage\ZipFile;
 use Rostik\App\Timetable\Timetables;
+use Rostik\Core\Board\OwnTimes;
 use Rostik\Core\Evidence\Standing;
 use Rostik\Core\Marking\Sign;
 use Rostik\Core\Marking\Written;
+use Rostik\Core\Notation\NotUnderstood;
 use Rostik\Core\Sheet\Code;
 use Rostik\Core\Sum\Kind;
 use Rostik\Core\Timetable\NotATable;
@@ -137,6 +139,13 @@ final class BringIn
             if (null !== $kind && \is_string($method) && \strlen($method) <= 60) {
                 $class->useMethod($kind, $method);
             }
+        }
+        $times = Read::text($kept, 'clockTimes');
+        try {
+            OwnTimes::read($times);
+            $class->useClockTimes(mb_substr($times, 0, 2000));
+        } catch (NotUnderstood) {
+            // what no clock shows is left out
         }
         $this->classes[Read::text($kept, 'id')] = $class;
         $now = array_combine(array_map(static fn (Child $child): string => $child->id()->toRfc4122(), $class->children()), $class->children());

@@ -193,6 +193,7 @@ final readonly class Takeout
             'style' => $this->normalizer->normalize($class->style()),
             'weekend' => $class->weekend()->value,
             'weekBegins' => $class->weekBegins()->value,
+            'clockTimes' => $class->clockTimes(),
             'words' => $words,
             'groups' => $groups?->groups(),
         ];

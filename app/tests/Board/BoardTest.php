@@ -52,10 +52,10 @@ final class BoardTest extends ApiTestCase
 
     public function testClocksToPractise(): void
     {
-        foreach (['support' => 15, 'core' => 5, 'stretch' => 1] as $level => $step) {
-            $clocks = $this->ask('GET', '/api/board/clocks?level='.$level.'&seed=4');
+        foreach (['o-clock' => 60, 'half' => 30, 'quarter' => 15, 'five' => 5, 'minute' => 1] as $fineness => $step) {
+            $clocks = $this->ask('GET', '/api/board/clocks?fineness='.$fineness.'&seed=4');
             self::assertIsArray($clocks['minutes']);
-            self::assertCount(20, array_unique($clocks['minutes'], \SORT_REGULAR));
+            self::assertCount('o-clock' === $fineness ? 12 : ('half' === $fineness ? 16 : 20), array_unique($clocks['minutes'], \SORT_REGULAR));
             foreach ($clocks['minutes'] as $minutes) {
                 self::assertIsInt($minutes);
                 self::assertSame(0, $minutes % $step);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Board;
 
+use Rostik\Core\Notation\SpokenTime;
 use Rostik\Core\Notation\Style;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Time\ClockHands;
@@ -23,11 +24,13 @@ final class HandsCheck
     /** Degrees by which the minute hand may be off: half a minute. */
     private const MINUTE_TOLERANCE = 3.0;
 
-    public static function of(TimeOfDay $wanted, ClockHands $set, Style $style = new Style()): HandsSet
+    /** @param bool $inWords whether the time is asked for in words: then nothing that is said gives its digits */
+    public static function of(TimeOfDay $wanted, ClockHands $set, Style $style = new Style(), bool $inWords = false): HandsSet
     {
         $right = ClockHands::at($wanted);
         $writer = Writer::plain($style);
-        $time = $writer->clock(StatedTime::open($wanted->hour12(), $wanted->minute()));
+        $said = static fn (StatedTime $one): string => $inWords ? (new SpokenTime($style->past->value))->of($one) : $writer->clock($one);
+        $time = $said(StatedTime::open($wanted->hour12(), $wanted->minute()));
         $minuteOff = self::apart($right->minute, $set->minute);
         $hourOff = self::apart($right->hour, $set->hour);
         if ($minuteOff <= self::MINUTE_TOLERANCE && $hourOff <= self::TOLERANCE) {
@@ -37,7 +40,7 @@ final class HandsCheck
             return new HandsSet(false, 'Look at the two hands: the short one shows the hour, the long one the minutes.');
         }
         if ($minuteOff > self::MINUTE_TOLERANCE && $hourOff <= self::TOLERANCE) {
-            return new HandsSet(false, \sprintf('The hour hand is right. Count fives to %d with the minute hand.', $wanted->minute()));
+            return new HandsSet(false, 'The hour hand is right. '.self::count($wanted->minute(), $inWords));
         }
         if ($minuteOff <= self::MINUTE_TOLERANCE) {
             return new HandsSet(false, match (true) {
@@ -47,10 +50,23 @@ final class HandsCheck
             });
         }
         try {
-            return new HandsSet(false, \sprintf('This clock shows %s.', $writer->clock($set->read())));
+            return new HandsSet(false, \sprintf('This clock shows %s.', $said($set->read())));
         } catch (HandsDisagree $apart) {
             return new HandsSet(false, $apart->getMessage());
         }
+    }
+
+    /** How the minute hand is counted to its place: on from the top, or back from it where one says "to". */
+    private static function count(int $minute, bool $inWords): string
+    {
+        if (0 === $minute) {
+            return 'The minute hand is at the top at every o’clock.';
+        }
+        $to = $inWords && $minute > 30 ? 60 - $minute : $minute;
+        $fives = $to < 5 ? [] : range(5, $to - $to % 5, 5);
+        $ones = 0 === $to % 5 ? [] : range($to - $to % 5 + 1, $to);
+
+        return \sprintf('Count %s from the top with the minute hand: %s.', $inWords && $minute > 30 ? 'back' : 'on', implode(', ', [...$fives, ...$ones]));
     }
 
     /** Degrees between two directions, 0 to 180. */

@@ -105,7 +105,7 @@ final class BoardTest extends TestCase
         self::assertSame('Look at the two hands: the short one shows the hour, the long one the minutes.', $say(3, 30, 180, 105));
         self::assertSame('The minute hand is right. The hour hand creeps on: at 3:30 it has left the 3.', $say(3, 30, 90, 180));
         self::assertSame('The minute hand is right. The hour hand is not at 5 yet.', $say(4, 45, 150, 270));
-        self::assertSame('The hour hand is right. Count fives to 20 with the minute hand.', $say(1, 20, 40, 24));
+        self::assertSame('The hour hand is right. Count on from the top with the minute hand: 5, 10, 15, 20.', $say(1, 20, 40, 24));
         self::assertSame('The minute hand is right. Where is the hour hand at 8:37?', $say(8, 37, 30, 222));
         self::assertSame('This clock shows 6:00.', $say(8, 37, 180, 0));
         self::assertStringStartsWith('These hands cannot both be right', $say(8, 37, 15, 0));

@@ -10,7 +10,6 @@ import type {
   ClocksReply,
   DayReply,
   FoundCopyReply,
-  Level,
   MeReply,
   MistakesReply,
   RungReply,
@@ -211,10 +210,10 @@ export const dayQuery = () => {
 };
 
 /** Clocks to be read or set. */
-export const clocksQuery = (level: Level, seed: number) =>
+export const clocksQuery = (fineness: string, seed: number) =>
   queryOptions({
-    queryKey: ['clocks', level, seed],
+    queryKey: ['clocks', fineness, seed],
     queryFn: ({ signal }) =>
-      ask<ClocksReply>('GET', `/api/board/clocks?level=${level}&seed=${seed}`, undefined, signal),
+      ask<ClocksReply>('GET', `/api/board/clocks?fineness=${fineness}&seed=${seed}`, undefined, signal),
     staleTime: Infinity,
   });

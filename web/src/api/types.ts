@@ -358,6 +358,8 @@ export interface ClassReply {
   style: Style;
   weekend: Weekend;
   weekBegins: WeekBegins;
+  clockTimes: string;
+  clocks: number[];
   inHand: boolean;
 }
 
@@ -424,6 +426,10 @@ export interface ClockSettingRequest {
 export interface ClockSettingTime {
   at: number;
   halfSaid: boolean;
+}
+
+export interface ClockTimesRequest {
+  times?: string;
 }
 
 export interface ClocksReply {
@@ -756,6 +762,7 @@ export interface HandsRequest {
   hour: number;
   minute: number;
   style?: Style;
+  inWords?: boolean;
 }
 
 export interface HandsSet {
@@ -819,25 +826,7 @@ export interface Keeping {
   quietMonths: number;
 }
 
-export type Kind =
-  | 'total'
-  | 'difference'
-  | 'product'
-  | 'share'
-  | 'chain'
-  | 'series'
-  | 'later'
-  | 'earlier'
-  | 'elapsed'
-  | 'missing'
-  | 'conversion'
-  | 'comparison'
-  | 'order'
-  | 'rewrite'
-  | 'date-later'
-  | 'date-earlier'
-  | 'dates-apart'
-  | 'calendar';
+export type Kind = 'total' | 'difference' | 'product' | 'share' | 'chain' | 'series' | 'later' | 'earlier' | 'elapsed' | 'missing' | 'conversion' | 'comparison' | 'order' | 'rewrite' | 'date-later' | 'date-earlier' | 'dates-apart' | 'calendar';
 
 export type Layout = 'page' | 'tickets' | 'slips' | 'home';
 
@@ -1045,7 +1034,7 @@ export interface MonthPage {
   title: string;
   heads: string[];
   weekend: number[];
-  weeks: (number | null)[][];
+  weeks: ((number | null)[])[];
   marks: MonthMark[];
   column: number | null;
 }
@@ -1080,21 +1069,7 @@ export interface Note {
   text: string;
 }
 
-export type Numbers =
-  | Bell
-  | ClockParts
-  | DayOrder
-  | Digits
-  | Estimate
-  | Lighthouse
-  | Loop
-  | LottoCards
-  | Pond
-  | Ring
-  | Sorting
-  | Spinner
-  | Stock
-  | Walls;
+export type Numbers = Bell | ClockParts | DayOrder | Digits | Estimate | Lighthouse | Loop | LottoCards | Pond | Ring | Sorting | Spinner | Stock | Walls;
 
 export interface OfferReply {
   id: string;
@@ -1197,8 +1172,7 @@ export interface PaperRequest {
   part?: number | null;
 }
 
-export type PartKind =
-  'warm-up' | 'look-back' | 'explain' | 'together' | 'on-your-own' | 'activity' | 'ticket' | 'tidy-up';
+export type PartKind = 'warm-up' | 'look-back' | 'explain' | 'together' | 'on-your-own' | 'activity' | 'ticket' | 'tidy-up';
 
 export interface PartReply {
   text: PartText;
@@ -1236,15 +1210,7 @@ export interface PasswordRequest {
 
 export type PastWord = 'past' | 'after';
 
-export type Picture =
-  | ClockPicture
-  | ColumnsPicture
-  | DayPicture
-  | LinePicture
-  | MonthPicture
-  | SetOutPicture
-  | TablePicture
-  | WrittenPicture;
+export type Picture = ClockPicture | ColumnsPicture | DayPicture | LinePicture | MonthPicture | SetOutPicture | TablePicture | WrittenPicture;
 
 export interface PileLineReply {
   id: string;

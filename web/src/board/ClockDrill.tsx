@@ -1,12 +1,15 @@
 import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { clocksQuery, dayQuery } from '../api/queries';
-import type { Level } from '../api/types';
+import { useClasses } from '../classroom/useClasses';
+import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { NotYet } from './NotYet';
 import { useTitle } from '../ui/useTitle';
 import { CountFives } from './CountFives';
 import { SayTime } from './SayTime';
+import { OwnTimes } from './OwnTimes';
 import { SetHands } from './SetHands';
 
 type Task = 'set' | 'say' | 'fives';
@@ -17,11 +20,15 @@ const tasks: readonly { value: Task; text: string }[] = [
   { value: 'fives', text: 'Count in fives' },
 ];
 
-const levels: readonly { value: Level; text: string }[] = [
-  { value: 'support', text: 'Quarters' },
-  { value: 'core', text: 'Fives' },
-  { value: 'stretch', text: 'Minutes' },
-];
+/** How fine the times are, in the order in which they are learnt; the last are the class's own. */
+const finenesses = [
+  { value: 'o-clock', text: 'O’clocks' },
+  { value: 'half', text: 'Halves' },
+  { value: 'quarter', text: 'Quarters' },
+  { value: 'five', text: 'Fives' },
+  { value: 'minute', text: 'Minutes' },
+  { value: 'own', text: 'Our own' },
+] as const;
 
 /** Practice with one clock for the whole class. */
 export function ClockDrill() {
@@ -29,9 +36,15 @@ export function ClockDrill() {
   const [params, setParams] = useSearchParams();
   const day = useQuery(dayQuery());
   const task = tasks.find((one) => one.value === params.get('task'))?.value ?? 'set';
-  const level = levels.find((one) => one.value === params.get('level'))?.value ?? 'support';
+  const { inHand } = useClasses();
+  const own = inHand?.clocks ?? [];
+  const asked = finenesses.find((one) => one.value === params.get('times'))?.value ?? 'o-clock';
+  // a list of one's own that is empty is written first
+  const fineness = asked === 'own' && own.length === 0 ? 'o-clock' : asked;
+  const [writing, setWriting] = useState(false);
   const seed = Number(params.get('seed') ?? '1') || 1;
-  const clocks = useQuery(clocksQuery(level, seed));
+  const clocks = useQuery({ ...clocksQuery(fineness, seed), enabled: fineness !== 'own' });
+  const minutes = fineness === 'own' ? own : (clocks.data?.minutes ?? []);
   const number = Math.max(0, Number(params.get('n') ?? '1') - 1) || 0;
   const set = (parts: Record<string, string>) => {
     setParams(
@@ -45,15 +58,15 @@ export function ClockDrill() {
       { replace: true },
     );
   };
-  const wanted = clocks.data?.minutes[number] ?? null;
+  const wanted = minutes[number] ?? null;
   const next = () => {
-    const more = number + 1 < (clocks.data?.minutes.length ?? 0);
+    const more = number + 1 < minutes.length;
     set(more ? { n: String(number + 2) } : { n: '1', seed: String(seed + 1) });
   };
   const chooser = (
     <>
       <Link to="/teach" className="px-2 text-xl underline underline-offset-4">
-        Board
+        Open clock
       </Link>
       <Choice
         label="Task"
@@ -72,20 +85,44 @@ export function ClockDrill() {
     return <CountFives chooser={chooser} />;
   }
   const round = {
-    key: `${task}${level}${seed}-${number}`,
+    key: `${task}${fineness}${seed}-${number}`,
     day: day.data,
     wanted: wanted ?? 0,
     chooser: (
       <>
         {chooser}
         <Choice
-          label="How fine"
-          value={level}
-          options={levels}
+          label="Times"
+          value={fineness}
+          options={inHand ? finenesses : finenesses.slice(0, -1)}
           onChange={(value) => {
-            set({ level: value, n: '1' });
+            if (value === 'own' && own.length === 0) {
+              setWriting(true);
+            } else {
+              set({ times: value, n: '1' });
+            }
           }}
         />
+        {inHand && (
+          <Button
+            className="min-h-12"
+            onClick={() => {
+              setWriting(true);
+            }}
+          >
+            Our times…
+          </Button>
+        )}
+        {inHand && (
+          <OwnTimes
+            own={inHand}
+            open={writing}
+            onOpenChange={setWriting}
+            onSaved={(some) => {
+              set({ times: some ? 'own' : 'o-clock', n: '1' });
+            }}
+          />
+        )}
       </>
     ),
     onNext: next,

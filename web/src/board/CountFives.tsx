@@ -71,7 +71,7 @@ export function CountFives({ chooser }: { chooser: ReactNode }) {
       }
       task={
         <>
-          <h1 className="text-4xl font-bold">Count in fives, {way === 'on' ? 'on to 60' : 'back to 0'}</h1>
+          <h1 className="wall-say font-bold">Count in fives, {way === 'on' ? 'on to 60' : 'back to 0'}</h1>
           <p className="mark-m min-h-32 text-[clamp(4rem,11vw,9rem)] leading-none" data-testid="count">
             {seen ? mark * 5 : ' '}
           </p>

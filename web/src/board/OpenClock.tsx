@@ -59,6 +59,7 @@ export function OpenClock({ day, board, change, setting, onSum }: Props) {
   const [field, setField] = useState('');
   const [nextUp, setNextUp] = useState(false);
   const [running, setRunning] = useState(false);
+  const [held, setHeld] = useState<number | null>(null);
   const [stride, setStride] = useState<(typeof strides)[number]>(5);
   const client = useQueryClient();
   const notice = useNotice();
@@ -71,6 +72,7 @@ export function OpenClock({ day, board, change, setting, onSum }: Props) {
 
   /** The hands were turned: what was typed, and the way that was gone, belong to where they stood. */
   const settle = (to: number) => {
+    setHeld(null);
     exact.current = to;
     setAt(to);
     setMove(null);
@@ -78,6 +80,8 @@ export function OpenClock({ day, board, change, setting, onSum }: Props) {
     change({ at: minuteOfDay(to), two, sum: '' });
   };
   const onTurn = (hand: Hand, degrees: number) => {
+    // the face stays under the finger; let go, it follows its time along the day
+    setHeld((now) => now ?? minute);
     exact.current += hand === 'minute' ? degrees / 6 : degrees * 2;
     const step = snap ? 5 : 1;
     setMove(null);
@@ -175,9 +179,10 @@ export function OpenClock({ day, board, change, setting, onSum }: Props) {
     ),
   });
   const face = { ...faceOf(board.face), second: board.face.includes('second') || running };
-  const onLeft = two === null && alongTheDay(minute) > 0.5;
+  const onLeft = two === null && alongTheDay(held ?? minute) > 0.5;
   return (
     <CoverContext value={covers}>
+      <h1 className="sr-only">{pages.length > 0 ? 'The calendar' : 'A clock over the day'}</h1>
       {pages.length > 0 ? (
         <section aria-label="The calendar" className="relative min-h-0 flex-1 px-[calc(var(--u)*1.9)] py-3">
           <Pages pages={pages} />
@@ -195,7 +200,7 @@ export function OpenClock({ day, board, change, setting, onSum }: Props) {
               <Hanging
                 key={i}
                 share={alongTheDay(place)}
-                place={two === null ? alongTheDay(place) : i === 0 ? 0.14 : 0.64}
+                place={two === null ? alongTheDay(held ?? place) : i === 0 ? 0.14 : 0.64}
               >
                 <Dial
                   at={i === 0 ? at : place}
@@ -454,7 +459,7 @@ function Hanging({ share, place, children }: { share: number; place: number; chi
         </svg>
       )}
       <div
-        className="absolute top-0 h-[var(--face)] w-[var(--face)]"
+        className="absolute top-0 h-[var(--face)] w-[var(--face)] motion-safe:transition-[left] motion-safe:duration-200"
         style={{
           left: `clamp(0px, calc(${place * 100}% - var(--face) / 2), calc(100% - var(--face)))`,
         }}

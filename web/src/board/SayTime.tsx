@@ -24,14 +24,15 @@ export function SayTime({ day, wanted, chooser, onNext }: Round) {
       }
       task={
         <>
-          <h1 className="text-4xl font-bold">What time is it?</h1>
+          <h1 className="wall-say font-bold">What time is it?</h1>
           <div className="min-h-44" aria-live="polite" data-testid="told">
             {open && (
               <>
-                <p className="text-[clamp(2.4rem,6vw,5.5rem)] leading-tight font-bold">
+                <p className="wall-sum leading-tight font-bold">
                   <Marked text={day.table.digits[wanted] ?? ''} />
                 </p>
-                <p className="text-3xl">{day.table.words[wanted]}</p>
+                <p className="wall-say">{day.table.words[wanted]}</p>
+                <p className="wall-note text-soft">{day.table.aloud[wanted]}</p>
               </>
             )}
           </div>

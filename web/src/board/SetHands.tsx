@@ -17,7 +17,7 @@ export function SetHands({ day, wanted, chooser, onNext }: Round) {
   const [inWords, setInWords] = useState(false);
   const check = useMutation({
     mutationFn: () =>
-      ask<HandsSet>('POST', '/api/board/hands', withStyle({ wanted, hour: hands.hour, minute: hands.minute })),
+      ask<HandsSet>('POST', '/api/board/hands', withStyle({ wanted, hour: hands.hour, minute: hands.minute, inWords })),
   });
   const turn = (which: Hand, degrees: number) => {
     check.reset();
@@ -49,6 +49,7 @@ export function SetHands({ day, wanted, chooser, onNext }: Round) {
     Enter: look,
     n: onNext,
     w: () => {
+      check.reset();
       setInWords(!inWords);
     },
   });
@@ -69,10 +70,10 @@ export function SetHands({ day, wanted, chooser, onNext }: Round) {
       }
       task={
         <>
-          <h1 className="text-[clamp(2.4rem,6vw,5.5rem)] leading-tight font-bold" data-testid="wanted">
+          <h1 className="wall-sum leading-tight font-bold" data-testid="wanted">
             {inWords ? day.table.words[wanted] : <Marked text={day.table.digits[wanted] ?? ''} />}
           </h1>
-          <p className="min-h-24 text-3xl" aria-live="polite" data-testid="verdict">
+          <p className="wall-say min-h-[3.6em] leading-tight" aria-live="polite" data-testid="verdict">
             {check.data ? (
               <span className={check.data.right ? 'font-bold text-good' : ''}>{check.data.say}</span>
             ) : check.isError ? (

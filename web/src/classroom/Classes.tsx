@@ -171,6 +171,8 @@ const blank: Omit<ClassReply, 'id'> = {
   style: usualStyle,
   weekend: 'saturday-sunday',
   weekBegins: 'monday',
+  clockTimes: '',
+  clocks: [],
   inHand: false,
 };
 

@@ -150,12 +150,11 @@ function HandName({
   children: string;
 }) {
   const [x, y] = on(radius, degrees);
-  const left = ((degrees % 360) + 360) % 360 > 180;
   return (
     <text
-      x={x + (left ? -9 : 9)}
-      y={y}
-      textAnchor={left ? 'end' : 'start'}
+      x={x}
+      y={y + 6}
+      textAnchor="middle"
       fontSize="17"
       className={`mark-${mark} pointer-events-none`}
       stroke="var(--color-sheet)"

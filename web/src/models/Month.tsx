@@ -28,9 +28,9 @@ function Page({ page, large, wide }: { page: MonthPage; large: boolean; wide: bo
   const covers = useCovers();
   // a page of six weeks is seen whole, at whatever height
   const height = large
-    ? 'h-[min(calc(var(--u)*4.4),12.4cqh)] text-[min(calc(var(--u)*2.5),7.6cqh)]'
+    ? 'h-[min(calc(var(--u)*6.4),12.4cqh)] text-[min(calc(var(--u)*3.4),7.6cqh)]'
     : 'h-[min(2.75rem,12.6cqh)] text-[min(1.25rem,7cqh)]';
-  const width = wide ? 'w-[min(4.2rem,6.4cqw)]' : 'w-[min(4.2rem,13cqw)]';
+  const width = wide ? 'w-[min(calc(var(--u)*6),6.4cqw)]' : 'w-[min(calc(var(--u)*8),13cqw)]';
   const cell = `${height} ${large ? width : wide ? 'w-[min(3rem,6.4cqw)]' : 'w-[min(3rem,13cqw)]'}`;
   const hidden = covers.covered('found', ['answer']);
   // which day of the week is looked at is what is asked for

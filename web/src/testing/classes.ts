@@ -14,6 +14,8 @@ export const classOf = (id: string, name: string, part: Partial<ClassReply> = {}
   style: usualStyle,
   weekend: 'saturday-sunday',
   weekBegins: 'monday',
+  clockTimes: '',
+  clocks: [],
   inHand: false,
   ...part,
 });
