@@ -34,9 +34,11 @@ use Rostik\Core\Plan\Step;
 use Rostik\Core\Plan\Timing;
 use Rostik\Core\Plan\Topic;
 use Rostik\Core\Sheet\Layout;
+use Rostik\Core\Skill\Generator;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\NoSuchRung;
+use Rostik\Core\Sum\Sum;
 use Rostik\Core\Time\ClockForm;
 use Rostik\Core\Time\StatedTime;
 use Rostik\Core\Time\TimeOfDay;
@@ -57,6 +59,7 @@ final readonly class Lessons
         private Matching $matching,
         private Playing $playing,
         private Ladder $ladder,
+        private Generator $generator,
         private SumReader $reader,
         private Forms $forms,
         private ClockInterface $clock,
@@ -84,7 +87,7 @@ final readonly class Lessons
             $part = $parts[$i];
             $takes = $this->timing->takes($part, $facts);
             $minutes = $part->minutes ?? $takes->minutes;
-            $shown[] = new PartReply($text, $part->kind->said(), $this->content($part, $facts), array_map(fn (string $sum): string => $this->shown($sum, $style), $part->sums), self::time($at, $style), self::time($at + $minutes, $style), $at, $minutes, $takes->minutes, $takes->said);
+            $shown[] = new PartReply($text, $part->kind->said(), $this->content($part, $facts), array_map(fn (string $sum): string => $this->shown($sum, $style), $part->sums), self::time($at, $style), self::time($at + $minutes, $style), $at, $minutes, $takes->minutes, $takes->said, $this->more($part, $style));
             $at += $minutes;
         }
 
@@ -111,6 +114,21 @@ final readonly class Lessons
             $lesson->took(),
             $lesson->note(),
         );
+    }
+
+    /** @return list<string> two sums for who is done before the others */
+    private function more(Part $part, Style $style): array
+    {
+        if (PartKind::OnYourOwn !== $part->kind || null === $part->rung || '' !== $part->done) {
+            return [];
+        }
+        try {
+            $sums = $this->generator->draw($this->ladder->rung($part->rung), $part->level, 2, $part->seed + 1)->sums;
+        } catch (NoSuchRung) {
+            return [];
+        }
+
+        return array_map(fn (Sum $sum): string => $this->forms->write($style->states($sum), Writer::marked($style)), $sums);
     }
 
     /** @throws StaleLesson where it was changed in the meantime */

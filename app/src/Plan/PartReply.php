@@ -17,8 +17,9 @@ final readonly class PartReply
      * @param int          $minutes that it has
      * @param int          $takes   minutes that it takes by what is in it
      * @param string       $said    how that comes about
+     * @param list<string> $more    two sums of its level for who is done before the others, marked; none where that is not asked
      */
-    public function __construct(public PartText $text, public string $title, public string $content, public array $sums, public string $from, public string $until, public int $starts, public int $minutes, public int $takes, public string $said)
+    public function __construct(public PartText $text, public string $title, public string $content, public array $sums, public string $from, public string $until, public int $starts, public int $minutes, public int $takes, public string $said, public array $more)
     {
     }
 }

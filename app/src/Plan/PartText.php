@@ -23,6 +23,7 @@ final readonly class PartText
      * @param int                   $questions on paper
      * @param string                $why       it is there; may be empty
      * @param string                $note      the teacher's own
+     * @param string                $done      what a child does who is done before the others; empty for two more sums
      */
     public function __construct(
         #[Assert\Length(min: 1, max: 20)]
@@ -52,17 +53,19 @@ final readonly class PartText
         public string $why = '',
         #[Assert\Length(max: 500)]
         public string $note = '',
+        #[Assert\Length(max: 300)]
+        public string $done = '',
     ) {
     }
 
     public static function of(Part $part): self
     {
-        return new self($part->id, $part->kind, $part->rung, $part->minutes, $part->activity, $part->group, $part->options, $part->level, $part->seed, $part->sums, $part->questions, $part->why, $part->note);
+        return new self($part->id, $part->kind, $part->rung, $part->minutes, $part->activity, $part->group, $part->options, $part->level, $part->seed, $part->sums, $part->questions, $part->why, $part->note, $part->done);
     }
 
     public function part(): Part
     {
-        return new Part($this->id, $this->kind, $this->rung, $this->minutes, $this->activity, $this->group, $this->options, $this->level, $this->seed, array_values($this->sums), $this->questions, $this->why, $this->note);
+        return new Part($this->id, $this->kind, $this->rung, $this->minutes, $this->activity, $this->group, $this->options, $this->level, $this->seed, array_values($this->sums), $this->questions, $this->why, $this->note, $this->done);
     }
 
     /** One of these in a list, for {@see Assert\Unique}. */

@@ -22,6 +22,7 @@ final readonly class Part
      * @param int                   $questions on paper
      * @param string                $why       it is there, in a sentence
      * @param string                $note      the teacher's own
+     * @param string                $done      what a child does who is done before the others; empty for two more sums
      */
     public function __construct(
         public string $id,
@@ -37,30 +38,31 @@ final readonly class Part
         public int $questions = 0,
         public string $why = '',
         public string $note = '',
+        public string $done = '',
     ) {
     }
 
     /** The same part with so many questions. */
     public function withQuestions(int $questions): self
     {
-        return new self($this->id, $this->kind, $this->rung, null, $this->activity, $this->group, $this->options, $this->level, $this->seed, $this->sums, $questions, $this->why, $this->note);
+        return new self($this->id, $this->kind, $this->rung, null, $this->activity, $this->group, $this->options, $this->level, $this->seed, $this->sums, $questions, $this->why, $this->note, $this->done);
     }
 
     /** @param list<string> $sums */
     public function withSums(array $sums): self
     {
-        return new self($this->id, $this->kind, $this->rung, null, $this->activity, $this->group, $this->options, $this->level, $this->seed, $sums, $this->questions, $this->why, $this->note);
+        return new self($this->id, $this->kind, $this->rung, null, $this->activity, $this->group, $this->options, $this->level, $this->seed, $sums, $this->questions, $this->why, $this->note, $this->done);
     }
 
     /** @param array<string, string> $options */
     public function played(string $activity, ?int $group, array $options, string $why): self
     {
-        return new self($this->id, $this->kind, $this->rung, null, $activity, $group, $options, $this->level, $this->seed, $this->sums, $this->questions, $why, $this->note);
+        return new self($this->id, $this->kind, $this->rung, null, $activity, $group, $options, $this->level, $this->seed, $this->sums, $this->questions, $why, $this->note, $this->done);
     }
 
     /** With the minutes that it takes, whatever the teacher gave it. */
     public function asLongAsItTakes(): self
     {
-        return new self($this->id, $this->kind, $this->rung, null, $this->activity, $this->group, $this->options, $this->level, $this->seed, $this->sums, $this->questions, $this->why, $this->note);
+        return new self($this->id, $this->kind, $this->rung, null, $this->activity, $this->group, $this->options, $this->level, $this->seed, $this->sums, $this->questions, $this->why, $this->note, $this->done);
     }
 }

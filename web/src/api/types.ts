@@ -1185,6 +1185,7 @@ export interface PartReply {
   minutes: number;
   takes: number;
   said: string;
+  more: string[];
 }
 
 export interface PartText {
@@ -1201,6 +1202,7 @@ export interface PartText {
   questions: number;
   why: string;
   note: string;
+  done: string;
 }
 
 export interface PasswordRequest {

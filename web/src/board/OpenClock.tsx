@@ -100,15 +100,13 @@ export function OpenClock({ day, board, change, setting, onSum }: Props) {
     }
     const began = performance.now();
     const from = exact.current;
-    let frame = 0;
-    const tick = () => {
+    // ten times a second is smooth enough for a hand that goes once round in a minute
+    const timer = setInterval(() => {
       exact.current = from + (performance.now() - began) / 60000;
       setAt(exact.current);
-      frame = requestAnimationFrame(tick);
-    };
-    frame = requestAnimationFrame(tick);
+    }, 100);
     return () => {
-      cancelAnimationFrame(frame);
+      clearInterval(timer);
     };
   }, [running]);
   useClockKeys({ exact, snap, settle });

@@ -6,6 +6,7 @@ import type { ClockPicture, ColumnsPicture, LinePicture, Picture, WorkedMethod }
 import { worked } from '../testing/worked';
 import { DayStrip } from './DayStrip';
 import { plain } from './Marked';
+import { typed } from './marks';
 import { Model } from './Model';
 
 // what is fetched when it is needed is here before it is drawn
@@ -242,7 +243,7 @@ describe('number lines', () => {
       for (const upright of [false, true]) {
         const label = /aria-label="[^"]+"/.exec(markup(picture, last, upright))?.[0] ?? '';
         for (const one of [...points, ...jumps]) {
-          expect(label).toContain(plain(one.label));
+          expect(label).toContain(typed(one.label));
         }
       }
     }

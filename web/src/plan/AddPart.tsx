@@ -55,6 +55,7 @@ export function AddPart({
               questions: kind === 'on-your-own' ? 8 : kind === 'ticket' ? 3 : 0,
               why: '',
               note: '',
+              done: '',
             });
           }
         }}

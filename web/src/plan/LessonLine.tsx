@@ -3,6 +3,7 @@ import { useEffect } from 'react';
 import { Link, useLocation, useNavigate } from 'react-router';
 import { Marked } from '../models/Marked';
 import { useKeys } from '../ui/keys';
+import { leftInWords, useLeft } from './left';
 import { lessonQuery } from './queries';
 import { placeOf, useTaught } from './teach';
 
@@ -37,9 +38,15 @@ export function LessonLine() {
       forget();
     }
   }, [forget, lesson.isError]);
+  const left = useLeft(taught.value.began, part?.minutes ?? 0);
   if (!it || !part || it.id !== taught.value.lesson) {
     return null;
   }
+  // an activity that is opened by itself is no part of the lesson
+  const activity = /^\/teach\/activity\/([^/]+)/.exec(location.pathname)?.[1] ?? null;
+  const isElsewhere =
+    ['/teach/clock', '/teach/day'].includes(location.pathname) ||
+    (activity !== null && activity !== part.text.activity);
   const next = it.parts[at + 1];
   const way = 'inline-flex min-h-10 items-center underline underline-offset-4';
   return (
@@ -50,11 +57,27 @@ export function LessonLine() {
       data-place={location.pathname}
     >
       <p>
-        <span className="font-bold">{part.title}</span>{' '}
-        <span className="text-soft">
-          {at + 1} of {it.parts.length}, until <Marked text={part.until} />
-        </span>
+        {isElsewhere ? (
+          <Link to={placeOf(it, part)} className={way}>
+            Back to the lesson: {part.title}
+          </Link>
+        ) : (
+          <>
+            <span className="font-bold">{part.title}</span>{' '}
+            <span className="text-soft">
+              {at + 1} of {it.parts.length}, planned until <Marked text={part.until} />
+            </span>
+          </>
+        )}
       </p>
+      {!isElsewhere && (
+        <p className="flex items-center gap-2 font-bold" data-testid="left">
+          <span aria-hidden="true" className="inline-block h-3 w-24 border-2 border-ink">
+            <span className="block h-full bg-ink" style={{ width: `${left.share * 100}%` }} />
+          </span>
+          {leftInWords(left)}
+        </p>
+      )}
       {/* to the scale of their minutes */}
       <ol className="flex h-2.5 min-w-40 flex-1 gap-px" aria-hidden="true">
         {it.parts.map((one, i) => (

@@ -19,6 +19,7 @@ export function PartDetails({
 }) {
   const { text } = part;
   const [note, setNote] = useState(text.note);
+  const [done, setDone] = useState(text.done);
   return (
     <div className="space-y-2 border-t border-hair bg-sheet px-3 pt-2 pb-3">
       {text.why !== '' && <p className="text-soft">{text.why}</p>}
@@ -76,6 +77,25 @@ export function PartDetails({
           }}
         />
       </label>
+      {text.kind === 'on-your-own' && (
+        <label className="block">
+          For who is done before the others
+          <input
+            value={done}
+            maxLength={300}
+            placeholder="two more sums, on the board"
+            className="mt-0.5 w-full rounded-md border-2 border-hair bg-sheet px-2.5 py-1 placeholder:text-soft focus:border-ink"
+            onChange={(event) => {
+              setDone(event.target.value);
+            }}
+            onBlur={() => {
+              if (done !== text.done) {
+                onChange({ ...text, done });
+              }
+            }}
+          />
+        </label>
+      )}
       <div className="flex flex-wrap items-center gap-2">
         {(text.activity !== null || text.sums.length > 0 || text.kind === 'warm-up' || text.kind === 'activity') && (
           <Button onClick={onOther}>{text.sums.length > 0 ? 'Other sums' : 'Another one'}</Button>

@@ -1,14 +1,19 @@
 import { useQuery } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
+import { dayQuery } from '../api/queries';
 import { Marked } from '../models/Marked';
+import { Button } from '../ui/Button';
 import { useAddress } from '../ui/useAddress';
 import { useTitle } from '../ui/useTitle';
+import { leftInWords, useLeft } from './left';
 import { lessonQuery } from './queries';
+import { useTaught } from './teach';
 
 const does: Partial<Record<string, string>> = {
-  'on-your-own': 'Each works on the own sheet.',
+  'on-your-own': 'Work on your own sheet.',
   ticket: 'Alone, without help. Then hand it in.',
-  'tidy-up': 'Count everything back.',
+  'tidy-up': 'Count everything back in.',
   'warm-up': 'To begin with.',
   activity: 'Play.',
   explain: 'Look at the board.',
@@ -36,20 +41,111 @@ export function TeachPart() {
     return <p className="late p-8 text-xl">One moment.</p>;
   }
   return (
-    <section aria-label={part.title} className="grid flex-1 content-center justify-items-center gap-6 px-6 text-center">
-      <h1 className="text-6xl font-bold">{part.title}</h1>
-      <p className="text-4xl">{does[part.text.kind]}</p>
-      {part.text.questions > 0 && (
-        <p className="text-3xl">
-          {part.text.questions} {part.text.questions === 1 ? 'question' : 'questions'}
+    <section
+      aria-label={part.title}
+      className="grid min-h-0 flex-1 items-center gap-x-[calc(var(--u)*4)] gap-y-6 px-[calc(var(--u)*4)] py-4 lg:grid-cols-[minmax(0,7fr)_minmax(0,5fr)]"
+    >
+      <div className="space-y-[calc(var(--u)*1.2)]">
+        <h1 className="wall-sum leading-tight font-bold">{part.title}</h1>
+        <p className="wall-say">
+          {does[part.text.kind]}
+          {part.text.questions > 0 &&
+            ` ${part.text.questions} ${part.text.questions === 1 ? 'question' : 'questions'}.`}
         </p>
-      )}
-      <p className="text-4xl">
-        until{' '}
-        <strong className="text-7xl">
-          <Marked text={part.until} />
-        </strong>
-      </p>
+        {(part.text.done !== '' || part.more.length > 0) && (
+          <div className="border-t-2 border-ink pt-[calc(var(--u)*1)]">
+            <h2 className="wall-note font-bold">When you are done</h2>
+            {part.text.done !== '' ? (
+              <p className="wall-say">{part.text.done}</p>
+            ) : (
+              <ol className="wall-say">
+                {part.more.map((sum) => (
+                  <li key={sum}>
+                    <Marked text={sum} />
+                  </li>
+                ))}
+              </ol>
+            )}
+          </div>
+        )}
+      </div>
+      <Remaining minutes={part.minutes} />
     </section>
   );
+}
+
+/** How much is left: a slice that grows smaller, and words. No sound, unless it is wanted. */
+function Remaining({ minutes }: { minutes: number }) {
+  const taught = useTaught();
+  const day = useQuery(dayQuery()).data;
+  const left = useLeft(taught.value.began, minutes);
+  const [sound, setSound] = useState(false);
+  const over = left.share === 0;
+  useEffect(() => {
+    if (over && sound) {
+      ring();
+    }
+  }, [over, sound]);
+  const ends = new Date(left.ends);
+  const angle = left.share * 2 * Math.PI;
+  const [x, y] = [100 * Math.sin(angle), -100 * Math.cos(angle)];
+  return (
+    <div className="flex flex-col items-center gap-3">
+      <svg viewBox="-104 -104 208 208" className="h-[min(calc(var(--u)*27),48dvh)]" aria-hidden="true">
+        <circle r="100" fill="var(--color-sheet)" stroke="var(--color-ink)" strokeWidth="3" />
+        {left.share >= 1 ? (
+          <circle r="100" fill="var(--color-minute)" opacity="0.75" />
+        ) : (
+          !over && (
+            <path
+              d={`M0 0V-100A100 100 0 ${left.share > 0.5 ? 1 : 0} 1 ${x.toFixed(2)} ${y.toFixed(2)}Z`}
+              fill="var(--color-minute)"
+              opacity="0.75"
+            />
+          )
+        )}
+      </svg>
+      <p className="wall-say font-bold" role="timer" aria-live="off">
+        {leftInWords(left)}
+      </p>
+      <p className="wall-note">
+        until{' '}
+        <strong>
+          <Marked text={day?.table.digits[ends.getHours() * 60 + ends.getMinutes()] ?? ''} />
+        </strong>
+      </p>
+      <div className="flex gap-2">
+        <Button
+          className="min-h-11"
+          onClick={() => {
+            taught.addMinutes(1);
+          }}
+        >
+          One minute more
+        </Button>
+        <Button
+          className={`min-h-11 ${sound ? 'underline decoration-4 underline-offset-6' : ''}`}
+          aria-pressed={sound}
+          onClick={() => {
+            setSound(!sound);
+          }}
+        >
+          Sound at the end
+        </Button>
+      </div>
+    </div>
+  );
+}
+
+/** A soft tone of a second. */
+function ring(): void {
+  const audio = new AudioContext();
+  const tone = audio.createOscillator();
+  const loudness = audio.createGain();
+  tone.frequency.value = 660;
+  loudness.gain.setValueAtTime(0.15, audio.currentTime);
+  loudness.gain.exponentialRampToValueAtTime(0.001, audio.currentTime + 1);
+  tone.connect(loudness).connect(audio.destination);
+  tone.start();
+  tone.stop(audio.currentTime + 1);
 }

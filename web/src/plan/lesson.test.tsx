@@ -22,6 +22,7 @@ const text = (id: string, kind: PartText['kind'], part: Partial<PartText> = {}):
   questions: 0,
   why: '',
   note: '',
+  done: '',
   ...part,
 });
 const part = (of: PartText, starts: number, minutes: number): PartReply => ({
@@ -34,6 +35,7 @@ const part = (of: PartText, starts: number, minutes: number): PartReply => ({
   starts,
   minutes,
   takes: minutes,
+  more: [],
   said: 'as usual',
 });
 const lesson: LessonReply = {

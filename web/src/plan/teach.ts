@@ -7,9 +7,11 @@ import { keep, kept } from '../ui/browserStore';
 export interface Taught {
   lesson: string;
   part: number;
+  /** When the part began on this board, in milliseconds since 1970; 0 where it has not. */
+  began: number;
 }
 
-const none: Taught = { lesson: '', part: 0 };
+const none: Taught = { lesson: '', part: 0, began: 0 };
 const name = 'rostik.taught';
 
 /** The same for the top line and for the lesson itself, and there again after a reload. */
@@ -25,8 +27,9 @@ function read(): Taught {
   return now;
 }
 
-function change(part: Partial<Taught>): void {
-  now = { ...read(), ...part };
+function change(part: Partial<Omit<Taught, 'began'>>): void {
+  // another part begins now
+  now = { ...read(), ...part, began: Date.now() };
   keep(name, JSON.stringify(now));
   listeners.forEach((tell) => {
     tell();
@@ -34,7 +37,17 @@ function change(part: Partial<Taught>): void {
 }
 
 const forget = () => {
-  change(none);
+  change({ lesson: '', part: 0 });
+};
+
+/** The part has begun so much later, in minutes: there is more time for it. */
+const addMinutes = (minutes: number) => {
+  const was = read();
+  now = { ...was, began: was.began + minutes * 60_000 };
+  keep(name, JSON.stringify(now));
+  listeners.forEach((tell) => {
+    tell();
+  });
 };
 
 function subscribe(tell: () => void): () => void {
@@ -46,7 +59,7 @@ function subscribe(tell: () => void): () => void {
 
 /** Which lesson is being taught; none with an empty name. */
 export function useTaught() {
-  return { value: useSyncExternalStore(subscribe, read), change, forget };
+  return { value: useSyncExternalStore(subscribe, read), change, forget, addMinutes };
 }
 
 /**

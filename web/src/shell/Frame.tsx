@@ -70,7 +70,7 @@ export function Frame({ me }: { me: MeReply }) {
   if (location.key !== lastKey) {
     setLastKey(location.key);
     // the address follows the typing; the line follows the address only where someone else changed it: back, forward, a link
-    if ((address !== '' || location.pathname === '/teach') && !isOwn(location.state)) {
+    if ((address !== '' || location.pathname.startsWith('/teach')) && !isOwn(location.state)) {
       setText(address);
     }
   }
