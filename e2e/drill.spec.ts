@@ -36,6 +36,7 @@ test('setting the hands, saying the time, counting in fives', async ({ desk }) =
   await list.getByLabel('One to a line').fill('3:50\ntwelve minutes to one');
   await list.getByRole('button', { name: 'Save' }).click();
   await expect(list).toBeHidden();
+  await page.getByRole('heading', { name: 'What time is it?' }).click();
   await page.keyboard.press('a');
   await expect(page.getByTestId('told')).toContainText('three fifty');
   await page.keyboard.press('n');

@@ -87,9 +87,11 @@ final class ColumnClock
         if (!$sum->start->halfSaid || !$sum->end->halfSaid) {
             throw CannotBeDone::halfOfTheDayMatters();
         }
-        $row = static fn (StatedTime $t): array => [$t->time()->hour(), $t->time()->minute()];
+        // within one half of the day the hours of the 12-hour clock can be taken from each other as they stand
+        $stays12 = self::inOneHalf($sum, $writer);
+        $row = static fn (StatedTime $t): array => [$stays12 ? $t->time()->hour12() : $t->time()->hour(), $t->time()->minute()];
         $paper = new ColumnPaper([Unit::Hour, Unit::Minute], [$row($sum->end), $row($sum->start)], '−', true);
-        $paper->say(self::as24($writer, $sum->end, $sum->start).'The end goes on top, the start below.');
+        $paper->say(($stays12 ? '' : self::as24($writer, $sum->end, $sum->start)).'The end goes on top, the start below.');
         if ($sum->overMidnight()) {
             $hour = $sum->end->time()->hour();
             $paper->exchange(0, 0, $hour + 24);
@@ -101,6 +103,14 @@ final class ColumnClock
         $paper->say('It is '.$writer->answer($answer).'.');
 
         return $paper->working($method, $answer);
+    }
+
+    /** Whether both times are in the same half of the day, stated by the 12-hour clock, and neither in the hour of 12. */
+    private static function inOneHalf(Elapsed $sum, Writer $writer): bool
+    {
+        $said = static fn (StatedTime $t): bool => ClockForm::Twelve === $t->form && !$writer->style->always24 && 12 !== $t->time()->hour12();
+
+        return !$sum->overMidnight() && $said($sum->start) && $said($sum->end) && $sum->start->time()->half() === $sum->end->time()->half();
     }
 
     /** "Write 1:50 p.m. as 13:50. " for each 12-hour time after noon or in the first hour; nothing for the others. */

@@ -37,8 +37,11 @@ final class NearHourMethod implements Method
         [$whole, $off] = $this->near($length);
         $text = Writer::plain($writer->style)->minutes($length);
 
+        // offered, not recommended, where regrouping is what the lesson is about
+        $best = $sum instanceof ClockMove ? 82 : 60;
+
         return $off > 0
-            ? new Suit(82, \sprintf('%s is only %d min less than %d h.', $text, $off, $whole))
+            ? new Suit($best, \sprintf('%s is only %d min less than %d h.', $text, $off, $whole))
             : new Suit(45, \sprintf('%s is only %d min more than %d h.', $text, -$off, $whole));
     }
 

@@ -61,7 +61,6 @@ final class PartsMethod implements Method
     {
         $lines = new WrittenWorking();
         $largest = $amounts[0]->largest();
-        $found = [];
         $sizes = [];
         foreach ($amounts as $amount) {
             $largest = $amount->largest()->size() > $largest->size() ? $amount->largest() : $largest;
@@ -70,9 +69,13 @@ final class PartsMethod implements Method
             }
         }
         krsort($sizes);
-        if ($writer->style->minutesFirst) {
+        $regroups = [] !== array_filter($sizes, fn (Unit $unit): bool => $this->isTooMany($unit, $this->counted($amounts, $unit) * $times, $largest));
+        if ($writer->style->minutesFirst || $regroups) {
+            // what may become too many comes first
             ksort($sizes);
         }
+        $this->look($lines, $amounts, $times, $sizes, $regroups);
+        $count = 0;
         foreach ($sizes as $unit) {
             $numbers = [];
             foreach ($amounts as $amount) {
@@ -88,28 +91,54 @@ final class PartsMethod implements Method
                 \count($numbers) > 1 || 1 !== $times ? $left.' = '.$written($sum) : $written($sum),
                 Marked::unit($unit, ucfirst($unit->words())).': '.(\count($numbers) > 1 || 1 !== $times ? $left.' = '.$written($sum) : $written($sum)).'.',
             );
-            $found[] = [$unit, $sum];
-        }
-        $count = 0;
-        foreach ($found as [$unit, $n]) {
-            $count += $n * $unit->size();
-            $limit = $unit->perLarger();
+            $count += $sum * $unit->size();
             $larger = $unit->larger();
-            if ($limit > 0 && $n >= $limit && null !== $larger && ($unit->size() < $largest->size() || $unit->size() < Unit::Hour->size() || Unit::Month === $unit)) {
-                $converted = Amount::in(Duration::of($n * $unit->size(), $unit->chain()), $larger, $unit);
-                $lines->add(Marked::unit($unit, $n.' '.$unit->after($n)).' = '.$writer->amount($converted), \sprintf(
+            if (null !== $larger && $this->isTooMany($unit, $sum, $largest)) {
+                $converted = Amount::in(Duration::of($sum * $unit->size(), $unit->chain()), $larger, $unit);
+                $lines->add($written($sum).' = '.$writer->amount($converted), \sprintf(
                     '%d is %d or more: %s is %s.',
-                    $n,
-                    $limit,
-                    Marked::unit($unit, $n.' '.$unit->after($n)),
+                    $sum,
+                    $unit->perLarger(),
+                    $written($sum),
                     $writer->amount($converted),
                 ));
             }
         }
         $answer = new LengthAnswer(Amount::usual(Duration::of($count, $largest->chain()), $largest));
-        $lines->add($writer->answer($answer), (\count($found) > 1 ? 'Put them together: ' : 'The answer is ').$writer->answer($answer).'.');
+        $lines->add($writer->answer($answer), (\count($sizes) > 1 ? 'Put them together: ' : 'The answer is ').$writer->answer($answer).'.');
 
         return $lines->working($this, $answer);
+    }
+
+    /** @param list<Amount> $amounts */
+    private function counted(array $amounts, Unit $unit): int
+    {
+        return array_sum(array_map(static fn (Amount $amount): int => $amount->number($unit), $amounts));
+    }
+
+    /** Whether so many of a unit make one or more of the next larger that the sum has. */
+    private function isTooMany(Unit $unit, int $n, Unit $largest): bool
+    {
+        return $unit->perLarger() > 0 && $n >= $unit->perLarger() && null !== $unit->larger() && ($unit->size() < $largest->size() || $unit->size() < Unit::Hour->size() || Unit::Month === $unit);
+    }
+
+    /**
+     * Before anything is added one looks at the minutes: do they regroup? That decides what comes first.
+     *
+     * @param list<Amount>     $amounts
+     * @param array<int, Unit> $sizes
+     */
+    private function look(WrittenWorking $lines, array $amounts, int $times, array $sizes, bool $regroups): void
+    {
+        $minutes = array_values(array_filter(array_map(static fn (Amount $amount): int => $amount->number(Unit::Minute), $amounts), static fn (int $n): bool => $n > 0));
+        if (1 !== $times || \count($minutes) < 2 || !\in_array(Unit::Hour, $sizes, true)) {
+            return;
+        }
+        $lines->add('', \sprintf(
+            'Look at the minutes first: do %s make 60 or more? %s',
+            self::listed($minutes),
+            $regroups ? 'Yes: they regroup, so they come first.' : 'No: hours and minutes can be added apart.',
+        ));
     }
 
     private function later(Later $sum, Writer $writer): Working
@@ -125,15 +154,24 @@ final class PartsMethod implements Method
         if (!$open && $writer->clock($sum->start) !== $writer->clock($sum->start->as24())) {
             $lines->add($writer->time($sum->start).' = '.$writer->clock($sum->start->as24()), 'By the 24-hour clock, '.$writer->time($sum->start).' is '.$writer->clock($sum->start->as24()).'.');
         }
-        $inHours = [\sprintf('%s + %s = %s', Marked::hour($hour), Marked::hour($addHours), Marked::hour($hours)), \sprintf('%s: %d + %d = %d.', Marked::hour('Hours'), $hour, $addHours, $hours)];
+        $regroups = $minutes >= 60;
+        $carried = $regroups ? 1 : 0;
         $inMinutes = [\sprintf('%s + %s = %s', Marked::minute($time->minute()), Marked::minute($addMinutes), Marked::minute($minutes)), \sprintf('%s: %d + %d = %d.', Marked::minute('Minutes'), $time->minute(), $addMinutes, $minutes)];
-        foreach ($writer->style->minutesFirst ? [$inMinutes, $inHours] : [$inHours, $inMinutes] as [$line, $say]) {
-            $lines->add($line, $say);
-        }
-        if ($minutes >= 60) {
+        $hours += $carried;
+        $inHours = [
+            \sprintf('%s + %s%s = %s', Marked::hour($hour), Marked::hour($addHours), $regroups ? ' + '.Marked::hour(1) : '', Marked::hour($hours)),
+            \sprintf('%s: %d + %d%s = %d.', Marked::hour('Hours'), $hour, $addHours, $regroups ? ' + 1' : '', $hours),
+        ];
+        if ($regroups) {
+            // minutes that regroup come first, and the hours have one more
+            $lines->add(...$inMinutes);
             $minutes -= 60;
-            ++$hours;
-            $lines->add(\sprintf('%s = %s %s', Marked::minute(($minutes + 60).' min'), Marked::hour('1 h'), Marked::minute($minutes.' min')), \sprintf('%d is 60 or more: %s is %s %s. The hours become %d.', $minutes + 60, Marked::minute(($minutes + 60).' min'), Marked::hour('1 h'), Marked::minute($minutes.' min'), $hours));
+            $lines->add(\sprintf('%s = %s %s', Marked::minute(($minutes + 60).' min'), Marked::hour('1 h'), Marked::minute($minutes.' min')), \sprintf('%d is 60 or more: %s is %s %s.', $minutes + 60, Marked::minute(($minutes + 60).' min'), Marked::hour('1 h'), Marked::minute($minutes.' min')));
+            $lines->add(...$inHours);
+        } else {
+            foreach ($writer->style->minutesFirst ? [$inMinutes, $inHours] : [$inHours, $inMinutes] as [$line, $say]) {
+                $lines->add($line, $say);
+            }
         }
         $turn = $open ? 12 : 24;
         $lowest = $open ? 1 : 0;

@@ -56,17 +56,20 @@ final class TableMethod implements Method
         [$larger, $smaller, $columns] = $this->units($sum) ?? throw new \LogicException('A table needs two neighbouring units.');
         $per = $smaller->perLarger();
         $count = static fn (int $n, Unit $unit): string => Marked::unit($unit, $n.' '.$unit->after($n));
-        $table = static fn (int $n, bool $found, string $below): TablePicture => new TablePicture(
+        $drawn = static fn (int $n, bool $found, string $below, string $rule): TablePicture => new TablePicture(
             Marked::unit($larger, $larger->after(2)),
             Marked::unit($smaller, $smaller->after(2)),
-            '× '.$per,
+            $rule,
             array_map(static fn (int $i): TableColumn => new TableColumn($i, $i * $per, $found && $i === $n), $n > 0 ? range(1, $n) : []),
             $below,
         );
-        $steps = [new Step(\sprintf('The rule: %s is %s, so × %d.', $count(1, $larger), $count($per, $smaller), $per), $table(min(1, $columns), false, ''))];
+        $table = static fn (int $n, bool $found, string $below): TablePicture => $drawn($n, $found, $below, '× '.$per);
+        // the class finds the rule before it is said
+        $steps = [new Step(\sprintf('%s is %s.', ucfirst($count(1, $larger)), $count($per, $smaller)), $drawn(min(1, $columns), false, '', '?'))];
         for ($n = 2; $n <= $columns; ++$n) {
-            $steps[] = new Step(\sprintf('%s: %s.', $count($n, $larger), $count($n * $per, $smaller)), $table($n, $n === $columns, ''));
+            $steps[] = new Step(\sprintf('%s: %s.', $count($n, $larger), $count($n * $per, $smaller)), $drawn($n, $n === $columns, '', '?'));
         }
+        $steps[] = new Step(\sprintf('What is the rule from the upper row to the lower? It is × %d.', $per), $table($columns, true, ''));
         if ($sum instanceof Comparison) {
             return $this->compared($sum, $steps, $table, $columns, $smaller, $writer);
         }

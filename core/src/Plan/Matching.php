@@ -12,6 +12,9 @@ final readonly class Matching
 {
     /** How long it takes hardly depends on the numbers: what is known of some numbers is good enough to choose by. */
     private const SEED = 1;
+
+    /** What goes one way is no practice for what goes the other: an activity that practises later is not played in a lesson about earlier. */
+    private const OTHER_WAY = ['later-' => 'earlier-', 'earlier-' => 'later-'];
     private const WARM_UPS = [Sort::WarmUp, Sort::Feel, Sort::Sorting];
     private const GAMES = [Sort::Game, Sort::Sorting, Sort::WarmUp];
 
@@ -36,7 +39,7 @@ final readonly class Matching
         foreach ($this->playing->ids() as $id) {
             $intro = $this->playing->intro($id);
             $for = array_values(array_intersect($rungs, $intro->rungs))[0] ?? null;
-            if (null === $for || \in_array($id, $not, true) || !\in_array($intro->sort, $sorts, true)) {
+            if (null === $for || $this->goesTheOtherWay($rungs[0], $for) || \in_array($id, $not, true) || !\in_array($intro->sort, $sorts, true)) {
                 continue;
             }
             $preset = $intro->presets[$for] ?? [];
@@ -58,5 +61,17 @@ final readonly class Matching
         usort($found, static fn (Fitting $a, Fitting $b): int => [$place[$a->rung], -$a->minutes, $a->activity] <=> [$place[$b->rung], -$b->minutes, $b->activity]);
 
         return $found;
+    }
+
+    /** @param string $about the rung that the lesson is about */
+    private function goesTheOtherWay(string $about, string $practised): bool
+    {
+        foreach (self::OTHER_WAY as $way => $other) {
+            if (str_starts_with($about, $way)) {
+                return str_starts_with($practised, $other);
+            }
+        }
+
+        return false;
     }
 }

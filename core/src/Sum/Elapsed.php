@@ -99,8 +99,15 @@ final readonly class Elapsed implements Sum
         }
         if (!$this->start->halfSaid && !$this->end->halfSaid) {
             $start = $this->start->in(HalfOfDay::Am);
+            // from the hour of 12 on it is noon that is meant most, and midnight may be
+            $same = 12 === $start->time()->hour12()
+                ? [
+                    new Reading(Phrase::of('both after noon'), new self($this->start->in(HalfOfDay::Pm), $this->end->in(HalfOfDay::Pm), $this->nextDay)),
+                    new Reading(Phrase::of('both after midnight'), new self($start, $this->end->in(HalfOfDay::Am), $this->nextDay)),
+                ]
+                : [new Reading(Phrase::of('both in the same half of the day'), new self($start, $this->end->in(HalfOfDay::Am), $this->nextDay))];
             $readings = [
-                new Reading(Phrase::of('both in the same half of the day'), new self($start, $this->end->in(HalfOfDay::Am), $this->nextDay)),
+                ...$same,
                 new Reading(Phrase::of('one ', HalfOfDay::Am, ', the other ', HalfOfDay::Pm), new self($start, $this->end->in(HalfOfDay::Pm), $this->nextDay)),
             ];
         } else {

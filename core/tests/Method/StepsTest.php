@@ -32,22 +32,49 @@ final class StepsTest extends TestCase
     public static function worked(): iterable
     {
         yield 'in parts, converted when they reach 60' => ['3 h 40 min + 2 h 45 min', 'parts', [
-            'Hours: 3 h + 2 h = 5 h.',
+            'Look at the minutes first: do 40 and 45 make 60 or more? Yes: they regroup, so they come first.',
             'Minutes: 40 min + 45 min = 85 min.',
             '85 is 60 or more: 85 min is 1 h 25 min.',
+            'Hours: 3 h + 2 h = 5 h.',
             'Put them together: 6 h 25 min.',
         ]];
+        yield 'in parts, where nothing regroups' => ['2 h 20 min + 1 h 15 min', 'parts', [
+            'Look at the minutes first: do 20 and 15 make 60 or more? No: hours and minutes can be added apart.',
+            'Hours: 2 h + 1 h = 3 h.',
+            'Minutes: 20 min + 15 min = 35 min.',
+            'Put them together: 3 h 35 min.',
+        ]];
+        yield 'in columns, within one half of the day' => ['9:10 am to 11:35 am', 'column', [
+            'The end goes on top, the start below.',
+            'Minutes first: 35 − 10 = 25.',
+            'Hours: 11 − 9 = 2.',
+            'It is 2 h 25 min.',
+        ]];
+        yield 'hour by hour' => ['11:20 am + 3 h', 'hour-by-hour', [
+            'Start at 11:20 a.m.',
+            'Add 1 h: 12:20 p.m. The minutes stay. 2 h left to add. 12 noon was passed.',
+            'Add 1 h: 1:20 p.m. The minutes stay. 1 h left to add.',
+            'Add 1 h: 2:20 p.m. The minutes stay.',
+            '1 h + 1 h + 1 h = 3 h. The answer is 2:20 p.m.',
+        ]];
+        yield 'a table, whose rule is found before it is said' => ['3 h in min', 'table', [
+            '1 h is 60 min.',
+            '2 h: 120 min.',
+            '3 h: 180 min.',
+            'What is the rule from the upper row to the lower? It is × 60.',
+            '3 h is 180 min.',
+        ]];
         yield 'in parts, several times' => ['3 x 1 h 25 min', 'parts', [
-            'Hours: 3 × 1 h = 3 h.',
             'Minutes: 3 × 25 min = 75 min.',
             '75 is 60 or more: 75 min is 1 h 15 min.',
+            'Hours: 3 × 1 h = 3 h.',
             'Put them together: 4 h 15 min.',
         ]];
         yield 'in parts, on the clock' => ['1:50 pm + 3 h 30 min', 'parts', [
             'By the 24-hour clock, 1:50 p.m. is 13:50.',
-            'Hours: 13 + 3 = 16.',
             'Minutes: 50 + 30 = 80.',
-            '80 is 60 or more: 80 min is 1 h 20 min. The hours become 17.',
+            '80 is 60 or more: 80 min is 1 h 20 min.',
+            'Hours: 13 + 3 + 1 = 17.',
             'The answer is 5:20 p.m.',
         ]];
         yield 'near the hour' => ['5 h - 1 h 55 min', 'near-hour', [

@@ -1,3 +1,4 @@
+import { rememberWayBack } from '../ui/wayBack';
 import { useMutation } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { ask } from '../api/client';
@@ -127,6 +128,9 @@ function BoardLink({ state: { pile, cells } }: { state: PileState }) {
     <Link
       to={`/teach?${new URLSearchParams({ sum, ...(queue.length > 0 ? { queue: queue.join('|') } : {}) }).toString()}`}
       className="underline underline-offset-4"
+      onClick={() => {
+        rememberWayBack({ to: `/mark/${pile.id}`, name: 'Back to the pile' });
+      }}
     >
       What most got wrong, to the board
     </Link>

@@ -27,6 +27,11 @@ export function completed(letters: string, words: readonly string[]): string | n
 
 /** A whole code at once, pasted, dictated or typed on: "Crab-Lamp 47", "crablamp47"; null for what is none. */
 export function wholeCode(typed: string, words: readonly string[]): Places | null {
+  // with blanks between them they are told apart without knowing the words
+  const [, one, two, three] = /^\s*([a-z]+)[^a-z0-9]+([a-z]+)[^a-z0-9]+(\d{1,2})\s*$/i.exec(typed) ?? [];
+  if (one !== undefined && two !== undefined && three !== undefined) {
+    return [one.toLowerCase(), two.toLowerCase(), three];
+  }
   const letters = typed.toLowerCase().replace(/[^a-z0-9]/g, '');
   const [, both = '', number = ''] = /^([a-z]+)(\d{1,2})$/.exec(letters) ?? [];
   const first = words.find((word) => both.startsWith(word) && words.includes(both.slice(word.length)));
@@ -62,6 +67,11 @@ export function CodePlaces({ value, onChange }: { value: Places; onChange: (valu
     }
     if (place === 2) {
       put(2, typed.replace(/\D/g, '').slice(0, 2), false);
+      return;
+    }
+    if (words.length === 0) {
+      // the words are not here yet: whatever is typed is sent as it is
+      put(place, typed, false);
       return;
     }
     const letters = typed.toLowerCase().replace(/[^a-z]/g, '');

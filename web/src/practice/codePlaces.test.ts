@@ -21,7 +21,10 @@ describe('a code in three places', () => {
       expect(wholeCode(typed, words), typed).toEqual(['crab', 'lamp', '47']);
     }
     expect(wholeCode('bowlcrab7', words)).toEqual(['bowl', 'crab', '7']);
-    for (const typed of ['crab', 'crab lamp', 'crab 47', 'crab lamp 470', 'lamp post 4', '']) {
+    // told apart by its blanks, before the words are known
+    expect(wholeCode('Barn Nut 23', [])).toEqual(['barn', 'nut', '23']);
+    expect(wholeCode('barnnut23', [])).toBeNull();
+    for (const typed of ['crab', 'crab lamp', 'crab 47', 'crab lamp 470', 'lamppost4', '']) {
       expect(wholeCode(typed, words), typed).toBeNull();
     }
     expect(placesOf('crab lamp 47')).toEqual(['crab', 'lamp', '47']);

@@ -12,6 +12,7 @@ import { useTaught } from '../plan/teach';
 import { useKeys } from '../ui/keys';
 import { useKept } from '../ui/useKept';
 import { useSettled } from '../ui/useSettled';
+import { forgetWayBack, wayBack } from '../ui/wayBack';
 import { settingQuery, workQuery } from '../api/queries';
 import { isSearch, SumLine } from '../work/SumLine';
 import { LineContext } from '../work/line';
@@ -87,6 +88,7 @@ export function Frame({ me }: { me: MeReply }) {
     setWaiting((now) => ({ wishes: now.wishes.slice(1) }));
   }, [setWaiting]);
   // once a sum stands on the board it has the room; the top line comes down for whoever types in it, or comes to it by key
+  const back = location.pathname === '/teach' ? wayBack() : null;
   const folded = location.pathname === '/teach' && address.trim() !== '';
   const [keysOpen, setKeysOpen] = useState(false);
   const taught = useTaught();
@@ -205,9 +207,14 @@ export function Frame({ me }: { me: MeReply }) {
                   /
                 </kbd>
               </button>
+              {back && (
+                <Link to={back.to} className="ml-auto text-lg underline underline-offset-4" onClick={forgetWayBack}>
+                  {back.name}
+                </Link>
+              )}
               <Link
                 to="/teach"
-                className="ml-auto grid size-9 place-items-center rounded-md hover:bg-wash"
+                className={`${back ? '' : 'ml-auto'} grid size-9 place-items-center rounded-md hover:bg-wash`}
                 aria-label="Take the sum off the board"
                 onClick={() => {
                   setText('');
