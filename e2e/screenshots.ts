@@ -78,13 +78,18 @@ test('a picture of each view', async ({ desk, browser }) => {
   await board('board-columns', `/teach?sum=${sum('6 h 10 min - 3 h 45 min')}&hide=answer,digit`, 'End', 'r', 'r');
   await board(
     'board-dark',
-    `/teach?sum=${sum('9:20 am to 1:05 pm')}&show=clock,line,columns`,
+    `/teach?sum=${sum('9:20 am to 1:05 pm')}&show=line,columns`,
     'd',
     'ArrowRight',
     'ArrowRight',
   );
   await board('board-month', `/teach?sum=${sum('12 March 2027 + 3 weeks')}`, 'd', 'ArrowRight', 'ArrowRight', 'a');
-  await board('board-clock', '/teach?at=770');
+  await page.goto('/teach?at=770');
+  await page.getByLabel('A time, a length, or a way to go').fill('3 h later, hour by hour');
+  await page.keyboard.press('Enter');
+  await expect(page.locator('[data-jump]')).toHaveCount(3);
+  await page.waitForTimeout(500);
+  await page.screenshot({ path: `${to}board-clock.png` });
   await board(
     'problem-on-the-board',
     `/teach?sum=${sum('The workshop in the boat shed begins at 1:20 p.m. and ends at 4:45 p.m. There is a break of 25 minutes. How long do the children work?')}`,

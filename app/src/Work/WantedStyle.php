@@ -37,6 +37,7 @@ final class WantedStyle
             $said('monthFirst', $usual->monthFirst),
             WeekBegins::tryFrom($text('weekBegins')) ?? $usual->weekBegins,
             Weekend::tryFrom($text('weekend')) ?? $usual->weekend,
+            $said('totalsFirst', $usual->totalsFirst),
         );
     }
 }

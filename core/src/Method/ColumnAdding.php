@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rostik\Core\Method;
 
 use Rostik\Core\Notation\Marked;
+use Rostik\Core\Notation\Style;
 
 /**
  * Adding in columns, the smallest unit first, carrying at 60, 24, 7 or 12.
@@ -13,27 +14,64 @@ use Rostik\Core\Notation\Marked;
  */
 final class ColumnAdding
 {
-    /**
-     * @param bool $converts whether 85 min is turned into 1 h 25 min, rather than 60 taken away and 1 carried
-     *
-     * @return list<int> the number in each column of the answer
-     */
-    public static function rows(ColumnPaper $paper, bool $converts = false): array
+    /** @return list<int> the number in each column of the answer */
+    public static function rows(ColumnPaper $paper, Style $style = new Style()): array
     {
-        return self::worked($paper, null, $converts);
+        return $style->totalsFirst ? self::totalled($paper, null) : self::worked($paper, null, $style->converts);
     }
 
     /** @return list<int> the same for the first row taken so many times */
-    public static function times(ColumnPaper $paper, int $times, bool $converts = false): array
+    public static function times(ColumnPaper $paper, int $times, Style $style = new Style()): array
     {
-        return self::worked($paper, $times, $converts);
+        return $style->totalsFirst ? self::totalled($paper, $times) : self::worked($paper, $times, $style->converts);
+    }
+
+    /**
+     * Each column is totalled; then, from the smallest unit, what is too many is taken off and added to the next column.
+     *
+     * @return list<int> the number in each column of the answer
+     */
+    private static function totalled(ColumnPaper $paper, ?int $times): array
+    {
+        $found = array_fill(0, \count($paper->units), 0);
+        for ($c = \count($paper->units) - 1; $c >= 0; --$c) {
+            $unit = $paper->units[$c];
+            [$sum, $written] = null === $times ? self::summed($paper, $c, 0) : self::multiplied($paper->numbers[0][$c] ?? 0, $times, 0);
+            $found[$c] = $sum;
+            $paper->answer($c, $sum);
+            $paper->say(Marked::unit($unit, ucfirst($unit->words())).': '.$written.'.', $c);
+        }
+        for ($c = \count($paper->units) - 1; $c > 0; --$c) {
+            [$unit, $larger, $limit] = [$paper->units[$c], $paper->units[$c - 1], $paper->units[$c]->perLarger()];
+            $over = intdiv($found[$c], $limit);
+            if (0 === $over) {
+                continue;
+            }
+            [$off, $rest, $more] = [$over * $limit, $found[$c] - $over * $limit, $found[$c - 1] + $over];
+            $paper->rough(\sprintf('%d − %d = %d', $found[$c], $off, $rest));
+            $paper->rough(\sprintf('%d + %d = %d', $found[$c - 1], $over, $more));
+            $paper->answer($c, $rest);
+            $paper->answer($c - 1, $more);
+            $paper->say(\sprintf(
+                '%d is %d or more: take %s off, and add %s to the %s.',
+                $found[$c],
+                $limit,
+                Marked::unit($unit, $off.' '.$unit->after($off)),
+                Marked::unit($larger, $over.' '.$larger->after($over)),
+                $larger->words(),
+            ), $c);
+            $found[$c] = $rest;
+            $found[$c - 1] = $more;
+        }
+
+        return array_values($found);
     }
 
     /**
      * Adds the rows, smallest unit first; or multiplies the first row.
      *
      * @param ?int $times    how often the first row is taken; null to add the rows
-     * @param bool $converts see {@see self::rows()}
+     * @param bool $converts whether 85 min is turned into 1 h 25 min, rather than 60 taken away and 1 carried
      *
      * @return list<int> the number in each column of the answer
      */

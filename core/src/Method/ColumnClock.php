@@ -53,7 +53,7 @@ final class ColumnClock
                 ), 0);
             }
         }
-        [$hours, $minutes] = $forward ? ColumnAdding::rows($paper, $writer->style->converts) : ColumnTaking::rows($paper);
+        [$hours, $minutes] = $forward ? ColumnAdding::rows($paper, $writer->style) : ColumnTaking::rows($paper);
         $taken = $forward && $hours >= $turn + $lowest ? intdiv($hours - $lowest, $turn) * $turn : 0;
         if (0 !== $taken) {
             $paper->rough(\sprintf('%d − %d = %d', $hours, $taken, $hours - $taken));

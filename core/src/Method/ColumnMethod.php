@@ -105,7 +105,7 @@ final class ColumnMethod implements Method
         $units = $this->units($answer->amount, ...$sum->addends);
         $paper = new ColumnPaper($units, $this->rows($units, ...$sum->addends), '+', false);
         $paper->say($this->layOut($units));
-        $found = ColumnAdding::rows($paper, $writer->style->converts);
+        $found = ColumnAdding::rows($paper, $writer->style);
 
         return $this->concluded($paper, $found, $writer);
     }
@@ -171,7 +171,7 @@ final class ColumnMethod implements Method
         $multiplier[\count($units) - 1] = $sum->times;
         $paper = new ColumnPaper($units, [...$rows, array_values($multiplier)], '×', false);
         $paper->say(\sprintf('%s Multiply every column by %d.', $this->layOut($units), $sum->times));
-        $found = ColumnAdding::times($paper, $sum->times, $writer->style->converts);
+        $found = ColumnAdding::times($paper, $sum->times, $writer->style);
 
         return $this->concluded($paper, $found, $writer);
     }

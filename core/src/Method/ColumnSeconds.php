@@ -43,7 +43,7 @@ final class ColumnSeconds
             $paper->rough(\sprintf('%d + %d = %d', $row[0], $added, $row[0] + $added));
             $paper->say(\sprintf('This goes back past midnight, so add %s first: %d + %d = %d.', Marked::hour($added.' h'), $row[0], $added, $row[0] + $added), 0);
         }
-        [$hours, $minutes, $seconds] = $forward ? ColumnAdding::rows($paper, $writer->style->converts) : ColumnTaking::rows($paper);
+        [$hours, $minutes, $seconds] = $forward ? ColumnAdding::rows($paper, $writer->style) : ColumnTaking::rows($paper);
         $taken = $forward && $hours >= 24 ? intdiv($hours, 24) * 24 : 0;
         if ($taken > 0) {
             $paper->rough(\sprintf('%d − %d = %d', $hours, $taken, $hours - $taken));

@@ -20,6 +20,7 @@ final readonly class Style
      * @param bool $minutesFirst  whether minutes are added before hours even where nothing regroups
      * @param bool $monthFirst    March 12, 2027 rather than 12 March 2027
      * @param bool $converts      whether 105 min is turned into 1 h 45 min, rather than 60 taken away and 1 carried
+     * @param bool $totalsFirst   whether both columns are totalled before 60 is taken off and 1 added to the hours; then nothing is carried
      */
     public function __construct(
         public HalfSigns $halves = HalfSigns::Dotted,
@@ -33,6 +34,7 @@ final readonly class Style
         public bool $monthFirst = false,
         public WeekBegins $weekBegins = WeekBegins::Monday,
         public Weekend $weekend = Weekend::SaturdaySunday,
+        public bool $totalsFirst = false,
     ) {
     }
 
@@ -63,13 +65,13 @@ final readonly class Style
     /** The same in a class with such weeks. */
     public function within(WeekBegins $begins, Weekend $weekend): self
     {
-        return new self($this->halves, $this->separator, $this->past, $this->nameTwelve, $this->always24, $this->leadingNought, $this->minutesFirst, $this->converts, $this->monthFirst, $begins, $weekend);
+        return new self($this->halves, $this->separator, $this->past, $this->nameTwelve, $this->always24, $this->leadingNought, $this->minutesFirst, $this->converts, $this->monthFirst, $begins, $weekend, $this->totalsFirst);
     }
 
     /** The same without its rule that every time is written by the 24-hour clock. */
     public function byBothClocks(): self
     {
-        return new self($this->halves, $this->separator, $this->past, $this->nameTwelve, false, $this->leadingNought, $this->minutesFirst, $this->converts, $this->monthFirst, $this->weekBegins, $this->weekend);
+        return new self($this->halves, $this->separator, $this->past, $this->nameTwelve, false, $this->leadingNought, $this->minutesFirst, $this->converts, $this->monthFirst, $this->weekBegins, $this->weekend, $this->totalsFirst);
     }
 
     /** @return list<self> every combination of writing and saying, for the tests */

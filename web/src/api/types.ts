@@ -1850,6 +1850,7 @@ export interface Style {
   monthFirst: boolean;
   weekBegins: WeekBegins;
   weekend: Weekend;
+  totalsFirst: boolean;
 }
 
 export interface SwapReply {

@@ -40,6 +40,7 @@ const firsts = [
 const regroupings = [
   { value: 'no', text: 'take 60 away, carry 1' },
   { value: 'yes', text: 'turn 105 min into 1 h 45' },
+  { value: 'totals', text: 'total both, then take 60 off' },
 ] as const;
 const said = (yes: boolean) => (yes ? 'yes' : 'no');
 
@@ -138,10 +139,10 @@ export function StyleChoices({ style, onChange }: { style: Style; onChange: (sty
       />
       <Pick
         label="Regrouping in columns"
-        value={said(style.converts)}
+        value={style.totalsFirst ? 'totals' : said(style.converts)}
         options={regroupings}
         onChange={(value) => {
-          change({ converts: value === 'yes' });
+          change({ converts: value === 'yes', totalsFirst: value === 'totals' });
         }}
       />
     </fieldset>

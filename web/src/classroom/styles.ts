@@ -11,6 +11,7 @@ export const usualStyle: Style = {
   leadingNought: true,
   minutesFirst: false,
   converts: false,
+  totalsFirst: false,
   monthFirst: false,
   weekBegins: 'monday',
   weekend: 'saturday-sunday',
