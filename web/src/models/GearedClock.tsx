@@ -76,8 +76,14 @@ const FaceDrawing = memo(function FaceDrawing({ face }: { face: Face }) {
   );
 });
 
+/** Which numbers, from 0 for 12, a hand goes over that reaches as far: those within half a step of it. */
+const pointedAt = (degrees: readonly number[]): string =>
+  Array.from({ length: 12 }, (_, i) => i)
+    .filter((i) => degrees.some((one) => Math.abs(((((one - i * 30 + 180) % 360) + 360) % 360) - 180) < 15))
+    .join(' ');
+
 /** The numbers, over the hands and with room around them: no hand covers the number that it points at. */
-const Numerals = memo(function Numerals({ numerals }: { numerals: Face['numerals'] }) {
+const Numerals = memo(function Numerals({ numerals, pointed }: { numerals: Face['numerals']; pointed: string }) {
   return numerals === 'none' ? null : (
     <g aria-hidden="true" className="pointer-events-none">
       {Array.from({ length: 12 }, (_, i) => {
@@ -90,10 +96,9 @@ const Numerals = memo(function Numerals({ numerals }: { numerals: Face['numerals
             textAnchor="middle"
             fontSize={numerals === 'roman' ? 16 : 21}
             className="mark-h"
-            stroke="var(--color-sheet)"
-            strokeWidth="8"
-            strokeLinejoin="round"
-            paintOrder="stroke"
+            {...(pointed.split(' ').includes(String(i))
+              ? { stroke: 'var(--color-sheet)', strokeWidth: 8, strokeLinejoin: 'round', paintOrder: 'stroke' }
+              : {})}
           >
             {numerals === 'roman' ? roman[i] : i === 0 ? 12 : i}
           </text>
@@ -253,6 +258,7 @@ export function GearedClock({
   className = '',
 }: Props) {
   const svg = useRef<SVGSVGElement>(null);
+  const pointed = instead ? '' : pointedAt([hands.minute, ...(face.second ? [hands.second ?? 0] : [])]);
   return (
     <svg
       ref={svg}
@@ -264,14 +270,14 @@ export function GearedClock({
       <circle r="100" fill="var(--color-sheet)" stroke="var(--color-ink)" strokeWidth="3.2" />
       {!instead && <Shades hands={hands} face={face} />}
       {sweep && sweep.from !== sweep.to && (
-        <path d={sector(97, sweep.from * 6, sweep.to * 6)} fill="var(--color-minute)" opacity="0.15" data-sweep />
+        <path d={sector(97, sweep.from * 6, sweep.to * 6)} fill="var(--color-minute)" opacity="0.22" data-sweep />
       )}
       <FaceDrawing face={face} />
       {stops.map((stop, i) => {
         const [x, y] = on(93.5, stop * 6);
         return <circle key={i} cx={x} cy={y} r="4" className="mark-m" />;
       })}
-      {instead && <Numerals numerals={face.numerals} />}
+      {instead && <Numerals numerals={face.numerals} pointed={pointed} />}
       {instead ?? (
         <>
           {face.second && (
@@ -299,7 +305,7 @@ export function GearedClock({
             </Turnable>
           )}
           <circle r="5" fill="var(--color-ink)" className="pointer-events-none" />
-          <Numerals numerals={face.numerals} />
+          <Numerals numerals={face.numerals} pointed={pointed} />
           {face.names && face.only !== 'hour' && (
             <HandName degrees={hands.minute} radius={48} mark="m">
               minute hand

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { dayQuery } from '../api/queries';
+import { GearedClock, handsAt, plainFace } from '../models/GearedClock';
 import { Marked } from '../models/Marked';
 import { Button } from '../ui/Button';
 import { useAddress } from '../ui/useAddress';
@@ -74,7 +75,7 @@ export function TeachPart() {
   );
 }
 
-/** How much is left: a slice that grows smaller, and words. No sound, unless it is wanted. */
+/** How much is left, as the slice that the minute hand has still to go, and in words. No sound, unless it is wanted. */
 function Remaining({ minutes }: { minutes: number }) {
   const taught = useTaught();
   const day = useQuery(dayQuery()).data;
@@ -86,32 +87,32 @@ function Remaining({ minutes }: { minutes: number }) {
       ring();
     }
   }, [over, sound]);
-  const ends = new Date(left.ends);
-  const angle = left.share * 2 * Math.PI;
-  const [x, y] = [100 * Math.sin(angle), -100 * Math.cos(angle)];
+  const minuteOf = (moment: number) => {
+    const at = new Date(moment);
+    return at.getHours() * 60 + at.getMinutes() + at.getSeconds() / 60;
+  };
+  const ends = Math.floor(minuteOf(left.ends));
+  const now = minuteOf(left.ends - left.share * minutes * 60_000);
+  // more than a whole turn is not to be seen on a face
+  const turn = Math.min(60, left.share * minutes);
   return (
     <div className="flex flex-col items-center gap-3">
-      <svg viewBox="-104 -104 208 208" className="h-[min(calc(var(--u)*27),48dvh)]" aria-hidden="true">
-        <circle r="100" fill="var(--color-sheet)" stroke="var(--color-ink)" strokeWidth="3" />
-        {left.share >= 1 ? (
-          <circle r="100" fill="var(--color-minute)" opacity="0.75" />
-        ) : (
-          !over && (
-            <path
-              d={`M0 0V-100A100 100 0 ${left.share > 0.5 ? 1 : 0} 1 ${x.toFixed(2)} ${y.toFixed(2)}Z`}
-              fill="var(--color-minute)"
-              opacity="0.75"
-            />
-          )
-        )}
-      </svg>
+      <div className="h-[min(calc(var(--u)*28),50dvh)] w-full">
+        <GearedClock
+          hands={handsAt(now)}
+          face={{ ...plainFace, fives: false }}
+          reads="A clock with what is left as a slice"
+          sweep={over ? undefined : { from: now, to: now + turn }}
+          className="mx-auto h-full"
+        />
+      </div>
       <p className="wall-say font-bold" role="timer" aria-live="off">
         {leftInWords(left)}
       </p>
       <p className="wall-note">
         until{' '}
         <strong>
-          <Marked text={day?.table.digits[ends.getHours() * 60 + ends.getMinutes()] ?? ''} />
+          <Marked text={day?.table.digits[ends] ?? ''} />
         </strong>
       </p>
       <div className="flex gap-2">
