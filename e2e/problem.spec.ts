@@ -92,7 +92,7 @@ test('on the board the class says the operation first, off the drawing', async (
   await page.keyboard.press('End');
   await expect(page.getByTestId('operation')).toBeVisible();
   await asked.getByRole('button', { name: 'Subtracting' }).click();
-  await asked.getByRole('button', { name: 'Go on' }).click();
+  await page.getByRole('button', { name: 'Next step' }).click();
   await expect(lines).not.toContainText('The children work for 3 h.');
   // nor does the drawing tell it
   await expect(lines.locator('[data-story]')).not.toContainText('3 h');

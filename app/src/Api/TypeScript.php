@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Rostik\App\Api;
 
 use Rostik\Core\Board\BoardSum;
-use Rostik\Core\Board\HandsSet;
 use Rostik\Core\Board\ClockSetting;
+use Rostik\Core\Board\HandsSet;
 use Symfony\Component\PropertyInfo\PropertyInfoExtractorInterface;
 use Symfony\Component\TypeInfo\Type;
 use Symfony\Component\TypeInfo\Type\BackedEnumType;

@@ -15,13 +15,13 @@ use Rostik\Core\Time\Weekend;
 final readonly class ClassReply
 {
     /**
-     * @param list<ChildEntry>  $children in the order of the register
-     * @param list<string>      $taught   ids of rungs of the ladder
-     * @param list<HouseMethod> $methods  kinds of sum that it works in a method of its own
-     * @param Style             $style    in which it writes
+     * @param list<ChildEntry>  $children   in the order of the register
+     * @param list<string>      $taught     ids of rungs of the ladder
+     * @param list<HouseMethod> $methods    kinds of sum that it works in a method of its own
+     * @param Style             $style      in which it writes
      * @param string            $clockTimes the times of its own that it reads and sets on clocks, as they were typed
-     * @param list<int>         $clocks   the same in minutes since 12
-     * @param bool              $inHand   whether it is the class that the teacher has in hand
+     * @param list<int>         $clocks     the same in minutes since 12
+     * @param bool              $inHand     whether it is the class that the teacher has in hand
      */
     public function __construct(
         public string $id,

@@ -13,8 +13,8 @@ final readonly class ClockSetting
      * @param list<ClockSettingTime> $times  none, one or two
      * @param ?ClockSettingLength    $length ready to be gone on or back by
      * @param ?ClockSettingMove      $move   gone from where the clock stood
-     * @param list<MonthPage>    $pages  of a month, or of a year
-     * @param ?string            $or     what else the same may mean, to be typed: "year 2026"; null where it is clear
+     * @param list<MonthPage>        $pages  of a month, or of a year
+     * @param ?string                $or     what else the same may mean, to be typed: "year 2026"; null where it is clear
      */
     public function __construct(
         public array $times = [],

@@ -8,6 +8,7 @@ use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\ClockMove;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\Sum;
+use Rostik\Core\Time\ClockForm;
 use Rostik\Core\Time\StatedTime;
 
 /**
@@ -76,9 +77,11 @@ final class HourByHourMethod extends OnTheLine
             ? [max($before->minutes, $here->minutes), min($before->minutes, $here->minutes) + 1440]
             : [min($before->minutes, $here->minutes), max($before->minutes, $here->minutes)];
 
+        $twelve = $writer->style->nameTwelve && ClockForm::TwentyFour !== $here->form ? '12 ' : '';
+
         return match (true) {
-            $low < 720 && $high > 720 => ' 12 noon was passed.',
-            $low < 1440 && $high > 1440 => ' 12 midnight was passed.',
+            $low < 720 && $high > 720 => \sprintf(' %snoon was passed.', $twelve),
+            $low < 1440 && $high > 1440 => \sprintf(' %smidnight was passed.', $twelve),
             default => '',
         };
     }

@@ -6,9 +6,9 @@ namespace Rostik\Core\Tests\Board;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Rostik\Core\Board\DayTable;
 use Rostik\Core\Board\ClockSettingReader;
 use Rostik\Core\Board\ClockSettingTime;
+use Rostik\Core\Board\DayTable;
 use Rostik\Core\Notation\Marked;
 use Rostik\Core\Notation\Style;
 use Rostik\Core\Picture\LineJump;

@@ -71,7 +71,7 @@ function Choices({
 }
 
 /** What the class says of a problem that is set out, before its operation is shown: it is read off the drawing. */
-export function AskedHere({ asked, onSettled }: { asked: Asked; onSettled: () => void }) {
+export function AskedHere({ asked }: { asked: Asked }) {
   const [said, setSaid] = useSaid(allChoices);
   const right = said === asked.operation || (said !== null && said === asked.also);
   return (
@@ -79,11 +79,6 @@ export function AskedHere({ asked, onSettled }: { asked: Asked; onSettled: () =>
       <div className="flex flex-wrap items-center gap-3">
         <p className="mr-2 font-bold">Which is it?</p>
         <Choices among={allChoices} said={said} onSay={setSaid} className="min-h-12 text-[1em]" />
-        {right && (
-          <Button look="strong" className="ml-auto min-h-12" shortcut="→" onClick={onSettled}>
-            Go on
-          </Button>
-        )}
       </div>
       <div className="pt-1.5" aria-live="polite">
         {said !== null && (
@@ -112,7 +107,7 @@ export function AskedFirst({ asked, onSettled }: { asked: Asked; onSettled: () =
             {right ? yes(asked, said) : 'Read it once more: which words tell us?'}
           </p>
         )}
-        <Button look="strong" className="mt-4 min-h-14 text-2xl" shortcut="→" onClick={onSettled}>
+        <Button className="mt-4 min-h-14 text-2xl" shortcut="→" onClick={onSettled}>
           {right ? 'Go on' : 'Go on all the same'}
         </Button>
       </div>

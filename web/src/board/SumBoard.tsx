@@ -251,7 +251,7 @@ function Shown({ data, day, board, change, waiting, onList }: Props) {
               withEnd={showsEnd}
             />
             {halted ? (
-              <AskedHere key={board.told} asked={pending} onSettled={settle} />
+              <AskedHere key={board.told} asked={pending} />
             ) : (
               !way.own && <Saying worked={worked} method={chosen} step={step} />
             )}
