@@ -17,7 +17,7 @@ final class BoardTest extends ApiTestCase
         self::assertSame(['from' => 615, 'to' => 580, 'halfSaid' => true, 'by24' => false, 'endAsked' => true, 'toTheSecond' => false], $board['clock']);
         self::assertIsArray($board['moments']);
         self::assertSame([615, 600, 580, 580], $board['moments'][0]);
-        self::assertSame([['question' => '35 minutes before 10:15 am', 'operation' => 'subtract', 'because' => 'A time earlier: the length is taken from it.', 'step' => null]], $board['asked']);
+        self::assertSame([['question' => '35 minutes before 10:15 am', 'operation' => 'subtract', 'because' => 'A time earlier: the length is taken from it.', 'step' => null, 'also' => null, 'alsoBecause' => '']], $board['asked']);
         self::assertNull($this->browser->getResponse()->headers->getCookies()[0] ?? null, 'no session is begun');
         $problem = $this->ask('POST', '/api/board', ['sum' => '2 h + bananas']);
         self::assertSame([422, 'unknown-word'], [$this->code(), $problem['code']]);
@@ -50,12 +50,28 @@ final class BoardTest extends ApiTestCase
         self::assertStringContainsString('max-age=3600', (string) $this->browser->getResponse()->headers->get('Cache-Control'));
     }
 
+    public function testWhatIsTypedIsToStandOnTheClock(): void
+    {
+        $set = $this->ask('POST', '/api/board/setting', ['text' => '3 h later, hour by hour', 'at' => 600]);
+        self::assertSame(200, $this->code());
+        self::assertIsArray($set['move']);
+        self::assertSame(780, $set['move']['to']);
+        // a month without a year is of this one
+        $set = $this->ask('POST', '/api/board/setting', ['text' => 'october']);
+        self::assertSame('October '.date('Y'), self::in($set, 'pages', 0, 'title'));
+        // what is none of these is no fault, and nothing
+        $this->ask('POST', '/api/board/setting', ['text' => 'kelp']);
+        self::assertSame([200, 'null'], [$this->code(), $this->browser->getResponse()->getContent()]);
+        $this->ask('POST', '/api/board/setting', ['text' => 'ten to four', 'at' => 9999]);
+        self::assertSame(422, $this->code());
+    }
+
     public function testClocksToPractise(): void
     {
         foreach (['o-clock' => 60, 'half' => 30, 'quarter' => 15, 'five' => 5, 'minute' => 1] as $fineness => $step) {
             $clocks = $this->ask('GET', '/api/board/clocks?fineness='.$fineness.'&seed=4');
             self::assertIsArray($clocks['minutes']);
-            self::assertCount('o-clock' === $fineness ? 12 : ('half' === $fineness ? 16 : 20), array_unique($clocks['minutes'], \SORT_REGULAR));
+            self::assertCount('o-clock' === $fineness ? 12 : ('half' === $fineness ? 15 : 20), array_unique($clocks['minutes'], \SORT_REGULAR));
             foreach ($clocks['minutes'] as $minutes) {
                 self::assertIsInt($minutes);
                 self::assertSame(0, $minutes % $step);

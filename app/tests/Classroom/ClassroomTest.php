@@ -49,7 +49,7 @@ final class ClassroomTest extends ApiTestCase
         [$noor, $otis] = self::PLAIN['children'];
         $made = $this->ask('PUT', '/api/classes/'.$id, ['name' => ' Terns ', 'children' => [['id' => strtoupper($noor['id']), 'name' => ' Noor'], $otis], 'taught' => ['add-regroup', 'juggling', 'add-plain']]);
         self::assertSame(200, $this->code());
-        self::assertSame(['id' => $id, 'name' => 'Terns', 'children' => [$noor, $otis], 'taught' => ['add-plain', 'add-regroup'], 'methods' => [], 'style' => self::USUAL, 'weekend' => 'saturday-sunday', 'weekBegins' => 'monday', 'inHand' => false], $made, 'trimmed, and in the order of the ladder');
+        self::assertSame(['id' => $id, 'name' => 'Terns', 'children' => [$noor, $otis], 'taught' => ['add-plain', 'add-regroup'], 'methods' => [], 'style' => self::USUAL, 'weekend' => 'saturday-sunday', 'weekBegins' => 'monday', 'clockTimes' => '', 'clocks' => [], 'inHand' => false], $made, 'trimmed, and in the order of the ladder');
         self::assertSame($made, $this->ask('PUT', '/api/classes/'.$id, ['name' => 'Terns', 'children' => [$noor, $otis], 'taught' => ['add-plain', 'add-regroup']]), 'sent twice, it is there once');
         $turned = $this->ask('PUT', '/api/classes/'.$id, ['name' => 'Terns', 'children' => [$otis, ['name' => 'Noor B.'] + $noor], 'weekend' => 'friday-saturday', 'weekBegins' => 'sunday']);
         self::assertSame([[$otis, ['id' => $noor['id'], 'name' => 'Noor B.']], 'friday-saturday', 'sunday'], [$turned['children'], $turned['weekend'], $turned['weekBegins']], 'another order, another name, the same children');
@@ -85,7 +85,7 @@ final class ClassroomTest extends ApiTestCase
         $this->ask('PUT', '/api/classes/'.$id, self::PLAIN);
         $this->otherTeacher();
         self::assertSame([], $this->ask('GET', '/api/classes'));
-        foreach ([['PUT', '', self::PLAIN], ['DELETE', '', null], ['PUT', '/in-hand', null], ['PUT', '/method', ['kind' => 'total', 'method' => 'column']]] as [$method, $path, $body]) {
+        foreach ([['PUT', '', self::PLAIN], ['DELETE', '', null], ['PUT', '/in-hand', null], ['PUT', '/method', ['kind' => 'total', 'method' => 'column']], ['PUT', '/clock-times', ['times' => 'noon']]] as [$method, $path, $body]) {
             $this->ask($method, '/api/classes/'.$id.$path, $body);
             self::assertSame(404, $this->code(), $method.$path);
         }
@@ -113,6 +113,21 @@ final class ClassroomTest extends ApiTestCase
         self::assertTrue($this->ask('PUT', '/api/classes/'.$kittiwakes.'/in-hand')['inHand']);
         self::assertSame(['Kittiwakes'], $inHand());
         self::assertSame($kittiwakes, $this->ask('POST', '/api/sheets', ['title' => 'Ferry'])['classId']);
+    }
+
+    public function testAClassHasTimesOfItsOwnForTheClock(): void
+    {
+        $class = $this->classId();
+        $now = $this->ask('PUT', '/api/classes/'.$class.'/clock-times', ['times' => "3:50\nten to four\nhalf past 8"]);
+        self::assertSame([[230, 230, 510], "3:50\nten to four\nhalf past 8"], [$now['clocks'], $now['clockTimes']]);
+        $refused = $this->ask('PUT', '/api/classes/'.$class.'/clock-times', ['times' => "3:50\nlunch"]);
+        self::assertSame(422, $this->code());
+        self::assertStringContainsString('lunch', \is_string($refused['detail']) ? $refused['detail'] : '');
+        // what was there stays, and to change the class does not touch it
+        self::assertSame([230, 230, 510], self::in($this->ask('GET', '/api/classes'), 0, 'clocks'));
+        $this->ask('PUT', '/api/classes/'.$class, ['name' => 'Kittiwakes']);
+        self::assertSame([230, 230, 510], self::in($this->ask('GET', '/api/classes'), 0, 'clocks'));
+        self::assertSame([], $this->ask('PUT', '/api/classes/'.$class.'/clock-times', ['times' => ''])['clocks']);
     }
 
     public function testEachWindowHasAClassInHandOfItsOwn(): void
@@ -171,7 +186,7 @@ final class ClassroomTest extends ApiTestCase
         $day = $this->ask('GET', '/api/board/day?style='.urlencode((string) json_encode(['halves' => 'AM'])));
         self::assertIsArray($day['table']);
         self::assertIsArray($day['table']['halves']);
-        self::assertSame(['AM', 'PM'], [$day['table']['halves'][0], $day['table']['halves'][1439]]);
+        self::assertSame(['{x:AM}', '{x:PM}'], [$day['table']['halves'][0], $day['table']['halves'][1439]]);
         $likely = $this->ask('POST', '/api/mistakes', ['sum' => '1:50 pm + 3 h 30 min', 'style' => $style])['likely'];
         self::assertIsArray($likely);
         self::assertContains('5.20 am', array_column($likely, 'answer'));

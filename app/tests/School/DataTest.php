@@ -107,6 +107,7 @@ final class DataTest extends ApiTestCase
             $this->entities()->persist($one);
         }
         $this->entities()->flush();
+        $this->ask('PUT', '/api/classes/'.$id.'/clock-times', ['times' => '3:50, ten to four']);
         $plan = $this->ask('PUT', '/api/classes/'.$id.'/plan', ['wanted' => ['across-noon'], 'had' => ['later-within-hour', 'am-pm', 'read-clock-five'], 'week' => [['weekday' => 1, 'start' => '09:40', 'minutes' => 60]], 'first' => '2093-12-07', 'lessons' => 2, 'off' => [['from' => '2093-12-14', 'to' => '2093-12-20']], 'seed' => 4]);
         self::assertSame(200, $this->code(), (string) json_encode($plan));
         $lesson = '/api/lessons/'.self::text((array) self::in($plan, 'lessons', 0), 'id');

@@ -17,7 +17,7 @@ final class WorkTest extends ApiTestCase
         self::assertSame('1:50 p.m. + 3 h 30 min', $worked['sum']);
         self::assertSame(['text' => '5:20 p.m.', 'shown' => '{h:5}:{m:20} {x:p.m.}', 'value' => '17:20', 'dayOffset' => 0, 'seconds' => null, 'months' => null], $worked['answer']);
         self::assertIsArray($worked['methods']);
-        self::assertSame(['number-line', 'hours-first', 'parts', 'column', 'all-minutes', 'hour-by-hour'], array_column($worked['methods'], 'id'));
+        self::assertSame(['number-line', 'hours-first', 'parts', 'column', 'hour-by-hour', 'all-minutes'], array_column($worked['methods'], 'id'));
         self::assertNull($this->browser->getResponse()->headers->getCookies()[0] ?? null, 'no session is begun');
     }
 

@@ -63,9 +63,12 @@ final class HourByHourMethod extends OnTheLine
         return [...$jumps, ...Jumps::through($at, $to, 60)];
     }
 
-    protected function label(StatedTime $time, Writer $writer): string
+    /** The half of the day stands at each landing. */
+    protected function landmark(StatedTime $time, Writer $writer): string
     {
-        return $writer->time($time);
+        $named = parent::landmark($time, $writer);
+
+        return '' !== $named || !$time->halfSaid || ClockForm::TwentyFour === $time->form || $writer->style->always24 ? $named : $writer->style->halves->of($time->time()->half());
     }
 
     protected function passing(StatedTime $before, StatedTime $here, Writer $writer): string

@@ -38,10 +38,15 @@ abstract class OnTheLine implements Method
      */
     abstract protected function jumps(int $from, int $to, int $landmark): array;
 
-    /** How a place on the line is labelled. */
-    protected function label(StatedTime $time, Writer $writer): string
+    /** What a place on the line is, in a word: noon or midnight; '' for any other. */
+    protected function landmark(StatedTime $time, Writer $writer): string
     {
-        return $writer->clock($time);
+        return match (true) {
+            !$time->halfSaid => '',
+            0 === $time->minutes => 'midnight',
+            720 === $time->minutes => 'noon',
+            default => '',
+        };
     }
 
     /** Noon or midnight, where a jump goes over it without landing there; '' where it does not, or where nothing is said of it. */
@@ -235,14 +240,8 @@ abstract class OnTheLine implements Method
     private function timePoint(StatedTime $start, int $at, Writer $writer, bool $asked = false): LinePoint
     {
         $time = $start->moved($at - $start->minutes);
-        $landmark = match (true) {
-            !$time->halfSaid => '',
-            0 === $time->minutes => 'midnight',
-            720 === $time->minutes => 'noon',
-            default => '',
-        };
 
-        return new LinePoint($at, $this->label($time, $writer), $landmark, $asked);
+        return new LinePoint($at, $writer->clock($time), $this->landmark($time, $writer), $asked);
     }
 
     private function jump(Jump $jump, string $sign, Writer $writer): LineJump

@@ -1,6 +1,6 @@
 import { memo, type SVGProps } from 'react';
 import type { LinePicture } from '../api/types';
-import { CoverPlate, heard, useCovers } from './cover';
+import { CoverPlate, heard, tells, useCovers } from './cover';
 import { LineScale } from './lineScale';
 import { MarkedSpans, plain, runs } from './Marked';
 
@@ -149,7 +149,7 @@ export const NumberLine = memo(function NumberLine({
             <PointLabel id={`p${i}`} label={point.label} asked={point.asked} x={x} y={y} size={size} width={width} />
             {point.landmark !== '' && (
               <Landmark
-                half={/noon|midnight/.test(point.landmark)}
+                half={tells(point.landmark).includes('half')}
                 x={x}
                 y={y + size * (upright ? 0.85 : 1)}
                 textAnchor="middle"
