@@ -13,14 +13,14 @@ use Rostik\Core\Time\StatedTime;
 
 /**
  * Jumps along a number line, each hour by itself: the minutes stay, the hour moves by one, and one sees where a.m. becomes p.m.
- * For later, earlier and elapsed of two to six hours.
+ * For later, earlier and elapsed of two to four hours, and some minutes.
  */
 final class HourByHourMethod extends OnTheLine
 {
     public const ID = 'hour-by-hour';
 
     /** More jumps than this nobody counts one by one. Common practice, no source. */
-    private const MOST = 6;
+    private const MOST = 4;
 
     public function id(): string
     {
