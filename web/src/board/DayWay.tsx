@@ -1,5 +1,6 @@
 import type { LineJump } from '../api/types';
 import { CoverPlate } from '../models/cover';
+import { DayGradient } from '../models/DayGradient';
 import { MarkedSpans, plain } from '../models/Marked';
 import { useHalves } from '../models/halves';
 
@@ -62,19 +63,7 @@ export function DayWay({
         }
       }}
     >
-      <defs>
-        <linearGradient id="day-way">
-          <stop offset="0" stopColor="#2a2f57" />
-          <stop offset="0.2" stopColor="#3f4577" />
-          <stop offset="0.27" stopColor="#e5c48a" />
-          <stop offset="0.36" stopColor="#faf0d7" />
-          <stop offset="0.64" stopColor="#fdf4dc" />
-          <stop offset="0.74" stopColor="#f0cf9d" />
-          <stop offset="0.8" stopColor="#8b6f77" />
-          <stop offset="0.86" stopColor="#3f4577" />
-          <stop offset="1" stopColor="#2a2f57" />
-        </linearGradient>
-      </defs>
+      <DayGradient id="day-way" />
       <rect
         x={edge}
         y={line}

@@ -2,6 +2,7 @@ import { memo, useId } from 'react';
 import type { DayStrip as Strip } from '../api/types';
 import { useHalves } from './halves';
 import { heard, useCovers } from './cover';
+import { DayGradient } from './DayGradient';
 import { CoveredSpans } from './Marked';
 
 const left = 24;
@@ -97,19 +98,7 @@ export const DayStrip = memo(function DayStrip({
         words === '' ? 'The day from midnight to midnight' : `The day from midnight to midnight, with ${words}`
       }
     >
-      <defs>
-        <linearGradient id={gradient}>
-          <stop offset="0" stopColor="#2a2f57" />
-          <stop offset="0.2" stopColor="#3f4577" />
-          <stop offset="0.27" stopColor="#e5c48a" />
-          <stop offset="0.36" stopColor="#faf0d7" />
-          <stop offset="0.64" stopColor="#fdf4dc" />
-          <stop offset="0.74" stopColor="#f0cf9d" />
-          <stop offset="0.8" stopColor="#8b6f77" />
-          <stop offset="0.86" stopColor="#3f4577" />
-          <stop offset="1" stopColor="#2a2f57" />
-        </linearGradient>
-      </defs>
+      <DayGradient id={gradient} />
       <rect
         x={left}
         y={top}
