@@ -39,8 +39,8 @@ final class StylesTest extends TestCase
         yield 'AM, 12:00 PM' => [new Style(HalfSigns::Large, nameTwelve: false)];
         yield '24-hour, 09:20' => [new Style(HalfSigns::Small, always24: true)];
         yield '24-hour, 9:20' => [new Style(always24: true, leadingNought: false)];
-        yield 'totals first' => [new Style(totalsFirst: true)];
         yield 'a.m., 1.50, after, minutes first, converts' => [new Style(separator: Separator::Point, past: PastWord::After, nameTwelve: false, minutesFirst: true, converts: true)];
+        yield 'totals first' => [new Style(totalsFirst: true)];
     }
 
     #[DataProvider('styles')]
