@@ -38,7 +38,7 @@ final class FivesMethod implements Method
     {
         if ($sum instanceof Rewrite) {
             return TimeForm::Digital === $sum->as && ClockForm::Twelve === $sum->time->form
-                ? new Suit(70, 'On the clock: the hour that the hour hand has just passed, then fives to the minute hand.')
+                ? new Suit(70, 'On the clock: the hour that the hour hand has left behind, then fives to the minute hand.')
                 : null;
         }
         $minutes = $this->minutes($sum);
@@ -130,7 +130,7 @@ final class FivesMethod implements Method
         $steps = [new Step(
             match (true) {
                 0 === $minute => \sprintf('The hour hand points straight at %s.', $hour),
-                $minute < 30 => \sprintf('The hour hand has just passed %s: that is the hour.', $hour),
+                $minute < 30 => \sprintf('The hour hand has left %s behind: that is the hour.', $hour),
                 default => \sprintf('The hour hand has passed %s and is not yet at %s: the hour is %s.', $hour, Marked::hour($time->hour12() % 12 + 1), $hour),
             },
             $picture(0),
@@ -155,7 +155,7 @@ final class FivesMethod implements Method
             }, $picture($minute));
         }
         $answer = new RewriteAnswer($sum->time, TimeForm::Digital);
-        $steps[] = new Step(\sprintf(null === $second ? 'The hour, %1$s, always two digits for the minutes: %2$s.' : 'The hour, %1$s, two digits for the minutes, %1$s, two digits for the seconds: %2$s.', $writer->separator($sum->time)->said(), $writer->answer($answer)), $picture($minute));
+        $steps[] = new Step(\sprintf(null === $second ? 'The hour, %1$s, the minutes in two places: %2$s.' : 'The hour, %1$s, the minutes in two places, %1$s, the seconds in two places: %2$s.', $writer->separator($sum->time)->said(), $writer->answer($answer)), $picture($minute));
 
         return new Working($this, $steps, $answer);
     }

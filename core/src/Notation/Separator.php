@@ -10,11 +10,11 @@ enum Separator: string
     case Colon = ':';
     case Point = '.';
 
-    /** As children say it. */
+    /** As it is read out. */
     public function said(): string
     {
         return match ($this) {
-            self::Colon => 'two dots',
+            self::Colon => 'a colon',
             self::Point => 'a full stop',
         };
     }

@@ -239,7 +239,7 @@ final readonly class TimeReader
 
             return null;
         }
-        // 10:10:25, and 10.10.25 where a full stop stands between the hour and the minutes, too
+        // 11:20:35, and 11.20.35 where a full stop stands between the hour and the minutes, too
         $point = $dot && $words->is($next, '.') && $words->touches($next - 1) && $words->touches($next);
         if ((!$words->is($next, ':') && !$point) || null === $words->number($next + 1)) {
             return $this->clock($words, $i, $next, $text, (int) $minutes);

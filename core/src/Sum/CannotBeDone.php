@@ -36,7 +36,7 @@ final class CannotBeDone extends \DomainException
 
     public static function noTenthsOnTheClock(): self
     {
-        return new self('not-whole-seconds', 'Times of day are in whole seconds here: tenths belong to a stopwatch.', '10:10:25 a.m. + 1 min 50 s');
+        return new self('not-whole-seconds', 'Times of day are in whole seconds here: tenths belong to a stopwatch.', '11:20:35 a.m. + 1 min 50 s');
     }
 
     public static function severalWays(): self

@@ -10,7 +10,7 @@ use Rostik\Core\Time\StatedTime;
 use Rostik\Core\Time\TimeOfDay;
 use Rostik\Core\Time\Unit;
 
-/** How long it is from one time to another, to the second: 10:10:25 a.m. to 10:12:05 a.m. An end at or before the start is on the next day. */
+/** How long it is from one time to another, to the second: 11:20:35 a.m. to 11:22:05 a.m. An end at or before the start is on the next day. */
 final readonly class SecondElapsed implements Sum
 {
     use UsualSum;

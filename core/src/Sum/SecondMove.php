@@ -8,7 +8,7 @@ use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\Chain;
 use Rostik\Core\Time\StatedTime;
 
-/** A time so much later or earlier, to the second: 10:10:25 a.m. + 1 min 50 s. */
+/** A time so much later or earlier, to the second: 11:20:35 a.m. + 1 min 50 s. */
 final readonly class SecondMove implements Sum
 {
     use UsualSum;

@@ -36,7 +36,7 @@ final class NoSuchTime extends \DomainException
 
     public static function second(int $second): self
     {
-        return new self(\sprintf('A minute has 60 seconds, so no clock shows %d of them.', $second), 'second-over-59', '10:10:25');
+        return new self(\sprintf('A minute has 60 seconds, so no clock shows %d of them.', $second), 'second-over-59', '11:20:35');
     }
 
     public static function hour12(int $hour, int $minute, HalfOfDay $half): self

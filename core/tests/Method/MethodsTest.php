@@ -186,14 +186,14 @@ final class MethodsTest extends TestCase
             'Altogether: 40 min + 2 h + 1 h + 5 min = 3 h 45 min.',
         ]];
         yield 'a clock is read, hour hand first' => [new FivesMethod(), '3 minutes past 7 as digital', [
-            'The hour hand has just passed 7: that is the hour.',
+            'The hour hand has left 7 behind: that is the hour.',
             'Count single minutes from the 12: 1, 2, 3.',
-            'The hour, two dots, always two digits for the minutes: 7:03.',
+            'The hour, a colon, the minutes in two places: 7:03.',
         ]];
         yield 'past half past the hour hand is nearly at the next number' => [new FivesMethod(), '4:45 as digital', [
             'The hour hand has passed 4 and is not yet at 5: the hour is 4.',
             'Count fives from the 12 to the minute hand: 5, 10, 15, 20, 25, 30, 35, 40, 45.',
-            'The hour, two dots, always two digits for the minutes: 4:45.',
+            'The hour, a colon, the minutes in two places: 4:45.',
         ]];
         yield 'to counts back from sixty' => [new UpToSixtyMethod(), '23 minutes to 9 as digital', [
             'It is not yet 9 o’clock: 23 minutes are missing.',

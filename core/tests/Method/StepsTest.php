@@ -206,16 +206,16 @@ final class StepsTest extends TestCase
             'Pin 7:15 p.m. on the day line, after noon.',
             '7:50 a.m. stands further to the left: it is earlier.',
         ]];
-        yield 'to the second, unit by unit' => ['10:10:25 am + 1 min 50 s', 'unit-by-unit', [
-            '10:10:25 a.m. + 1 min = 10:11:25 a.m.',
-            'Seconds: 25 + 50 = 75. That is 60 or more: 1 min 15 s. 10:11:25 a.m. + 50 s = 10:12:15 a.m.',
-            'The answer is 10:12:15 a.m.',
+        yield 'to the second, unit by unit' => ['11:20:35 am + 1 min 50 s', 'unit-by-unit', [
+            '11:20:35 a.m. + 1 min = 11:21:35 a.m.',
+            'Seconds: 35 + 50 = 85. That is 60 or more: 1 min 25 s. 11:21:35 a.m. + 50 s = 11:22:25 a.m.',
+            'The answer is 11:22:25 a.m.',
         ]];
-        yield 'the second hand' => ['10:10:25 as digital', 'fives', [
-            'The hour hand has just passed 10: that is the hour.',
-            'Count fives from the 12 to the minute hand: 5, 10.',
-            'Count fives to the second hand, too: 5, 10, 15, 20, 25.',
-            'The hour, two dots, two digits for the minutes, two dots, two digits for the seconds: 10:10:25.',
+        yield 'the second hand' => ['11:20:35 as digital', 'fives', [
+            'The hour hand has left 11 behind: that is the hour.',
+            'Count fives from the 12 to the minute hand: 5, 10, 15, 20.',
+            'Count fives to the second hand, too: 5, 10, 15, 20, 25, 30, 35.',
+            'The hour, a colon, the minutes in two places, a colon, the seconds in two places: 11:20:35.',
         ]];
         yield 'tenths in columns' => ['45.3 s + 38.9 s', 'column', [
             'Minutes under minutes, seconds under seconds, tenths under tenths.',

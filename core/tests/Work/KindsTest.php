@@ -108,14 +108,14 @@ final class KindsTest extends TestCase
         yield ['12.4 s ? 11.9 s', '12.4 s ? 11.9 s', '>', '>'];
         yield ['order 12.4 s, 11.9 s, 12.1 s', 'order 12.4 s, 11.9 s, 12.1 s', '11.9 s, 12.1 s, 12.4 s', [1, 2, 0]];
         yield ['stopwatch 0:05:30 in s', '5 min 30 s in s', '330 s', $parts('s', 330)];
-        yield ['10:10:25 am + 1 min 50 s', '10:10:25 a.m. + 1 min 50 s', '10:12:15 a.m.', '10:12:15', 'number-line unit-by-unit column'];
+        yield ['11:20:35 am + 1 min 50 s', '11:20:35 a.m. + 1 min 50 s', '11:22:25 a.m.', '11:22:25', 'number-line unit-by-unit column'];
         yield ['1:50 pm + 90 s', '1:50:00 p.m. + 90 s', '1:51:30 p.m.', '13:51:30'];
         yield ['00:00:10 - 20 s', '00:00:10 - 20 s', '23:59:50 (the day before)', '23:59:50'];
         yield ['23:59:50 to 00:00:20', '23:59:50 to 00:00:20', '30 s', 'PT30S', 'number-line unit-by-unit column'];
-        yield ['10:10:25 as digital', '10 past 10 and 25 seconds as digital', '10:10:25', '10:10:25', 'fives'];
+        yield ['11:20:35 as digital', '20 past 11 and 35 seconds as digital', '11:20:35', '11:20:35', 'fives'];
         yield ['8.37.03 pm as 24h', '8:37:03 p.m. as 24h', '20:37:03', '20:37:03'];
         yield ['8:37:03 as words', '8:37:03 as words', 'twenty-three minutes to nine and three seconds', 'twenty-three minutes to nine and three seconds'];
-        yield ['order 10:10:25, 10:10:05, 9:00:00', 'order 10:10:25, 10:10:05, 9:00:00', '9:00:00, 10:10:05, 10:10:25', [2, 1, 0], 'hour-then-minutes'];
+        yield ['order 11:20:35, 11:20:05, 9:00:00', 'order 11:20:35, 11:20:05, 9:00:00', '9:00:00, 11:20:05, 11:20:35', [2, 1, 0], 'hour-then-minutes'];
 
         yield ['105 min in h min', '105 min in h min', '1 h 45 min', $parts('h', 1, 'min', 45), 'table multiply-divide'];
         yield ['105 min in hours and minutes', '105 min in h min', '1 h 45 min', $parts('h', 1, 'min', 45)];

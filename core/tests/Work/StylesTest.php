@@ -131,7 +131,7 @@ final class StylesTest extends TestCase
         }
         $patterns[] = Separator::Point === $style->separator || ($style->always24 && $style->leadingNought && !$bothClocks) ? '/(?<![\d:])[1-9]:\d\d(?!\d)/' : null;
         $patterns[] = Separator::Colon === $style->separator ? '/(?<![\d.])\d{1,2}\.\d\d(?![\d.]| h| min| s| days?| weeks?| years?)/' : null;
-        $patterns[] = $style->always24 ? null : (Separator::Point === $style->separator ? '/\btwo dots\b/' : '/\bfull stop\b/');
+        $patterns[] = $style->always24 ? null : (Separator::Point === $style->separator ? '/\ba colon\b/' : '/\bfull stop\b/');
         $patterns[] = !$style->leadingNought ? '/(?<![\d:])0\d:\d\d/' : null;
         $patterns[] = PastWord::After === $style->past ? '/\b(?:quarter|minutes?|five|ten|twenty(?:-[a-z]+)?) past\b/' : '/\b(?:quarter|minutes?|five|ten|twenty(?:-[a-z]+)?) after (?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\b/';
         $patterns[] = $style->nameTwelve ? '/(?<![\d:.])12[:.]00 ?[apAP]/' : '/\b12 (?:noon|midnight)\b/';

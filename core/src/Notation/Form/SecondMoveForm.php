@@ -11,7 +11,7 @@ use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\SecondMove;
 use Rostik\Core\Sum\Sum;
 
-/** 10:10:25 a.m. + 1 min 50 s; read by {@see LaterForm} and {@see EarlierForm} in all the ways in which a time later or earlier is written. */
+/** 11:20:35 a.m. + 1 min 50 s; read by {@see LaterForm} and {@see EarlierForm} in all the ways in which a time later or earlier is written. */
 final class SecondMoveForm implements Form
 {
     use UsualWording;
