@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rostik\App\Classroom;
 
 use Rostik\Core\Board\OwnTimes;
+use Rostik\Core\Notation\NotUnderstood;
 use Rostik\Core\Notation\Style;
 use Rostik\Core\Sum\Kind;
 use Rostik\Core\Time\StatedTime;
@@ -55,8 +56,18 @@ final readonly class ClassReply
             $class->weekend(),
             $class->weekBegins(),
             $class->clockTimes(),
-            array_map(static fn (StatedTime $time): int => $time->minutes % 720, OwnTimes::read($class->clockTimes())),
+            self::clocks($class),
             $inHand,
         );
+    }
+
+    /** @return list<int> minutes since 12; none where what was kept is not read any more: the class itself must always be had */
+    private static function clocks(Classroom $class): array
+    {
+        try {
+            return array_map(static fn (StatedTime $time): int => $time->minutes % 720, OwnTimes::read($class->clockTimes()));
+        } catch (NotUnderstood) {
+            return [];
+        }
     }
 }

@@ -2,21 +2,22 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState, type CSSProperties } from 'react';
 import { settingQuery } from '../api/queries';
 import type { ClockSetting, ClockSettingLength, ClockSettingMove, DayReply, MonthPage } from '../api/types';
-import { CoverContext, heard, type Covers } from '../models/cover';
-import { GearedClock, handsAt, type Face, type Hand } from '../models/GearedClock';
+import { CoverContext } from '../models/cover';
+import type { Hand } from '../models/GearedClock';
 import { Marked } from '../models/Marked';
 import { typed as asTyped } from '../models/marks';
-import { Month } from '../models/Month';
 import { Button } from '../ui/Button';
 import { useKeys } from '../ui/keys';
 import { useNotice } from '../ui/notices';
 import { afresh, type BoardAddress, type ChangeBoard } from './address';
+import { CalendarPages } from './CalendarPages';
 import { ClockNames, coveredAtFirst, names } from './ClockNames';
 import { ClassMenu } from './ClassMenu';
 import { revealNext, useCovering } from './covering';
 import { CoverMenu } from './CoverMenu';
 import { alongTheDay, DayWay } from './DayWay';
 import { FaceMenu, faceOf } from './FaceMenu';
+import { Dial, Hanging } from './HangingClock';
 import { MoreMenu } from './MoreMenu';
 import { NextUp } from './NextUp';
 import { Rail, RailSpace, RailToggle } from './Rail';
@@ -183,7 +184,7 @@ export function OpenClock({ day, board, change, setting, onSum }: Props) {
       <h1 className="sr-only">{pages.length > 0 ? 'The calendar' : 'A clock over the day'}</h1>
       {pages.length > 0 ? (
         <section aria-label="The calendar" className="relative min-h-0 flex-1 px-[calc(var(--u)*1.9)] py-3">
-          <Pages pages={pages} />
+          <CalendarPages pages={pages} />
         </section>
       ) : (
         <section
@@ -426,82 +427,5 @@ export function OpenClock({ day, board, change, setting, onSum }: Props) {
       </Rail>
       <NextUp open={nextUp} onOpenChange={setNextUp} board={board} change={change} />
     </CoverContext>
-  );
-}
-
-/** A face over the day, tied to its place there. */
-function Hanging({ share, place, children }: { share: number; place: number; children: React.ReactNode }) {
-  const straight = share === place;
-  return (
-    <>
-      {straight ? (
-        <span
-          aria-hidden="true"
-          className="absolute top-1/2 bottom-[calc(var(--u)*-8.4)] w-[3px] -translate-x-1/2 bg-ink"
-          style={{ left: `${share * 100}%` }}
-        />
-      ) : (
-        <svg
-          aria-hidden="true"
-          viewBox="0 0 100 100"
-          preserveAspectRatio="none"
-          className="absolute top-1/2 h-[calc(50%+var(--u)*8.4)] w-full"
-        >
-          <path
-            d={`M${place * 100} 0V60L${share * 100} 100`}
-            fill="none"
-            stroke="var(--color-ink)"
-            strokeWidth="3"
-            vectorEffect="non-scaling-stroke"
-          />
-        </svg>
-      )}
-      <div
-        className="absolute top-0 h-[var(--face)] w-[var(--face)] motion-safe:transition-[left] motion-safe:duration-200"
-        style={{
-          left: `clamp(0px, calc(${place * 100}% - var(--face) / 2), calc(100% - var(--face)))`,
-        }}
-      >
-        {children}
-      </div>
-    </>
-  );
-}
-
-function Dial({
-  at,
-  face,
-  covers,
-  label,
-  ...turning
-}: {
-  at: number;
-  face: Face;
-  covers: Covers;
-  label: string;
-  onTurn: (hand: Hand, degrees: number) => void;
-  onTurnEnd?: () => void;
-}) {
-  return (
-    <GearedClock
-      hands={handsAt(at)}
-      face={face}
-      reads={`A clock that shows ${covers.covered('n.digits', []) && covers.covered('n.words', []) ? '?' : heard(covers, label)}`}
-      className="h-full"
-      {...turning}
-    />
-  );
-}
-
-/** A month, large; of a year all twelve. */
-function Pages({ pages }: { pages: readonly MonthPage[] }) {
-  return pages.length === 1 ? (
-    <Month picture={{ type: 'month', pages: [...pages] }} large />
-  ) : (
-    <div className="grid h-full grid-cols-4 grid-rows-3 gap-x-6 gap-y-2 max-md:grid-cols-2 max-md:grid-rows-6">
-      {pages.map((page) => (
-        <Month key={page.title} picture={{ type: 'month', pages: [page] }} />
-      ))}
-    </div>
   );
 }
