@@ -38,6 +38,7 @@ final class WantedStyle
             WeekBegins::tryFrom($text('weekBegins')) ?? $usual->weekBegins,
             Weekend::tryFrom($text('weekend')) ?? $usual->weekend,
             $said('totalsFirst', $usual->totalsFirst),
+            $said('timesFive', $usual->timesFive),
         );
     }
 }

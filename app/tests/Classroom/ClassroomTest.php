@@ -12,7 +12,7 @@ final class ClassroomTest extends ApiTestCase
 {
     private const PLAIN = ['name' => 'Terns', 'children' => [['id' => '0b9d1f3e-6c0a-4c55-9a57-1c9c0de0c001', 'name' => 'Noor'], ['id' => '0b9d1f3e-6c0a-4c55-9a57-1c9c0de0c002', 'name' => 'Otis']], 'taught' => ['add-plain']];
 
-    private const USUAL = ['halves' => 'a.m.', 'separator' => ':', 'past' => 'past', 'nameTwelve' => true, 'always24' => false, 'leadingNought' => true, 'minutesFirst' => false, 'converts' => false, 'monthFirst' => false, 'weekBegins' => 'monday', 'weekend' => 'saturday-sunday', 'totalsFirst' => false];
+    private const USUAL = ['halves' => 'a.m.', 'separator' => ':', 'past' => 'past', 'nameTwelve' => true, 'always24' => false, 'leadingNought' => true, 'minutesFirst' => false, 'converts' => false, 'monthFirst' => false, 'weekBegins' => 'monday', 'weekend' => 'saturday-sunday', 'totalsFirst' => false, 'timesFive' => false];
 
     protected function setUp(): void
     {

@@ -40,7 +40,7 @@ final class HandsCheck
             return new HandsSet(false, 'Look at the two hands: the short one shows the hour, the long one the minutes.');
         }
         if ($minuteOff > self::MINUTE_TOLERANCE && $hourOff <= self::TOLERANCE) {
-            return new HandsSet(false, 'The hour hand is right. '.self::count($wanted->minute(), $inWords));
+            return new HandsSet(false, 'The hour hand is right. '.self::count($wanted->minute(), $inWords, $style->timesFive));
         }
         if ($minuteOff <= self::MINUTE_TOLERANCE) {
             return new HandsSet(false, match (true) {
@@ -57,7 +57,7 @@ final class HandsCheck
     }
 
     /** How the minute hand is counted to its place: on from the top, or back from it where one says "to". */
-    private static function count(int $minute, bool $inWords): string
+    private static function count(int $minute, bool $inWords, bool $timesFive): string
     {
         if (0 === $minute) {
             return 'The minute hand is at the top at every o’clock.';
@@ -65,6 +65,10 @@ final class HandsCheck
         $to = $inWords && $minute > 30 ? 60 - $minute : $minute;
         $fives = $to < 5 ? [] : range(5, $to - $to % 5, 5);
         $ones = 0 === $to % 5 ? [] : range($to - $to % 5 + 1, $to);
+
+        if ($timesFive && [] !== $fives && !$inWords) {
+            return \sprintf('Think of five times a numeral: 5 × %d = %d%s.', \count($fives), max($fives), [] === $ones ? '' : ', then '.implode(', ', $ones));
+        }
 
         return \sprintf('Count %s from the top with the minute hand: %s.', $inWords && $minute > 30 ? 'back' : 'on', implode(', ', [...$fives, ...$ones]));
     }

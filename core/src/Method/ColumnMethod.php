@@ -47,7 +47,7 @@ final class ColumnMethod implements Method
                 : new Suit(60, 'Nothing has to be regrouped: add each column on its own.'),
             $sum instanceof Difference => $sum->regroups()
                 ? new Suit(70, $this->becauseOfDifference($sum))
-                : new Suit(80, 'Nothing has to be exchanged: take away in each column on its own.'),
+                : new Suit(80, 'Each column has enough: take away in each on its own.'),
             $sum instanceof Product => new Suit($sum->regroups() ? 60 : 55, $sum->regroups() ? 'Multiply each column, the smallest unit first, and carry.' : 'Multiply each column on its own: nothing is carried.'),
             $sum instanceof SecondMove, $sum instanceof SecondElapsed => [] === array_filter($sum->times(), static fn (StatedTime $t): bool => !$t->halfSaid) ? new Suit(40, 'Columns work with 24-hour times.') : null,
             $sum instanceof ClockMove => new Suit(30, 'Columns work with 24-hour times.'),

@@ -76,11 +76,26 @@ final class ColumnPaper
     public function exchange(int $row, int $column, int $number): void
     {
         $this->numbers[$row][$column] = $number;
-        $cells = $this->rows[$row]->cells;
         $digits = (string) $number;
-        $cells[$column] = new ColumnCell($cells[$column]->digits, $digits);
-        $this->rows = array_values(array_replace($this->rows, [$row => new ColumnRow(array_values($cells))]));
+        $this->put($row, $column, new ColumnCell($this->rows[$row]->cells[$column]->digits, $digits));
         $this->makeRoom($column, \strlen($digits));
+    }
+
+    /**
+     * Writes above the digits of a number what they are once a ten was exchanged within it.
+     *
+     * @param list<string> $within by digit, '' where it stays
+     */
+    public function exchangeWithin(int $row, int $column, array $within): void
+    {
+        $cell = $this->rows[$row]->cells[$column];
+        $this->put($row, $column, new ColumnCell($cell->digits, $cell->instead, $within));
+    }
+
+    private function put(int $row, int $column, ColumnCell $cell): void
+    {
+        $cells = array_replace($this->rows[$row]->cells, [$column => $cell]);
+        $this->rows = array_values(array_replace($this->rows, [$row => new ColumnRow(array_values($cells))]));
     }
 
     public function carry(int $column, int $number): void

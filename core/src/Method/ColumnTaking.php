@@ -34,11 +34,63 @@ final class ColumnTaking
             $top = $paper->numbers[0][$c];
             $paper->answer($c, $top - $bottom);
             $found[$c] = $top - $bottom;
-            $paper->say(\sprintf('%s%s: %d − %d = %d.', Marked::unit($unit, ucfirst($unit->words())), $first, $top, $bottom, $top - $bottom), $c);
+            [$within, $parts] = self::within($top, $bottom);
+            if ([] !== $within) {
+                $paper->exchangeWithin(0, $c, $within);
+            }
+            $paper->say(\sprintf(
+                '%s%s: %d − %d = %d%s.',
+                Marked::unit($unit, ucfirst($unit->words())),
+                $first,
+                $top,
+                $bottom,
+                $top - $bottom,
+                [] === $within ? '' : \sprintf(', with %d as %s', $top, implode(' + ', $parts)),
+            ), $c);
             $first = '';
         }
 
         return array_values($found);
+    }
+
+    /**
+     * The ordinary exchange of tens within one column: 72 − 45 takes a ten of the 7 and has 6 tens and 12 ones.
+     *
+     * @param int $top at least as large as the bottom
+     *
+     * @return array{list<string>, list<int>} what stands above each digit of the top, '' where it stays, and what it is
+     *                                        then made of: 60 and 12; both empty where nothing is exchanged
+     */
+    private static function within(int $top, int $bottom): array
+    {
+        $had = array_reverse(array_map(intval(...), str_split((string) $top)));
+        $take = array_reverse(array_map(intval(...), str_split((string) $bottom)));
+        $now = $had;
+        foreach (array_keys($had) as $place) {
+            if ($now[$place] < ($take[$place] ?? 0)) {
+                for ($from = $place + 1; 0 === $now[$from]; ++$from) {
+                    $now[$from] = 9;
+                }
+                --$now[$from];
+                $now[$place] += 10;
+            }
+        }
+        $lead = \count($had) - 1;
+        if ($lead > 0 && 1 === $had[$lead] && 0 === $now[$lead] && $had[$lead - 1] + 10 === $now[$lead - 1]) {
+            // the 10 of 102 is read as it stands
+            [$now[$lead], $now[$lead - 1]] = [$had[$lead], $had[$lead - 1]];
+        }
+        if ($now === $had) {
+            return [[], []];
+        }
+        $parts = [];
+        foreach ($now as $place => $digit) {
+            if (0 !== $digit) {
+                array_unshift($parts, $digit * 10 ** $place);
+            }
+        }
+
+        return [array_reverse(array_map(static fn (int $n, int $h): string => $n === $h ? '' : (string) $n, $now, $had)), $parts];
     }
 
     /** Takes one of a larger unit and writes it as 60 (24, 7, 12) of the smaller, through any column that stands at 0. */

@@ -137,7 +137,13 @@ final class FivesMethod implements Method
         )];
         $fives = $minute < 5 ? [] : array_map(static fn (int $n): int => 5 * $n, range(1, intdiv($minute, 5)));
         if ([] !== $fives) {
-            $steps[] = new Step('Count fives from the 12 to the minute hand: '.implode(', ', $fives).'.', $picture(max($fives), ...$fives));
+            $numeral = \count($fives);
+            $steps[] = new Step(
+                $writer->style->timesFive
+                    ? \sprintf('The minute hand %s the %d: 5 × %2$d = %s.', 0 === $minute % 5 ? 'is at' : 'has passed', $numeral, Marked::minute(5 * $numeral))
+                    : 'Count fives from the 12 to the minute hand: '.implode(', ', $fives).'.',
+                $picture(max($fives), ...$fives),
+            );
         }
         if (0 !== $minute % 5) {
             $ones = range($minute - $minute % 5 + 1, $minute);
@@ -151,6 +157,12 @@ final class FivesMethod implements Method
             $steps[] = new Step(match (true) {
                 0 === $second => 'The second hand is at 12: no seconds.',
                 $second < 5 => 'The second hand counts like the minute hand: '.Marked::unit(Unit::Second, implode(', ', range(1, $second))).'.',
+                $writer->style->timesFive => \sprintf(
+                    'The second hand %s the %d: 5 × %2$d = %s.',
+                    0 === $second % 5 ? 'is at' : 'has passed',
+                    intdiv($second, 5),
+                    Marked::unit(Unit::Second, implode(', ', range($second - $second % 5, $second))),
+                ),
                 default => \sprintf('Count fives to the second hand, too: %s.', Marked::unit(Unit::Second, implode(', ', [...range(5, $second - $second % 5, 5), ...(0 === $second % 5 ? [] : range($second - $second % 5 + 1, $second))]))),
             }, $picture($minute));
         }

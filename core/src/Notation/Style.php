@@ -21,6 +21,7 @@ final readonly class Style
      * @param bool $monthFirst    March 12, 2027 rather than 12 March 2027
      * @param bool $converts      whether 105 min is turned into 1 h 45 min, rather than 60 taken away and 1 carried
      * @param bool $totalsFirst   whether both columns are totalled before 60 is taken off and 1 added to the hours; then nothing is carried
+     * @param bool $timesFive     whether minutes are read from a numeral by 5 times it (5 × 8 = 40) rather than by counting fives
      */
     public function __construct(
         public HalfSigns $halves = HalfSigns::Dotted,
@@ -35,6 +36,7 @@ final readonly class Style
         public WeekBegins $weekBegins = WeekBegins::Monday,
         public Weekend $weekend = Weekend::SaturdaySunday,
         public bool $totalsFirst = false,
+        public bool $timesFive = false,
     ) {
     }
 
@@ -65,13 +67,13 @@ final readonly class Style
     /** The same in a class with such weeks. */
     public function within(WeekBegins $begins, Weekend $weekend): self
     {
-        return new self($this->halves, $this->separator, $this->past, $this->nameTwelve, $this->always24, $this->leadingNought, $this->minutesFirst, $this->converts, $this->monthFirst, $begins, $weekend, $this->totalsFirst);
+        return new self($this->halves, $this->separator, $this->past, $this->nameTwelve, $this->always24, $this->leadingNought, $this->minutesFirst, $this->converts, $this->monthFirst, $begins, $weekend, $this->totalsFirst, $this->timesFive);
     }
 
     /** The same without its rule that every time is written by the 24-hour clock. */
     public function byBothClocks(): self
     {
-        return new self($this->halves, $this->separator, $this->past, $this->nameTwelve, false, $this->leadingNought, $this->minutesFirst, $this->converts, $this->monthFirst, $this->weekBegins, $this->weekend, $this->totalsFirst);
+        return new self($this->halves, $this->separator, $this->past, $this->nameTwelve, false, $this->leadingNought, $this->minutesFirst, $this->converts, $this->monthFirst, $this->weekBegins, $this->weekend, $this->totalsFirst, $this->timesFive);
     }
 
     /** @return list<self> every combination of writing and saying, for the tests */

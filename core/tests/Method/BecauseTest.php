@@ -108,7 +108,7 @@ final class BecauseTest extends TestCase
 
             return 'but no such numbers stand under each other';
         }
-        if (str_contains($because, 'Nothing has to be exchanged') && $picture instanceof ColumnsPicture) {
+        if (str_contains($because, 'Each column has enough') && $picture instanceof ColumnsPicture) {
             foreach ($picture->rows[0]->cells as $cell) {
                 if ('' !== $cell->instead) {
                     return 'but something was';

@@ -467,6 +467,7 @@ export interface ColleagueRequest {
 export interface ColumnCell {
   digits: string;
   instead: string;
+  within: string[];
 }
 
 export interface ColumnHead {
@@ -1851,6 +1852,7 @@ export interface Style {
   weekBegins: WeekBegins;
   weekend: Weekend;
   totalsFirst: boolean;
+  timesFive: boolean;
 }
 
 export interface SwapReply {

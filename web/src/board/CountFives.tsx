@@ -1,4 +1,5 @@
 import { useEffect, useState, type ReactNode } from 'react';
+import { styleInHand } from '../api/queries';
 import { GearedClock, handsAt, plainFace } from '../models/GearedClock';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
@@ -19,6 +20,7 @@ export function CountFives({ chooser }: { chooser: ReactNode }) {
   const [pace, setPace] = useState<Pace>('1500');
   const [going, setGoing] = useState(false);
   const [seen, setSeen] = useState(true);
+  const timesFive = styleInHand()?.timesFive ?? false;
   const last = way === 'on' ? 12 : 0;
   useEffect(() => {
     if (!going) {
@@ -75,6 +77,12 @@ export function CountFives({ chooser }: { chooser: ReactNode }) {
           <p className="mark-m min-h-32 text-[clamp(4rem,11vw,9rem)] leading-none" data-testid="count">
             {seen ? mark * 5 : ' '}
           </p>
+          {timesFive && (
+            <p className="wall-say" data-testid="times-five">
+              5 × {mark}
+              {seen && ` = ${mark * 5}`}
+            </p>
+          )}
           <div className="flex flex-wrap gap-3">
             <Button look="strong" className="min-h-14 text-2xl" shortcut="P" onClick={start}>
               {going && !atEnd ? 'Stop' : atEnd ? 'Again' : 'Count'}

@@ -42,6 +42,10 @@ const regroupings = [
   { value: 'yes', text: 'turn 105 min into 1 h 45' },
   { value: 'totals', text: 'total both, then take 60 off' },
 ] as const;
+const minuteWays = [
+  { value: 'no', text: 'count fives: 5, 10, 15' },
+  { value: 'yes', text: 'five times it: 5 × 8 = 40' },
+] as const;
 const said = (yes: boolean) => (yes ? 'yes' : 'no');
 
 /** What the example shows: an hour before ten, minutes that pass 60, and the other half of the day. */
@@ -143,6 +147,14 @@ export function StyleChoices({ style, onChange }: { style: Style; onChange: (sty
         options={regroupings}
         onChange={(value) => {
           change({ converts: value === 'yes', totalsFirst: value === 'totals' });
+        }}
+      />
+      <Pick
+        label="Minutes from a numeral"
+        value={said(style.timesFive)}
+        options={minuteWays}
+        onChange={(value) => {
+          change({ timesFive: value === 'yes' });
         }}
       />
     </fieldset>

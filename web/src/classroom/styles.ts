@@ -12,6 +12,7 @@ export const usualStyle: Style = {
   minutesFirst: false,
   converts: false,
   totalsFirst: false,
+  timesFive: false,
   monthFirst: false,
   weekBegins: 'monday',
   weekend: 'saturday-sunday',

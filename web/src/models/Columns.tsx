@@ -130,6 +130,9 @@ export const Columns = memo(function Columns({
       {picture.rows.map((r, n) =>
         r.cells.map((cell, c) => {
           const mark = `mark-${picture.heads[c]?.mark ?? ''}`;
+          const counts = cell.instead === '' ? cell.digits : cell.instead;
+          const above = row(topRow + n) - 6;
+          const at = (text: string, i: number) => ((ends[c] ?? 0) - (text.length - 1 - i) + 0.5) * square;
           return (
             <g key={`${n}-${c}`}>
               {digits(cell.digits, c, topRow + n, `${n}${c}`, mark)}
@@ -140,18 +143,49 @@ export const Columns = memo(function Columns({
                     stroke="var(--color-ink)"
                     strokeWidth="2.5"
                   />
-                  <text
-                    x={((ends[c] ?? 0) + 0.9) * square}
-                    y={row(topRow + n) - 6}
-                    textAnchor="end"
-                    fontSize="21"
-                    fontWeight="700"
-                    className={mark}
-                  >
-                    {cell.instead}
-                  </text>
+                  {[...cell.instead].map((digit, i) => (
+                    <text
+                      key={i}
+                      x={at(counts, i)}
+                      y={above}
+                      textAnchor="middle"
+                      fontSize="21"
+                      fontWeight="700"
+                      className={mark}
+                    >
+                      {digit}
+                    </text>
+                  ))}
                 </>
               )}
+              {cell.within.map((digits, i) => {
+                if (digits === '') {
+                  return null;
+                }
+                const over = cell.instead === '';
+                const [x, y] = [at(counts, i), over ? above + 26 : above - 7];
+                const reach = over ? 11 : 8;
+                return (
+                  <g key={i}>
+                    <path
+                      d={`M${x - reach} ${y + reach}L${x + reach} ${y - reach}`}
+                      stroke="var(--color-ink)"
+                      strokeWidth="2"
+                    />
+                    <text
+                      x={x}
+                      y={over ? above : above - 20}
+                      textAnchor="middle"
+                      fontSize={over ? 21 : 18}
+                      fontWeight="700"
+                      className={mark}
+                      data-exchanged-within
+                    >
+                      {digits}
+                    </text>
+                  </g>
+                );
+              })}
             </g>
           );
         }),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rostik\App\Printing\Drawing;
 
 use Rostik\Core\Notation\Marked;
+use Rostik\Core\Picture\ColumnCell;
 use Rostik\Core\Picture\ColumnsPicture;
 use Rostik\Core\Question\Scaffold;
 
@@ -52,8 +53,11 @@ final class ColumnsDrawing
                     $left = (($ends[$c] ?? 0) - \strlen($cell->digits) + 1.15) * self::SQUARE;
                     $y = ($top + $r) * self::SQUARE;
                     $svg->path(\sprintf('M%s %sL%s %s', Svg::n($left), Svg::n($y + 6), Svg::n($right), Svg::n($y + 1)), 0.4);
-                    $svg->text($right, $y - 0.9, $cell->instead, 3.6, 'end');
+                    foreach (str_split($cell->instead) as $i => $digit) {
+                        $svg->text(self::middle($ends[$c] ?? 0, $cell->instead, $i), $y - 0.9, $digit, 3.6);
+                    }
                 }
+                self::within($svg, $cell, $ends[$c] ?? 0, ($top + $r) * self::SQUARE);
             }
         }
         foreach ($picture->carry as $c => $carry) {
@@ -83,10 +87,31 @@ final class ColumnsDrawing
         return (string) $svg;
     }
 
+    /** The digits as they are once a ten was exchanged within the number, above those struck out. */
+    private static function within(Svg $svg, ColumnCell $cell, int $end, float $y): void
+    {
+        $counts = '' === $cell->instead ? $cell->digits : $cell->instead;
+        // above the number that was written above, or above the number itself
+        [$line, $struck, $reach] = '' === $cell->instead ? [$y - 0.9, $y + 3.5, 2.2] : [$y - 4.4, $y - 2.2, 1.4];
+        foreach ($cell->within as $i => $digits) {
+            if ('' !== $digits) {
+                $x = self::middle($end, $counts, $i);
+                $svg->path(\sprintf('M%s %sL%s %s', Svg::n($x - $reach), Svg::n($struck + $reach), Svg::n($x + $reach), Svg::n($struck - $reach)), 0.35);
+                $svg->text($x, $line, $digits, 3.2);
+            }
+        }
+    }
+
+    /** Where the middle of a digit's square is, from the left edge, in millimetres. */
+    private static function middle(int $end, string $digits, int $place): float
+    {
+        return ($end - (\strlen($digits) - 1 - $place) + 0.5) * self::SQUARE;
+    }
+
     private static function digits(Svg $svg, string $digits, int $end, int $row, bool $bold = false): void
     {
         foreach (str_split($digits) as $i => $digit) {
-            $svg->text(($end - (\strlen($digits) - 1 - $i) + 0.5) * self::SQUARE, $row * self::SQUARE + 5.1, $digit, 4.8, 'middle', $bold);
+            $svg->text(self::middle($end, $digits, $i), $row * self::SQUARE + 5.1, $digit, 4.8, 'middle', $bold);
         }
     }
 
