@@ -405,6 +405,27 @@ test('the method of the class comes first from now on', async ({ desk }) => {
   await expect(page.getByText(/comes first again/).first()).toBeVisible();
 });
 
+test('a board left in full screen comes back so at the first press; one that left it by hand does not', async ({
+  desk,
+}) => {
+  const { page } = desk;
+  const full = () => page.evaluate(() => document.fullscreenElement !== null);
+  const address = `/teach?sum=${sum('1:50 pm + 3 h 30 min')}`;
+  await open(page, address);
+  await page.keyboard.press('f');
+  await expect.poll(full).toBe(true);
+  await open(page, address);
+  expect(await full()).toBe(false);
+  await page.keyboard.press('ArrowRight');
+  await expect.poll(full).toBe(true);
+  await page.evaluate(() => document.exitFullscreen());
+  await expect.poll(full).toBe(false);
+  await open(page, address);
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByTestId('place')).toContainText('2 of');
+  expect(await full()).toBe(false);
+});
+
 test('every model, light and dark, without barriers; a line upright; no mouse needed', async ({ desk }) => {
   const { page } = desk;
   for (const [text, show] of [

@@ -32,6 +32,36 @@ test('a timetable is read before the class: where to look, step by step, with ti
   await expect(table).toContainText('07:22');
 });
 
+test('on the board a timetable has the whole width, and says how much lies beyond its edge', async ({ desk, page }) => {
+  await page.goto('/timetables?table=pintail-summer-out&level=stretch');
+  await page.getByRole('link', { name: 'On the board' }).click();
+  const table = page.getByRole('region', { name: /^Timetable:/ });
+  const width = async () => (await table.boundingBox())?.width ?? 0;
+  expect(await width()).toBeGreaterThan(1200);
+  const beyond = page.getByRole('button', { name: /^\d+ more →$/ });
+  await expect(beyond).toBeVisible();
+  const [said] = /\d+/.exec((await beyond.textContent()) ?? '') ?? ['0'];
+  // as many as are not wholly seen, counted from outside
+  const cut = await table.evaluate((box) => {
+    const edge = box.getBoundingClientRect().right + 1;
+    return [...box.querySelectorAll('tbody tr:first-child td')].filter(
+      (one) => one.getBoundingClientRect().right > edge,
+    ).length;
+  });
+  expect(Number(said)).toBe(cut);
+  await beyond.click();
+  await expect(page.getByRole('button', { name: /^← \d+ earlier$/ })).toBeVisible();
+  await expect(beyond).toHaveCount(0);
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await expect(table.locator('[data-found]').first()).toBeInViewport();
+  await page.keyboard.press('a');
+  await expect(page.getByTestId('answer')).toBeVisible();
+  await desk.hasNoBarriers();
+  await page.getByRole('link', { name: 'Take the timetable off the board' }).click();
+  await expect(page).toHaveURL(/\/timetables\?.*table=pintail-summer-out/);
+});
+
 test('a timetable is brought in, refused with its faults, mended, asked about, removed and brought back', async ({
   desk,
   page,

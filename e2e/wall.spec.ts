@@ -70,6 +70,55 @@ for (const [width, height, least] of [
   });
 }
 
+/** What else a class looks at: a year, a timetable, a day of the island, and every activity on the board. */
+const elsewhere: readonly [string, string][] = [
+  ['a year', `/teach?sum=${sum('year 2027')}`],
+  ['a timetable', '/teach/timetable?table=pintail-summer-out&level=stretch&q=1&step=2'],
+  ['a day in order', `/teach/timetable?table=${encodeURIComponent('day:School day')}&level=core&task=told`],
+  ...[
+    'counting-ring',
+    'bell-buoy',
+    'adding-wall',
+    'missing-digits',
+    'sort-halves',
+    'sort-spans',
+    'moved-on-cards',
+    'last-ferry',
+    'skimming-stones',
+    'lighthouse-ring',
+    'chain',
+    'lotto',
+    'make-a-clock',
+    'order-of-the-day',
+  ].map((id): [string, string] => [id, `/teach/activity/${id}`]),
+];
+
+for (const [width, height, least] of [
+  [1280, 800, 24],
+  [1920, 1080, 36],
+] as const) {
+  test(`at ${width} by ${height} a timetable, a year and the activities are read from the back row, too`, async ({
+    desk,
+  }) => {
+    const { page } = desk;
+    await page.setViewportSize({ width, height });
+    for (const [name, address] of elsewhere) {
+      await page.goto(address);
+      await expect(
+        page.getByRole('group', { name: 'Controls of the board' }).or(page.getByText('In order').first()),
+      ).toBeVisible();
+      await page.keyboard.press('ArrowRight');
+      await expect(async () => {
+        expect(
+          (await sizes(page)).filter((one) => one.size < least - 0.5),
+          name,
+        ).toEqual([]);
+      }).toPass({ timeout: 5000 });
+      expect(await page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth), name).toBe(true);
+    }
+  });
+}
+
 test('the top line folds while a sum stands there, and comes down for who types', async ({ desk }) => {
   const { page } = desk;
   await open(page, `/teach?sum=${sum('1:50 pm + 3 h 30 min')}`);

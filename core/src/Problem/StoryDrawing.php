@@ -140,8 +140,8 @@ final class StoryDrawing
         }
         $whole = $this->bars[0];
         $this->bars = [];
-        $this->bar($whole->from, $whole->to, 1, Amount::minutes($whole->to - $whole->from), false);
         $last = $then[\count($then) - 1];
+        $this->bar($whole->from, $whole->to, $last instanceof Share ? 1 : 0, Amount::minutes($whole->to - $whole->from), false);
         if ($last instanceof Share) {
             return $this->row($whole->from, 0, array_fill(0, max(1, min($last->between, self::ONE_BY_ONE)), $last->answer()->amount), false);
         }
@@ -149,7 +149,26 @@ final class StoryDrawing
             return false;
         }
 
-        return $this->row($whole->from, 0, $this->parts($last->take, $then), true, $last->answer()->amount);
+        return $this->loose($whole->from, $whole->to, $this->parts($last->take, $then)) && $this->row($whole->from, 2, [], true, $last->answer()->amount);
+    }
+
+    /**
+     * What is taken out of a stretch of time, such as a break: nobody said when it was, so it hangs above the line with as
+     * much room on each side of it.
+     *
+     * @param list<Amount> $breaks
+     */
+    private function loose(int $from, int $to, array $breaks): bool
+    {
+        $long = array_sum(array_map(static fn (Amount $one): int => $one->duration->minutes(), $breaks));
+        $room = intdiv($to - $from - $long, \count($breaks) + 1);
+        foreach ($breaks as $break) {
+            $from += $room;
+            $this->bars[] = new StoryBar($from, $from + $break->duration->minutes(), 1, $this->writer->amount($break), true, true);
+            $from += $break->duration->minutes();
+        }
+
+        return true;
     }
 
     /** A move on the clock by what was counted or added first. */
@@ -253,7 +272,7 @@ final class StoryDrawing
             $to + $on,
             $this->ticks($from + $on, $to + $on),
             array_map(static fn (StoryPin $p): StoryPin => new StoryPin($p->at + $on, $p->label, $p->known), $this->pins),
-            array_map(static fn (StoryBar $b): StoryBar => new StoryBar($b->from + $on, $b->to + $on, $b->row, $b->label, $b->known), $this->bars),
+            array_map(static fn (StoryBar $b): StoryBar => new StoryBar($b->from + $on, $b->to + $on, $b->row, $b->label, $b->known, $b->loose), $this->bars),
         );
     }
 

@@ -38,6 +38,37 @@ use Rostik\Core\Work\Workbench;
 
 final class SetOutTest extends TestCase
 {
+    /** Nobody said when the break was: it lies above the line, and neither begins with the stretch nor ends with it. */
+    public function testABreakHangsLooseAboveTheLine(): void
+    {
+        $drawn = 0;
+        for ($i = 0; $i < 60; ++$i) {
+            $breaks = $i % 3 + 1;
+            $length = 5 + $i % 9 * 5;
+            $text = \sprintf(
+                'The reading room opens at %d:%02d a.m. and closes at %d:%02d p.m. %s How long is it open?',
+                $i % 3 + 8,
+                $i * 7 % 60,
+                $i % 4 + 2,
+                $i * 11 % 60,
+                1 === $breaks ? \sprintf('It is shut for a break of %d min.', $length) : \sprintf('It is shut for %d breaks of %d min each.', $breaks, $length),
+            );
+            foreach (Core::get(Workbench::class)->work($text, new Style())->methods[0]->steps as $step) {
+                $story = $step->picture instanceof SetOutPicture ? $step->picture->story : null;
+                $loose = array_values(array_filter($story->bars ?? [], static fn ($bar): bool => $bar->loose));
+                foreach ($loose as $k => $bar) {
+                    self::assertGreaterThan($story?->pins[0]->at, $bar->from, $text);
+                    self::assertLessThan($story?->pins[1]->at, $bar->to, $text);
+                    self::assertSame($length, $bar->to - $bar->from, $text);
+                    self::assertGreaterThan(0, $bar->row, $text);
+                    self::assertTrue(0 === $k || $loose[$k - 1]->to < $bar->from, $text);
+                    ++$drawn;
+                }
+            }
+        }
+        self::assertGreaterThan(300, $drawn);
+    }
+
     public function testAProblemIsSetOutLineByLine(): void
     {
         $worked = Core::get(Workbench::class)->work('The workshop begins at twenty past one in the afternoon and ends at 4:45 p.m. There is a break of 25 minutes. How long do the children work?');

@@ -9,6 +9,7 @@ import { Button } from '../ui/Button';
 import { useKeys } from '../ui/keys';
 import { useNotice } from '../ui/notices';
 import { part } from '../ui/part';
+import { Rail, RailSpace } from '../ui/Rail';
 import { useAddress } from '../ui/useAddress';
 import { useTitle } from '../ui/useTitle';
 import { NotThere } from './NotThere';
@@ -71,19 +72,19 @@ function Board({ it, name, classId }: { it: PlannedActivityReply; name: string; 
       <div className="flex min-h-0 flex-1 flex-col overflow-y-auto">
         <StageOf it={it} moves={moves} classId={classId} />
       </div>
-      <div className="flex flex-wrap items-center gap-x-4 gap-y-2 border-t-2 border-ink px-6 py-2.5">
+      <Rail>
         <Link to={`/activities/${it.id}${search}`} className="underline underline-offset-4">
           {it.title}
         </Link>
         {it.numbers.type !== 'estimate' && (
           <>
             {it.numbers.type !== 'day-order' && (
-              <span className="text-soft tabular-nums">
+              <span className="wall-small pl-3 text-soft tabular-nums">
                 {now.turns} {it.chance ? `of about ${Math.round(it.turns)}` : `of ${it.turns}`} {it.turn}
               </span>
             )}
             <Ended it={it} moves={moves} turns={now.turns} done={now.done} classId={classId} />
-            <span className="flex-1" />
+            <RailSpace />
             <Button shortcut="O" onClick={other}>
               Other numbers
             </Button>
@@ -110,7 +111,7 @@ function Board({ it, name, classId }: { it: PlannedActivityReply; name: string; 
             )}
           </>
         )}
-      </div>
+      </Rail>
     </section>
   );
 }

@@ -1806,6 +1806,7 @@ export interface StoryBar {
   row: number;
   label: string;
   known: boolean;
+  loose: boolean;
 }
 
 export interface StoryPicture {

@@ -13,7 +13,7 @@ import { useKeys } from '../ui/keys';
 import { NotYet } from './NotYet';
 import { useTitle } from '../ui/useTitle';
 import { MoreMenu } from './MoreMenu';
-import { Rail, RailSpace } from './Rail';
+import { Rail, RailSpace } from '../ui/Rail';
 
 const dayMinutes = 1440;
 

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import type { DayReply } from '../api/types';
 import { MoreMenu } from './MoreMenu';
-import { Rail, RailSpace } from './Rail';
+import { Rail, RailSpace } from '../ui/Rail';
 
 /** One clock to be set or read. */
 export interface Round {

@@ -20,7 +20,7 @@ import { FaceMenu, faceOf } from './FaceMenu';
 import { Dial, Hanging } from './HangingClock';
 import { MoreMenu } from './MoreMenu';
 import { NextUp } from './NextUp';
-import { Rail, RailSpace, RailToggle } from './Rail';
+import { Rail, RailSpace, RailToggle } from '../ui/Rail';
 import { minuteOfDay } from './scene';
 import { useClockKeys } from './useClockKeys';
 import { WhatStays } from './WhatStays';

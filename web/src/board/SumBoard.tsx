@@ -14,7 +14,7 @@ import { AskedFirst, AskedHere } from './AskedFirst';
 import { hiding, revealNext, useCovering } from './covering';
 import { CoverMenu } from './CoverMenu';
 import { MoreMenu, type MoreItem } from './MoreMenu';
-import { Rail, RailSpace } from './Rail';
+import { Rail, RailSpace } from '../ui/Rail';
 import { ShowMenu } from './ShowMenu';
 import { StepSlider } from './StepSlider';
 import { useOnline } from './room';

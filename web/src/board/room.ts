@@ -30,16 +30,57 @@ const onFull = (tell: () => void) => {
   };
 };
 
+const fullPlace = 'rostik.board.full';
+const isFull = () => document.fullscreenElement !== null;
+
+/** Full screen or not; where the browser does not allow it, all stays as it is. */
+const makeFull = (full: boolean) => {
+  const done = full ? document.documentElement.requestFullscreen() : document.exitFullscreen();
+  done.catch(() => undefined);
+};
+
 export function useFullScreen(): [boolean, (full: boolean) => void] {
-  const full = useSyncExternalStore(onFull, () => document.fullscreenElement !== null);
+  useFullScreenAgain();
+  const full = useSyncExternalStore(onFull, isFull);
   return [
     full,
     (next) => {
-      const done = next ? document.documentElement.requestFullscreen() : document.exitFullscreen();
-      // where the browser does not allow it, all stays as it is
-      done.catch(() => undefined);
+      keep(fullPlace, next ? '1' : '0');
+      makeFull(next);
     },
   ];
+}
+
+if (typeof document !== 'undefined') {
+  // whoever leaves it by Escape, here or in another place, has it no longer
+  document.addEventListener('fullscreenchange', () => {
+    if (!isFull() && document.visibilityState === 'visible') {
+      keep(fullPlace, '0');
+    }
+  });
+}
+
+/** A board that was left in full screen comes back so: a browser allows it at a press only, so it is at the first one. */
+function useFullScreenAgain(): void {
+  useEffect(() => {
+    const again = (event: Event) => {
+      // Escape never allows it
+      if (event instanceof KeyboardEvent && event.key === 'Escape') {
+        return;
+      }
+      stop();
+      if (kept(fullPlace) === '1' && !isFull()) {
+        makeFull(true);
+      }
+    };
+    const stop = () => {
+      window.removeEventListener('pointerup', again, true);
+      window.removeEventListener('keydown', again, true);
+    };
+    window.addEventListener('pointerup', again, true);
+    window.addEventListener('keydown', again, true);
+    return stop;
+  }, []);
 }
 
 const onLine = (tell: () => void) => {

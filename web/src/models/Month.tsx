@@ -24,6 +24,41 @@ export function Month({ picture, large = false }: { picture: MonthPicture; large
   );
 }
 
+/** One of the twelve of a year: as small as the back row lets it be, its days of the week by their first letters. */
+export function MonthOfYear({ page }: { page: MonthPage }) {
+  return (
+    <table className="wall-small w-full table-fixed self-start bg-sheet leading-[1.12] tabular-nums">
+      <caption className="pb-0.5 text-left font-bold">{page.title}</caption>
+      <thead>
+        <tr>
+          {page.heads.map((head, column) => (
+            <th
+              key={head}
+              scope="col"
+              className={`border-b-2 border-ink p-0 ${page.weekend.includes(column) ? 'bg-wash' : ''}`}
+            >
+              <abbr title={head} className="no-underline">
+                {head.slice(0, 1)}
+              </abbr>
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {page.weeks.map((week, row) => (
+          <tr key={row}>
+            {week.map((day, column) => (
+              <td key={column} className={`p-0 text-center ${page.weekend.includes(column) ? 'bg-wash' : ''}`}>
+                {day}
+              </td>
+            ))}
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
 function Page({ page, large, wide }: { page: MonthPage; large: boolean; wide: boolean }) {
   const covers = useCovers();
   // a page of six weeks is seen whole, at whatever height

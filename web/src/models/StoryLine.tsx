@@ -113,15 +113,16 @@ function Bar({
   const half = wideAs(bar.label, size) / 2;
   const middle = Math.min(Math.max((from + to) / 2, half + 2), width - half - 2);
   // many small ones beside each other are counted, not read
-  const fits = to - from > wideAs(bar.label, size) * 0.75 || to - from > 60 || bar.label === '?';
+  const fits = bar.loose || to - from > wideAs(bar.label, size) * 0.75 || to - from > 60 || bar.label === '?';
   return (
     <g data-bar={bar.known ? 'known' : 'asked'}>
       <rect
+        {...(bar.loose ? { 'data-loose': '', transform: `rotate(-3 ${(from + to) / 2} ${y - 6})` } : {})}
         x={from + 1}
         y={y - 12}
         width={Math.max(2, to - from - 2)}
         height="12"
-        rx="2"
+        rx={bar.loose ? 6 : 2}
         fill={bar.known ? 'var(--color-soft)' : 'none'}
         stroke="var(--color-ink)"
         strokeWidth="2"

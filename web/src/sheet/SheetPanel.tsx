@@ -70,7 +70,7 @@ export function SheetPanel({ keeper, state, current, onOpen }: Props) {
   const { table } = draft.settings;
   const sums = draft.questions.filter((one) => !isOfTable(one.text));
   const ofTable = draft.questions.filter((one) => isOfTable(one.text));
-  const tableAt = (question: number) => `/timetables?sheet=${keeper.id}&q=${question}`;
+  const tableAt = (question: number) => `/teach/timetable?sheet=${keeper.id}&q=${question}`;
   const [separating, setSeparating] = useState(false);
   const open = draft.questions.filter((one) => !one.locked);
   const dropped = ({ active, over }: DragEndEvent) => {

@@ -297,7 +297,9 @@ describe('the questions of the sheet in hand', () => {
     // it has no numbers to be typed
     expect(screen.queryByRole('button', { name: 'Change question 1' })).toBeNull();
     expect(screen.getByRole('link', { name: 'To the board' }).getAttribute('href')).not.toContain('table');
-    expect(screen.getByRole('link', { name: 'On the board' }).getAttribute('href')).toBe('/timetables?sheet=s&q=1');
+    expect(screen.getByRole('link', { name: 'On the board' }).getAttribute('href')).toBe(
+      '/teach/timetable?sheet=s&q=1',
+    );
     await userEvent.click(screen.getByRole('button', { name: /^Question 1:/ }));
     expect(opened).not.toHaveBeenCalled();
     asked.mockResolvedValueOnce({ sums: ['table next {"stop":"Fell Harbour","at":"11:00"}'], wordings: [''] });

@@ -57,6 +57,22 @@ const prepared = [
   { name: 'Activities', to: '/activities' },
 ] as const;
 
+/** What stands on the board takes the room of the top line; where one goes when it is taken off. */
+function closingOf(path: string, search: string, sum: string): { to: string; name: string } | null {
+  if (path === '/teach') {
+    return sum.trim() === '' ? null : { to: '/teach', name: 'Take the sum off the board' };
+  }
+  if (path === '/teach/timetable') {
+    const sheet = new URLSearchParams(search).get('sheet');
+    return sheet === null
+      ? { to: `/timetables${search}`, name: 'Take the timetable off the board' }
+      : { to: `/prepare?sheet=${sheet}`, name: 'Back to the sheet' };
+  }
+  return path.startsWith('/teach/activity/')
+    ? { to: `/activities/${path.slice('/teach/activity/'.length)}${search}`, name: 'Take the activity off the board' }
+    : null;
+}
+
 /** Marks an address that was written from here. */
 const own = { own: true };
 const isOwn = (state: unknown): boolean => typeof state === 'object' && state !== null && 'own' in state;
@@ -89,7 +105,8 @@ export function Frame({ me }: { me: MeReply }) {
   }, [setWaiting]);
   // once a sum stands on the board it has the room; the top line comes down for whoever types in it, or comes to it by key
   const back = location.pathname === '/teach' ? wayBack() : null;
-  const folded = location.pathname === '/teach' && address.trim() !== '';
+  const closing = closingOf(location.pathname, location.search, address);
+  const folded = closing !== null;
   const [keysOpen, setKeysOpen] = useState(false);
   const taught = useTaught();
   useGoKeys();
@@ -186,9 +203,9 @@ export function Frame({ me }: { me: MeReply }) {
         <div
           className={`flex min-h-dvh flex-col ${location.pathname.startsWith('/teach') ? 'wall md:h-dvh' : 'lg:h-dvh'}`}
         >
-          {folded && (
+          {closing && (
             <nav
-              aria-label="While a sum stands"
+              aria-label="Over the board"
               className="flex h-10 items-center gap-3 border-b-2 border-ink px-6"
               data-folded
             >
@@ -213,9 +230,9 @@ export function Frame({ me }: { me: MeReply }) {
                 </Link>
               )}
               <Link
-                to="/teach"
+                to={closing.to}
                 className={`${back ? '' : 'ml-auto'} grid size-9 place-items-center rounded-md hover:bg-wash`}
-                aria-label="Take the sum off the board"
+                aria-label={closing.name}
                 onClick={() => {
                   setText('');
                 }}

@@ -19,6 +19,7 @@ const places = {
   make: () => import('../sheet/MakeSheets'),
   print: () => import('../printing/PrintPreview'),
   tables: () => import('../timetable/Timetables'),
+  tableBoard: () => import('../timetable/TableBoard'),
   activity: () => import('../activity/places'),
   practise: () => import('../practice/Practise'),
   piles: () => import('../marking/Piles'),
@@ -50,6 +51,7 @@ const DayBoard = part(() => places.day().then((it) => it.DayBoard));
 const Shelf = part(() => places.shelf().then((it) => it.Shelf));
 const MakeSheets = part(() => places.make().then((it) => it.MakeSheets));
 const PrintPreview = part(() => places.print().then((it) => it.PrintPreview));
+const TableBoard = part(() => places.tableBoard().then((it) => it.TableBoard));
 const Timetables = part(() => places.tables().then((it) => it.Timetables));
 const Activities = part(() => places.activity().then((it) => it.Activities));
 const Activity = part(() => places.activity().then((it) => it.Activity));
@@ -92,6 +94,7 @@ export function Places({ who, signedOut }: { who: MeReply; signedOut: boolean })
             <Route path="/activities" element={<Activities />} />
             <Route path="/activities/:id" element={<Activity />} />
             <Route path="/activities/:id/print" element={<ActivityPaper />} />
+            <Route path="/teach/timetable" element={<TableBoard />} />
             <Route path="/teach/activity/:id" element={<Play />} />
             <Route path="/practise" element={<Practise />} />
             <Route path="/mark" element={<Piles />} />

@@ -1,86 +1,29 @@
-import { useState } from 'react';
-import type { AskedTableReply, TableQuestionReply } from '../api/types';
+import type { TableQuestionReply } from '../api/types';
 import { Marked } from '../models/Marked';
 import { Timetable } from '../models/Timetable';
 import { Button } from '../ui/Button';
-import { useKeys } from '../ui/keys';
+import { useReading, type ReadTable } from './useReading';
 
 /** The table with the question in hand, and the others beside it. */
 export function Reading({
-  asked,
   kind,
-  current,
-  step,
-  onMove,
   onKind,
-  onOther,
   onSheet,
-}: {
-  asked: AskedTableReply;
+  ...read
+}: ReadTable & {
   kind: string;
-  current: number;
-  step: number;
-  onMove: (question: number, step: number) => void;
-  onKind?: (id: string) => void;
-  /** Other questions; without it there are only these. */
-  onOther?: () => void;
+  onKind: (id: string) => void;
   /** Puts them on a sheet, or on one for each level. */
   onSheet?: ((levels: boolean) => void) | undefined;
 }) {
-  const [covered, setCovered] = useState<ReadonlySet<string>>(new Set());
-  const [covering, setCovering] = useState(false);
+  const { asked, onMove, onOther } = read;
+  const { at, question, now, last, shown, go, answer, another, covering, turnCovering, anyCovered, uncover, table } =
+    useReading(read);
   const { questions } = asked;
-  const at = Math.min(Math.max(current, 0), Math.max(0, questions.length - 1));
-  const question = questions[at];
-  // before the first step nothing is shown; behind the last one stands the answer
-  const last = (question?.steps.length ?? 0) + 1;
-  const now = Math.min(Math.max(step, 0), last);
-  const shown = question?.steps[Math.min(now, last - 1) - 1];
-  const go = (to: number) => () => {
-    if (question) {
-      onMove(at, Math.min(Math.max(to, 0), last));
-    }
-  };
-  const another = () => {
-    if (at + 1 < questions.length) {
-      onMove(at + 1, 0);
-    } else if (onOther) {
-      onOther();
-    } else {
-      onMove(0, 0);
-    }
-  };
-  useKeys({
-    ArrowRight: go(now + 1),
-    ArrowLeft: go(now - 1),
-    Home: go(0),
-    a: go(now === last ? 0 : last),
-    n: another,
-    h: () => {
-      setCovering(!covering);
-    },
-  });
-  const cover = (place: string) => {
-    setCovered((before) => {
-      const after = new Set(before);
-      if (!after.delete(place)) {
-        after.add(place);
-      }
-      return after;
-    });
-  };
   return (
     <div className="mt-3 grid min-h-0 flex-1 gap-x-6 gap-y-4 xl:grid-cols-[minmax(0,1fr)_22rem]">
       <div className="flex min-w-0 flex-col">
-        <Timetable
-          table={asked.table}
-          lit={shown?.lit ?? []}
-          used={now === 0 ? [] : (shown?.used ?? [])}
-          large
-          covered={covered}
-          covering={covering}
-          onCover={cover}
-        />
+        <Timetable {...table} />
         {asked.table.caution !== '' && <p className="mt-2 text-lg">{asked.table.caution}</p>}
         {question ? (
           <div className="mt-4">
@@ -107,30 +50,16 @@ export function Reading({
               <Button look="strong" onClick={go(now + 1)} aria-disabled={now === last} shortcut="→">
                 {now === 0 ? 'Where do we look?' : 'Next step'}
               </Button>
-              <Button onClick={go(now === last ? 0 : last)} shortcut="A">
+              <Button onClick={answer} shortcut="A">
                 Answer
               </Button>
               <Button onClick={another} shortcut="N">
                 Next question
               </Button>
-              <Button
-                aria-pressed={covering}
-                onClick={() => {
-                  setCovering(!covering);
-                }}
-                shortcut="H"
-              >
+              <Button aria-pressed={covering} onClick={turnCovering} shortcut="H">
                 Cover times
               </Button>
-              {covered.size > 0 && (
-                <Button
-                  onClick={() => {
-                    setCovered(new Set());
-                  }}
-                >
-                  Show all
-                </Button>
-              )}
+              {anyCovered && <Button onClick={uncover}>Show all</Button>}
             </div>
             {now === last && <Wrong question={question} />}
           </div>
@@ -154,7 +83,7 @@ export function Reading({
               className="min-h-9 w-full rounded-md border-2 border-ink bg-sheet px-1.5"
               value={kind}
               onChange={(event) => {
-                onKind?.(event.target.value);
+                onKind(event.target.value);
               }}
             >
               <option value="">of every kind</option>

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link, useNavigate, useSearchParams } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { ask } from '../api/client';
 import { shelfQuery, tablesQuery } from '../api/queries';
 import type { AskedTableReply, Level, MadeSheetsReply, TableSheetRequest } from '../api/types';
@@ -14,80 +14,27 @@ import { useTitle } from '../ui/useTitle';
 import { BringTable } from './BringTable';
 import { DayOrder } from './DayOrder';
 import { DayTable } from './DayTable';
-import { askedQuery, sheetTableQuery } from './queries';
+import { askedQuery } from './queries';
 import { Reading } from './Reading';
+import { boardOf, dayMark, levels, made, wantedOf } from './wanted';
 
-const levels: readonly { value: Level; text: string }[] = [
-  { value: 'support', text: 'Support' },
-  { value: 'core', text: 'Core' },
-  { value: 'stretch', text: 'Stretch' },
-];
-const made = 'made';
 const causeway = 'causeway';
 const dayTasks = [
   { value: 'table', text: 'Complete the table' },
   { value: 'told', text: 'Put in order' },
 ] as const;
-/** Before the name of a day: its activity table. */
-const dayMark = 'day:';
 
 /** Timetables to be read before the class, with questions and where to look for their answers. */
 export function Timetables() {
-  const [params] = useSearchParams();
-  const sheet = params.get('sheet');
-  return sheet === null ? <AllTimetables /> : <TimetableOfSheet sheet={sheet} />;
-}
-
-/** The timetable of a sheet with the questions of that sheet, as the children have it on paper. */
-function TimetableOfSheet({ sheet }: { sheet: string }) {
-  useTitle('Timetable of the sheet');
-  const [params, setParams] = useSearchParams();
-  const asked = useQuery(sheetTableQuery(sheet));
-  return (
-    <section className="flex min-h-0 flex-1 flex-col overflow-y-auto px-6 py-3" aria-label="Timetable of the sheet">
-      <div className="flex flex-wrap items-center gap-x-6 gap-y-2">
-        <h1 className="text-2xl font-bold">{asked.data?.table.title ?? 'Timetable'}</h1>
-        <Link to={`/prepare?sheet=${sheet}`} className="underline underline-offset-4">
-          Back to the sheet
-        </Link>
-      </div>
-      {asked.data && (
-        <Reading
-          asked={asked.data}
-          kind=""
-          current={(Number(params.get('q')) || 1) - 1}
-          step={Number(params.get('step') ?? '0')}
-          onMove={(q, step) => {
-            setParams({ sheet, q: String(q + 1), step: String(step) }, { replace: true });
-          }}
-        />
-      )}
-      {asked.isError && <p className="mt-4 text-lg">There is no timetable on this sheet any more.</p>}
-    </section>
-  );
-}
-
-function AllTimetables() {
   useTitle('Timetables');
   const { params, put } = useAddress();
-  const number = (name: string, usual: number) => Number(params.get(name) ?? usual) || usual;
   const tables = useQuery(tablesQuery);
-  const table = params.get('table') ?? tables.data?.island[0]?.id ?? made;
-  const level = levels.find((one) => one.value === params.get('level'))?.value ?? 'core';
-  const kind = params.get('kind') ?? '';
-  const wanted = {
-    table,
-    level,
-    seed: number('seed', 1),
-    drawn: number('drawn', 1),
-    kinds: kind === '' ? [] : [kind],
-  };
+  const { day, told, kind, ...wanted } = wantedOf(params, tables.data?.island[0]?.id);
+  const { table, level } = wanted;
   const asked = useQuery({
     ...askedQuery(wanted),
-    enabled: !table.startsWith(dayMark) && (params.has('table') || tables.isSuccess),
+    enabled: day === null && (params.has('table') || tables.isSuccess),
   });
-  const day = table.startsWith(dayMark) ? table.slice(dayMark.length) : null;
-  const told = params.get('task') === 'told';
   const [bringing, setBringing] = useState(false);
   const client = useQueryClient();
   const notice = useNotice();
@@ -119,7 +66,7 @@ function AllTimetables() {
         count: 8,
         seed: wanted.seed,
         drawn: wanted.drawn,
-        kinds: wanted.kinds,
+        kinds: [...wanted.kinds],
       } satisfies TableSheetRequest),
     onSuccess: (made) => {
       made.sheets.forEach(rememberSheet);
@@ -202,7 +149,13 @@ function AllTimetables() {
             Another table
           </Button>
         )}
-        <div className="ml-auto flex flex-wrap gap-2">
+        <div className="ml-auto flex flex-wrap items-center gap-2">
+          <Link
+            to={`/teach/timetable?${boardOf(params, table)}`}
+            className="px-2 font-bold underline underline-offset-4"
+          >
+            On the board
+          </Link>
           {asked.data && !day && <TakeOut asked={asked.data} />}
           {own && (
             <Button
@@ -233,7 +186,7 @@ function AllTimetables() {
           key={`${table},${level},${wanted.drawn}`}
           asked={asked.data}
           kind={kind}
-          current={number('q', 1) - 1}
+          current={(Number(params.get('q')) || 1) - 1}
           step={Number(params.get('step') ?? '0')}
           onMove={(q, step) => {
             put({ q: q + 1, step });

@@ -103,7 +103,7 @@ function Thing({
     <li
       ref={setNodeRef}
       style={{ transform: CSS.Transform.toString(transform), transition }}
-      className={`flex items-center gap-2 rounded-md border-2 border-ink bg-sheet px-2 ${large ? 'min-h-16 text-3xl' : 'text-xl'}`}
+      className={`flex items-center gap-2 rounded-md border-2 border-ink bg-sheet px-2 ${large ? 'min-h-16 text-3xl' : 'text-xl [.wall_&]:text-[calc(var(--u)*1.875)]'}`}
     >
       <button
         type="button"

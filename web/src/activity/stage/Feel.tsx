@@ -81,11 +81,11 @@ export function Feel({ numbers, classId }: { numbers: Estimate; classId: string 
   return (
     <div className="mt-3 grid min-h-0 flex-1 gap-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.2fr)]">
       <div className="flex flex-col items-center gap-4 text-center">
-        <p className="text-2xl">
+        <p className="wall-note">
           {numbers.target} seconds, {numbers.doing}.
         </p>
         {byChild && inHand && (
-          <label className="text-xl">
+          <label className="wall-small">
             Whose turn?{' '}
             <select
               className="min-h-10 rounded-md border-2 border-ink bg-sheet px-2 font-bold"
@@ -104,7 +104,7 @@ export function Feel({ numbers, classId }: { numbers: Estimate; classId: string 
           </label>
         )}
         <RoundButton runs={value.since !== null} onPress={press} />
-        <p className="min-h-24 text-2xl" aria-live="polite">
+        <p className="min-h-24 wall-note" aria-live="polite">
           {value.since !== null ? (
             'It runs. Nothing is shown until it stops.'
           ) : last ? (
@@ -156,16 +156,16 @@ export function Feel({ numbers, classId }: { numbers: Estimate; classId: string 
             </div>
           </>
         ) : (
-          <p className="text-xl">
+          <p className="wall-small">
             {classId === '' ? 'With a class in hand, a tally is kept here.' : 'The tally of the class comes here.'}
           </p>
         )}
         {earlier.length > 0 && (
           <section aria-label="Earlier">
-            <h2 className="text-lg font-bold">Earlier, at {numbers.target} seconds</h2>
+            <h2 className="wall-small font-bold">Earlier, at {numbers.target} seconds</h2>
             <ul className="divide-y divide-hair">
               {earlier.slice(0, 5).map((one) => (
-                <li key={one.id} className="flex flex-wrap items-center justify-between gap-3 py-1">
+                <li key={one.id} className="flex flex-wrap items-center justify-between gap-3 py-1 wall-small">
                   <span>
                     {one.on}: {one.under} under, {one.right} exactly, {one.over} over
                   </span>

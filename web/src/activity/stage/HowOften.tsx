@@ -37,7 +37,7 @@ export function HowOften({ target }: { target: number }) {
   return (
     <div className="mt-3 grid flex-1 gap-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.2fr)]">
       <div className="flex flex-col items-center gap-4 text-center">
-        <p className="text-2xl">How often in {target} seconds? A bell is heard at the beginning and at the end.</p>
+        <p className="wall-note">How often in {target} seconds? A bell is heard at the beginning and at the end.</p>
         <button
           type="button"
           className={`grid size-64 place-items-center rounded-full border-4 border-ink text-5xl font-bold ${end === null ? 'bg-sheet hover:bg-wash' : 'bg-ink text-paper'}`}
@@ -51,7 +51,7 @@ export function HowOften({ target }: { target: number }) {
       </div>
       <section aria-label="How often it was">
         <form
-          className="flex flex-wrap items-center gap-3 text-xl"
+          className="flex flex-wrap items-center gap-3 wall-small"
           onSubmit={(event) => {
             event.preventDefault();
             const count = Number(typed);
@@ -65,7 +65,7 @@ export function HowOften({ target }: { target: number }) {
             How often was it?{' '}
             <input
               inputMode="numeric"
-              className="min-h-12 w-24 rounded-md border-2 border-ink bg-sheet px-3 text-2xl font-bold"
+              className="min-h-12 w-24 rounded-md border-2 border-ink bg-sheet px-3 wall-note font-bold"
               value={typed}
               onChange={(event) => {
                 setTyped(event.target.value);
@@ -75,11 +75,11 @@ export function HowOften({ target }: { target: number }) {
           <Button type="submit">Add</Button>
         </form>
         {typed.trim() !== '' && !/^\d{1,3}$/.test(typed.trim()) && (
-          <p className="mt-1 text-lg text-wrong">A whole number, like 24.</p>
+          <p className="mt-1 wall-small text-wrong">A whole number, like 24.</p>
         )}
         {often.length > 0 && (
           <>
-            <table className="mt-4 text-xl">
+            <table className="mt-4 wall-small">
               <thead>
                 <tr className="text-left">
                   <th className="pr-8">How often</th>

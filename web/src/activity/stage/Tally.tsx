@@ -17,7 +17,7 @@ export function TallyShown({ tally: now }: { tally: TallyReply }) {
           ] as const
         ).map(([name, count]) => (
           <div key={name} className="rounded-lg border-2 border-ink px-2 py-2">
-            <dt className="text-xl">{name}</dt>
+            <dt className="wall-small">{name}</dt>
             <dd>
               <span className="text-4xl font-bold tabular-nums">{count}</span>
               <Marks count={count} />
@@ -29,7 +29,7 @@ export function TallyShown({ tally: now }: { tally: TallyReply }) {
       <Suspense fallback={<div className="h-56" />}>
         <TallyChart tally={now} />
       </Suspense>
-      <ul className="space-y-1 text-xl">
+      <ul className="space-y-1 wall-small">
         {now.said.map((one) => (
           <li key={one}>{one}</li>
         ))}

@@ -54,14 +54,14 @@ export function SpinnerStage({ numbers, moves }: Stage<Spinner>) {
             aria-label={sides[one]}
             className={`flex flex-col items-center gap-2 text-center ${one === 0 ? 'lg:order-first' : 'lg:order-last'}`}
           >
-            <h2 className={`text-2xl ${side === one && won === null ? 'font-bold underline underline-offset-8' : ''}`}>
+            <h2 className={`wall-note ${side === one && won === null ? 'font-bold underline underline-offset-8' : ''}`}>
               {sides[one]}
             </h2>
             {place && <FaceOf time={place} className="max-h-[38dvh] w-full max-lg:max-h-[24dvh]" />}
             <p className="text-4xl font-bold">
               <Marked text={place?.text ?? ''} />
             </p>
-            <p className="min-h-8 text-xl">
+            <p className="min-h-8 wall-small">
               {won === one
                 ? 'There for the last ferry.'
                 : wait && next.at[one] === at[one] && numbers.exactly
@@ -142,7 +142,7 @@ export function PondStage({ numbers, moves }: Stage<Pond>) {
           <button
             key={stone.minutes}
             type="button"
-            className={`absolute grid min-h-12 min-w-14 -translate-x-1/2 -translate-y-1/2 place-items-center rounded-[50%] border-2 border-ink px-2 text-base leading-tight font-bold max-sm:max-w-[4.6rem] sm:min-h-16 sm:min-w-24 sm:px-3 sm:text-xl ${lit.includes(i) ? 'bg-found' : 'bg-paper hover:bg-wash'}`}
+            className={`absolute grid min-h-12 min-w-14 -translate-x-1/2 -translate-y-1/2 place-items-center rounded-[50%] border-2 border-ink px-2 wall-small leading-tight font-bold max-sm:max-w-[4.6rem] sm:min-h-16 sm:min-w-24 sm:px-3 ${lit.includes(i) ? 'bg-found' : 'bg-paper hover:bg-wash'}`}
             style={{
               left: `${8 + 84 * (numbers.places[i]?.[0] ?? 0.5)}%`,
               top: `${8 + 84 * (numbers.places[i]?.[1] ?? 0.5)}%`,
@@ -166,18 +166,18 @@ export function PondStage({ numbers, moves }: Stage<Pond>) {
           {second === undefined ? '…' : <Marked text={numbers.stones[second]?.text ?? ''} />}
         </p>
         {second === undefined ? (
-          <p className="text-2xl">{first === undefined ? 'Tap the stone on which it stops.' : 'And once more.'}</p>
+          <p className="wall-note">{first === undefined ? 'Tap the stone on which it stops.' : 'And once more.'}</p>
         ) : (
           <>
             <p className="text-6xl font-bold">
               = <Shown text={(shownPair ?? pair(first ?? 0, second))?.sum.text ?? ''} shown={!!shownPair} />
             </p>
-            <p className="min-h-8 text-2xl">
+            <p className="min-h-8 wall-note">
               {shownPair ? (shownPair.regroups ? 'Sixty minutes became an hour.' : 'Nothing to regroup.') : ''}
             </p>
           </>
         )}
-        <p className="text-xl text-soft">
+        <p className="wall-small text-soft">
           {counted(Math.floor(moves.list.length / 3), 'sum')}, {regrouped} of them regrouped
         </p>
       </div>
@@ -205,11 +205,11 @@ export function LighthouseStage({ numbers, moves }: Stage<Lighthouse>) {
     <div className="grid min-h-0 flex-1 items-center gap-6 px-6 py-3 lg:grid-cols-[minmax(0,3fr)_minmax(0,1fr)]">
       <div className="relative mx-auto aspect-square w-full max-w-[76dvh] max-lg:max-w-[56dvh]">
         {numbers.ring.map((time, i) => {
-          const [x, y] = on(43, (360 * i) / places);
+          const [x, y] = on(46, (360 * i) / places);
           return (
             <span
               key={`${i} ${time.text}`}
-              className={`absolute grid min-h-11 -translate-x-1/2 -translate-y-1/2 place-items-center rounded-md border-2 border-ink px-1 text-sm font-bold whitespace-nowrap sm:px-2 sm:text-lg ${i === at ? 'bg-ink text-paper [&_*]:text-paper!' : 'bg-sheet'}`}
+              className={`absolute grid min-h-11 -translate-x-1/2 -translate-y-1/2 place-items-center rounded-md border-2 border-ink px-1 wall-small font-bold whitespace-nowrap sm:px-2 ${i === at ? 'bg-ink text-paper [&_*]:text-paper!' : 'bg-sheet'}`}
               style={{ left: `${50 + x}%`, top: `${50 + y}%` }}
               aria-current={i === at ? 'step' : undefined}
             >
@@ -219,7 +219,7 @@ export function LighthouseStage({ numbers, moves }: Stage<Lighthouse>) {
             </span>
           );
         })}
-        <div className="absolute inset-[17%] grid grid-cols-3 content-center gap-2">
+        <div className="absolute inset-[18.5%] grid grid-cols-3 content-center gap-2">
           {numbers.faces.map((time, i) => (
             <button
               key={time.minutes}
@@ -241,9 +241,9 @@ export function LighthouseStage({ numbers, moves }: Stage<Lighthouse>) {
         </div>
       </div>
       <div className="text-center" aria-live="polite">
-        <p className="text-2xl">Rolled</p>
+        <p className="wall-note">Rolled</p>
         <p className="min-h-24 text-8xl font-bold">{roll ?? '–'}</p>
-        <p className="mt-3 text-2xl">
+        <p className="mt-3 wall-note">
           {done
             ? 'All faces are shaded.'
             : waits
@@ -252,7 +252,7 @@ export function LighthouseStage({ numbers, moves }: Stage<Lighthouse>) {
                 : 'Look again at both hands.'
               : 'Roll.'}
         </p>
-        <p className="mt-4 text-xl text-soft">
+        <p className="mt-4 wall-small text-soft">
           {shaded.size} of {numbers.faces.length} shaded, {counted(rolled, 'roll')}
         </p>
       </div>

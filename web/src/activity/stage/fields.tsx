@@ -18,7 +18,7 @@ export function WallsStage({ numbers, moves }: Stage<Walls>) {
   const rows = numbers.walls[wall] ?? [];
   return (
     <div className="flex min-h-0 flex-1 flex-col items-center justify-center gap-1 px-6 py-4">
-      <p className="mb-3 text-xl text-soft">
+      <p className="mb-3 wall-small text-soft">
         Wall {wall + 1} of {numbers.walls.length}. Tap a brick when everybody has an answer.
       </p>
       {[...rows].reverse().map((row, down) => {
@@ -103,7 +103,7 @@ export function DigitsStage({ numbers, moves }: Stage<Digits>) {
   return (
     <div className="grid min-h-0 flex-1 items-center gap-8 px-6 py-4 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
       <div>
-        <p className="mb-4 text-center text-xl text-soft">
+        <p className="mb-4 text-center wall-small text-soft">
           Sum {current + 1} of {numbers.sums.length}
         </p>
         <table className="mx-auto text-[clamp(2rem,8vmin,5rem)] leading-tight font-bold">
@@ -159,7 +159,7 @@ export function DigitsStage({ numbers, moves }: Stage<Digits>) {
             </button>
           ))}
         </div>
-        <p className="mt-5 min-h-16 text-center text-2xl" aria-live="polite">
+        <p className="mt-5 min-h-16 text-center wall-note" aria-live="polite">
           {open.length === 0 ? 'All digits are found.' : said}
         </p>
       </div>
@@ -237,7 +237,7 @@ export function SortingStage({ numbers, moves }: Stage<Sorting>) {
         ) : (
           <p className="text-4xl font-bold">All cards are in their places.</p>
         )}
-        <p className="min-h-8 text-xl" aria-live="polite">
+        <p className="min-h-8 wall-small" aria-live="polite">
           {said}
         </p>
       </div>
@@ -255,7 +255,7 @@ export function SortingStage({ numbers, moves }: Stage<Sorting>) {
             <button
               type="button"
               data-field={i}
-              className="flex min-h-14 items-center justify-center gap-3 rounded-t-md border-b-2 border-ink bg-wash px-3 text-2xl font-bold hover:bg-sheet"
+              className="flex min-h-14 items-center justify-center gap-3 rounded-t-md border-b-2 border-ink bg-wash px-3 wall-note font-bold hover:bg-sheet"
               onClick={() => {
                 put(i);
               }}
@@ -268,7 +268,7 @@ export function SortingStage({ numbers, moves }: Stage<Sorting>) {
             <ul className="min-h-24 flex-1 space-y-1.5 overflow-y-auto p-3" data-field={i}>
               {numbers.cards.slice(0, placed).map((one, c) =>
                 moves.list[c] === i ? (
-                  <li key={c} className="flex items-center gap-2 text-lg">
+                  <li key={c} className="flex items-center gap-2 wall-small">
                     <CardOf card={one} />
                     {one.discuss !== '' && (
                       <span className="font-bold" title={one.discuss}>
@@ -292,7 +292,12 @@ function CardOf({ card, large = false }: { card: SortCard; large?: boolean }) {
     return (
       <span className="flex items-center gap-4">
         {card.faces.map((face, i) => (
-          <FaceOf key={i} time={face} told={!large} className={large ? 'size-40 lg:size-48' : 'size-16'} />
+          <FaceOf
+            key={i}
+            time={face}
+            told={!large}
+            className={large ? 'size-40 lg:size-[calc(var(--u)*19.5)]' : 'size-16'}
+          />
         ))}
       </span>
     );
@@ -313,7 +318,7 @@ export function DayOrderStage({ numbers, moves }: Stage<DayOrder>) {
     <div className="grid min-h-0 flex-1 content-center gap-8 overflow-y-auto px-6 py-4 lg:grid-cols-2">
       <div>
         <h2 className="mb-3 text-3xl font-bold">{numbers.title}</h2>
-        <ul className="space-y-3 text-2xl">
+        <ul className="space-y-3 wall-note">
           {numbers.sentences.map((sentence) => (
             <li key={sentence}>
               <Marked text={sentence} />
@@ -335,19 +340,19 @@ export function DayOrderStage({ numbers, moves }: Stage<DayOrder>) {
         <div className="mt-4 flex flex-wrap items-center gap-4">
           <button
             type="button"
-            className="min-h-12 rounded-md border-2 border-ink bg-sheet px-4 text-xl font-bold hover:bg-wash"
+            className="min-h-12 rounded-md border-2 border-ink bg-sheet px-4 wall-small font-bold hover:bg-wash"
             onClick={() => {
               setLooked(true);
             }}
           >
             Is that the order?
           </button>
-          <p className="text-xl" aria-live="polite">
+          <p className="wall-small" aria-live="polite">
             {looked && right ? 'Yes. Now the times:' : looked ? 'Not yet. Read the sentences once more.' : ''}
           </p>
         </div>
         {looked && right && (
-          <ol className="mt-3 text-2xl">
+          <ol className="mt-3 wall-note">
             {numbers.order.map((at) => (
               <li key={at}>
                 <span className="inline-block min-w-32 font-bold">

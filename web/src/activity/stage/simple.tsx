@@ -35,7 +35,7 @@ export function RingStage({ numbers, moves }: Stage<Ring>) {
   const back = at - 1 >= numbers.turn;
   return (
     <div className="flex min-h-0 flex-1 flex-col items-center justify-center gap-6 px-6 py-4 text-center">
-      <p className="text-2xl">
+      <p className="wall-note">
         {now ? (
           <>Child {now.child + 1} says</>
         ) : (
@@ -47,10 +47,10 @@ export function RingStage({ numbers, moves }: Stage<Ring>) {
       <p className="text-[clamp(4rem,16vmin,10rem)] leading-none font-bold">
         <Marked text={(now ?? numbers.said[0])?.says.text ?? ''} />
       </p>
-      <p className="min-h-9 text-2xl">
+      <p className="min-h-9 wall-note">
         {at === 0 ? '' : at - 1 === numbers.turn ? 'It turns: now back.' : back ? 'Less each time.' : 'More each time.'}
       </p>
-      <ol className="flex max-w-5xl flex-wrap justify-center gap-x-5 gap-y-1 text-xl" aria-label="Said so far">
+      <ol className="flex max-w-5xl flex-wrap justify-center gap-x-5 gap-y-1 wall-small" aria-label="Said so far">
         {numbers.said.slice(Math.max(0, at - 13), Math.max(0, at - 1)).map((one, i) => (
           <li key={i}>
             <Marked text={one.says.text} />
@@ -100,7 +100,7 @@ export function BellStage({ numbers, moves }: Stage<Bell>) {
   };
   return (
     <div className="flex min-h-0 flex-1 flex-col items-center justify-center gap-6 px-6 py-4 text-center">
-      <p className="text-2xl">
+      <p className="wall-note">
         Round {round + 1} of {numbers.rounds.length}. Each stroke is <Marked text={numbers.worth.text} />.
       </p>
       {it.from && (
@@ -111,7 +111,7 @@ export function BellStage({ numbers, moves }: Stage<Bell>) {
       {!it.from && <p className="text-3xl">How long is that?</p>}
       <button
         type="button"
-        className="relative grid size-44 place-items-center rounded-full border-4 border-ink bg-sheet text-2xl font-bold hover:bg-wash"
+        className="relative grid size-44 place-items-center rounded-full border-4 border-ink bg-sheet wall-note font-bold hover:bg-wash"
         onClick={play}
       >
         <span
@@ -121,7 +121,7 @@ export function BellStage({ numbers, moves }: Stage<Bell>) {
         />
         <span className="relative">Ring</span>
       </button>
-      <p className="min-h-9 text-2xl" aria-live="polite">
+      <p className="min-h-9 wall-note" aria-live="polite">
         {stroke > 0 && stroke === it.count ? 'That was the last stroke.' : ''}
       </p>
       <p className="text-5xl font-bold">
@@ -133,7 +133,7 @@ export function BellStage({ numbers, moves }: Stage<Bell>) {
           </>
         )}
       </p>
-      {shown && <p className="text-xl">{it.count} strokes</p>}
+      {shown && <p className="wall-small">{it.count} strokes</p>}
     </div>
   );
 }
@@ -150,7 +150,7 @@ export function StockStage({ numbers, moves }: Stage<Stock>) {
         card ? (
           <FaceOf time={card.shows} told={false} className="max-h-[58dvh]" />
         ) : (
-          <p className="grid aspect-[3/4] w-64 place-items-center rounded-lg border-4 border-ink bg-wash text-2xl">
+          <p className="grid aspect-[3/4] w-64 place-items-center rounded-lg border-4 border-ink bg-wash wall-note">
             The stock
           </p>
         )
@@ -164,11 +164,11 @@ export function StockStage({ numbers, moves }: Stage<Stock>) {
           <Shown text={card.answer.text} shown={shown} />
         </p>
       )}
-      {card && shown && <p className="mt-5 text-2xl">Who has the hour? Who has the minutes? Put them down.</p>}
-      <p className="mt-8 text-lg text-soft">
+      {card && shown && <p className="mt-5 wall-note">Who has the hour? Who has the minutes? Put them down.</p>}
+      <p className="mt-8 wall-small text-soft">
         Hours still out: {numbers.hours.filter((hour) => !gone.some((one) => one.hour === hour)).join(' ')}
       </p>
-      <p className="text-lg text-soft">
+      <p className="wall-small text-soft">
         Minutes still out:{' '}
         {numbers.minutes
           .filter((minute) => !gone.some((one) => one.minute === minute))
@@ -187,7 +187,7 @@ export function LoopStage({ numbers, moves }: Stage<Loop>) {
   return (
     <div className="flex min-h-0 flex-1 flex-col items-center justify-center gap-6 px-6 py-4 text-center">
       {before && (
-        <p className="text-2xl text-soft">
+        <p className="wall-note text-soft">
           <Marked text={before.mine.text} /> and <Marked text={before.length.text} />{' '}
           {before.later ? 'later' : 'earlier'} is
         </p>
@@ -233,8 +233,8 @@ export function LottoStage({ numbers, moves }: Stage<LottoCards>) {
         )}
       </div>
       <section aria-label="Called so far" className="min-h-0 overflow-y-auto">
-        <h2 className="text-lg font-bold">Called so far</h2>
-        <ol className="mt-1 columns-2 text-xl">
+        <h2 className="wall-small font-bold">Called so far</h2>
+        <ol className="mt-1 columns-2 wall-small">
           {numbers.calls.slice(0, at).map((call) => (
             <li key={call}>
               <Marked text={numbers.times[call]?.text ?? ''} />
@@ -266,7 +266,7 @@ export function ClockPartsStage({ numbers, moves, steps }: Stage<ClockParts> & {
         />
       }
     >
-      <p className="text-xl text-soft">
+      <p className="wall-small text-soft">
         Step {at + 1} of {steps.length}
       </p>
       <p className="mt-3 text-4xl leading-snug font-bold">

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { Button } from '../ui/Button';
+import { Button } from './Button';
 
 /** The one place for the controls: along the bottom, where a child can reach. */
 export function Rail({ children }: { children: ReactNode }) {
