@@ -525,3 +525,34 @@ test('by touch, on a tablet', async ({ browser, signedIn, baseURL }) => {
   await new Desk(page).hasNoBarriers();
   await context.close();
 });
+
+test('the line of the day stands upright, too: what is pinned there is the same time, and both are printed', async ({
+  desk,
+}) => {
+  const { page } = desk;
+  await page.goto('/teach/day?pins=-1@540');
+  const line = page.getByTestId('day-line').locator('[data-day-line]');
+  await page.keyboard.press('v');
+  await expect(
+    page.getByRole('img', { name: 'The day upright, from midnight to midnight, with A 9:00 a.m.' }),
+  ).toBeVisible();
+  const box = await line.boundingBox();
+  expect(box && box.height > 8 * box.width).toBe(true);
+  // three quarters of the way down is six in the evening
+  await page.getByRole('button', { name: 'Going to sleep' }).click();
+  await page.mouse.click((box?.x ?? 0) + 4, (box?.y ?? 0) + 0.75 * (box?.height ?? 0));
+  await expect(page.getByRole('list', { name: 'On the day' })).toContainText('Going to sleep: 6:00 p.m.');
+  await page.getByRole('slider', { name: 'Going to sleep' }).focus();
+  await page.keyboard.press('ArrowDown');
+  await expect(page.getByRole('list', { name: 'On the day' })).toContainText('6:05 p.m.');
+  await desk.hasNoBarriers();
+  await page.keyboard.press('v');
+  await expect(
+    page.getByRole('img', { name: /^The day from midnight to midnight, with A 9:00 a.m. and B 6:05 p.m./ }),
+  ).toBeVisible();
+  for (const upright of ['', '&upright=1']) {
+    const paper = await page.request.get(`/print/day-line.pdf?paper=letter${upright}`);
+    expect(paper.status()).toBe(200);
+    expect((await paper.body()).subarray(0, 5).toString()).toBe('%PDF-');
+  }
+});

@@ -4,8 +4,10 @@ import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { dayQuery } from '../api/queries';
 import type { DayActivity, DayReply } from '../api/types';
+import { useClasses } from '../classroom/useClasses';
 import { useHalves } from '../models/halves';
 import { DayStrip } from '../models/DayStrip';
+import { DayUpright } from '../models/DayUpright';
 import { Marked } from '../models/Marked';
 import { typed } from '../models/marks';
 import { Button } from '../ui/Button';
@@ -60,10 +62,25 @@ function Pinning({ day }: { day: DayReply }) {
   const pins = read(params.get('pins') ?? '', day.activities.length);
   const [inHand, setInHand] = useState<number | null>(null);
   const [talk, setTalk] = useState<DayActivity | null>(null);
+  const upright = params.get('way') === 'up';
+  const put = (next: readonly Pinned[], up: boolean) => {
+    setParams(
+      {
+        ...(next.length > 0 ? { pins: next.map((pin) => `${pin.what}@${pin.at}`).join('.') } : {}),
+        ...(up ? { way: 'up' } : {}),
+      },
+      { replace: true },
+    );
+  };
   const write = (next: readonly Pinned[]) => {
-    setParams(next.length > 0 ? { pins: next.map((pin) => `${pin.what}@${pin.at}`).join('.') } : {}, { replace: true });
+    put(next, upright);
   };
   const { am, pm, by24 } = useHalves();
+  const { inHand: ofClass } = useClasses();
+  const printOn = (paper: 'a4' | 'letter') => () => {
+    const wanted = { paper, ...(upright ? { upright: '1' } : {}), ...(ofClass ? { class: ofClass.id } : {}) };
+    window.open(`/print/day-line.pdf?${new URLSearchParams(wanted).toString()}`);
+  };
   const time = (at: number) => `${day.table.digits[at] ?? ''} ${day.table.halves[at] ?? ''}`.trim();
   const label = (pin: Pinned) =>
     pin.what < 0 ? time(pin.at) : `${day.activities[pin.what]?.name ?? ''}, ${time(pin.at)}`;
@@ -73,7 +90,11 @@ function Pinning({ day }: { day: DayReply }) {
   const strip = useRef<HTMLDivElement>(null);
   const place = (event: PointerEvent): number => {
     const line = strip.current?.querySelector('[data-day-line]')?.getBoundingClientRect();
-    const share = line ? (event.clientX - line.left) / line.width : 0;
+    const share = !line
+      ? 0
+      : upright
+        ? (event.clientY - line.top) / line.height
+        : (event.clientX - line.left) / line.width;
     return Math.min(dayMinutes - 5, Math.max(0, Math.round((share * dayMinutes) / 5) * 5));
   };
   const pin = (what: number, at: number) => {
@@ -86,6 +107,7 @@ function Pinning({ day }: { day: DayReply }) {
     const now = read(new URLSearchParams(window.location.search).get('pins') ?? '', day.activities.length);
     write(now.map((one, n) => (n === i ? { ...one, at: (to(one.at) + dayMinutes) % dayMinutes } : one)));
   };
+  const labelled = pins.map((one, i) => ({ at: one.at, label: `${letter(i)} ${time(one.at)}`, role: 'time' as const }));
   const held = useRef<number | null>(null);
   useKeys({
     z: () => {
@@ -96,7 +118,14 @@ function Pinning({ day }: { day: DayReply }) {
     },
   });
   const onKey = (i: number) => (event: KeyboardEvent) => {
-    const by: Record<string, number> = { ArrowRight: 5, ArrowLeft: -5, PageUp: 60, PageDown: -60 };
+    const by: Record<string, number> = {
+      ArrowRight: 5,
+      ArrowLeft: -5,
+      ArrowDown: 5,
+      ArrowUp: -5,
+      PageUp: upright ? -60 : 60,
+      PageDown: upright ? 60 : -60,
+    };
     const step = by[event.key];
     if (step !== undefined) {
       event.preventDefault();
@@ -108,15 +137,17 @@ function Pinning({ day }: { day: DayReply }) {
   };
   return (
     <>
-      <div className="flex min-h-0 flex-1 flex-col gap-4 overflow-y-auto px-6 py-4">
-        <h1 className="text-3xl font-bold">
+      <div
+        className={`min-h-0 flex-1 gap-4 overflow-y-auto px-6 py-4 ${upright ? 'grid [container-type:size] grid-cols-[minmax(0,5fr)_minmax(0,7fr)] grid-rows-[auto_auto_auto_auto_1fr] gap-x-6' : 'flex flex-col'}`}
+      >
+        <h1 className="wall-say leading-tight font-bold">
           {inHand === null
             ? 'When does it happen?'
             : `Where does “${day.activities[inHand]?.name ?? ''}” go? Tap the day.`}
         </h1>
         <div
           ref={strip}
-          className={`touch-none ${inHand === null ? '' : 'cursor-crosshair'}`}
+          className={`touch-none ${upright ? 'sticky top-0 col-start-1 row-span-5 row-start-1 h-[100cqh] self-start' : ''} ${inHand === null ? '' : 'cursor-crosshair'}`}
           data-testid="day-line"
           onPointerDown={(event) => {
             if (inHand !== null) {
@@ -124,18 +155,7 @@ function Pinning({ day }: { day: DayReply }) {
             }
           }}
         >
-          <DayStrip
-            strip={{
-              pins: pins.map((one, i) => ({
-                at: one.at,
-                label: `${letter(i)} ${time(one.at)}`,
-                role: 'time' as const,
-              })),
-              spans: [],
-            }}
-            large
-            wide
-          />
+          {upright ? <DayUpright pins={labelled} /> : <DayStrip strip={{ pins: labelled, spans: [] }} large wide />}
         </div>
         <ul className="flex flex-wrap gap-2" aria-label="On the day">
           {pins.map((one, i) => (
@@ -149,7 +169,7 @@ function Pinning({ day }: { day: DayReply }) {
                 aria-valuenow={one.at}
                 aria-valuetext={typed(time(one.at))}
                 data-own-keys
-                className="cursor-grab touch-none px-3 py-2 text-xl select-none"
+                className="cursor-grab touch-none wall-small px-3 py-2 select-none"
                 onKeyDown={onKey(i)}
                 onPointerDown={(event) => {
                   held.current = i;
@@ -180,7 +200,7 @@ function Pinning({ day }: { day: DayReply }) {
             </li>
           ))}
         </ul>
-        <p className="min-h-10 text-2xl" aria-live="polite" data-testid="talk">
+        <p className="wall-note min-h-10 leading-snug" aria-live="polite" data-testid="talk">
           {talk && (
             <>
               {talk.fits.length > 1 ? (
@@ -190,7 +210,7 @@ function Pinning({ day }: { day: DayReply }) {
             </>
           )}
         </p>
-        <h2 className="text-2xl font-bold">Choose one, then tap the day</h2>
+        <h2 className="wall-note font-bold">Choose one, then tap the day</h2>
         <ul className="flex flex-wrap gap-3">
           {free.map(({ activity, i }) => (
             <li key={activity.name}>
@@ -252,7 +272,20 @@ function Pinning({ day }: { day: DayReply }) {
           Clear
         </Button>
         <RailSpace />
-        <MoreMenu items={[]} />
+        <MoreMenu
+          items={[
+            {
+              title: 'The line upright',
+              shortcut: 'v',
+              on: upright,
+              act: () => {
+                put(pins, !upright);
+              },
+            },
+            { title: 'Print the line, A4', shortcut: 'p', act: printOn('a4') },
+            { title: 'Print the line, Letter', shortcut: 'l', act: printOn('letter') },
+          ]}
+        />
       </Rail>
     </>
   );

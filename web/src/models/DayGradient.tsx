@@ -1,8 +1,8 @@
 /** Night, day, night: the colours of the day from midnight to midnight, for a shape that is filled with `url(#id)`. */
-export function DayGradient({ id }: { id: string }) {
+export function DayGradient({ id, upright = false }: { id: string; upright?: boolean }) {
   return (
     <defs>
-      <linearGradient id={id}>
+      <linearGradient id={id} {...(upright ? { x2: '0', y2: '1' } : {})}>
         <stop offset="0" stopColor="#2a2f57" />
         <stop offset="0.2" stopColor="#3f4577" />
         <stop offset="0.27" stopColor="#e5c48a" />
