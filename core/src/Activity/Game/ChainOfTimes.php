@@ -7,6 +7,7 @@ namespace Rostik\Core\Activity\Game;
 use Rostik\Core\Activity\Activity;
 use Rostik\Core\Activity\AtHand;
 use Rostik\Core\Activity\Cautions;
+use Rostik\Core\Activity\CuttingOut;
 use Rostik\Core\Activity\Intro;
 use Rostik\Core\Activity\Made;
 use Rostik\Core\Activity\Material;
@@ -66,7 +67,7 @@ final readonly class ChainOfTimes implements Activity
                 Level::Stretch => 18.0,
             },
             3.0,
-            [new Material('cards, one a child', $count), new Material('sheets with cards', (int) ceil($count / 8)), new Material('pairs of scissors', 1)],
+            [new Material('cards, one a child', $count), new Material('sheets with cards', (int) ceil($count / 8)), ...CuttingOut::materials($wanted, $count, $count)],
             [
                 'Give out all the cards. Whoever has more than one puts them side by side.',
                 \sprintf('One begins: “Mine is %s. Next comes the time %s %s.”', $first->mine->text, $first->length->text, $first->later ? 'later' : 'earlier'),

@@ -7,6 +7,7 @@ namespace Rostik\Core\Activity\Game;
 use Rostik\Core\Activity\Activity;
 use Rostik\Core\Activity\AtHand;
 use Rostik\Core\Activity\Cautions;
+use Rostik\Core\Activity\CuttingOut;
 use Rostik\Core\Activity\Intro;
 use Rostik\Core\Activity\Made;
 use Rostik\Core\Activity\Material;
@@ -90,7 +91,7 @@ final readonly class LastFerry implements Activity
                 new Material('sheets with spinner and hands', $groups),
                 new Material('sheets with faces', $wanted->children),
                 new Material('paper fasteners', $groups + $wanted->children),
-                new Material('pairs of scissors', $groups),
+                ...CuttingOut::materials($wanted, 0, 3 * $wanted->children + 2 * $groups),
             ],
             [
                 \sprintf('Everybody sets the hands to %s.', $places[0]->words),

@@ -7,6 +7,7 @@ namespace Rostik\Core\Activity\Game;
 use Rostik\Core\Activity\Activity;
 use Rostik\Core\Activity\AtHand;
 use Rostik\Core\Activity\Cautions;
+use Rostik\Core\Activity\CuttingOut;
 use Rostik\Core\Activity\Intro;
 use Rostik\Core\Activity\Made;
 use Rostik\Core\Activity\Material;
@@ -43,7 +44,7 @@ final readonly class MovedOnCards implements Activity
             Sort::Game,
             Sizes::groups(1, 8, 4),
             [AtHand::Board, AtHand::Printer, AtHand::Scissors, AtHand::Card],
-            [new Option('by', 'Moved on by', ['20' => '20 minutes', '35' => '35 minutes', '45' => '45 minutes'], ['core' => '35', 'stretch' => '45'])],
+            [new Option('by', 'Moved on by', ['20' => '20 minutes', '35' => '35 minutes', '45' => '45 minutes'], ['core' => '35', 'stretch' => '45']), CuttingOut::option()],
             [Cautions::CUTTING],
             'rounds',
         );
@@ -71,13 +72,14 @@ final readonly class MovedOnCards implements Activity
             new Stock($wanted->saying->span($by), $hours, array_values($minutes), $stock, $this->deal($wanted->largest(), $dice->shuffle(range(0, 2 * self::CARDS - 1)))),
             static fn (): Turns => self::turns($wanted->largest()),
             25.0,
-            4.0,
+            4.0 + CuttingOut::minutes($wanted, 3 * self::CARDS),
             [
                 new Material('sheets with hour and minute cards', 2 * $groups),
                 new Material('sheets with stock cards', $groups),
-                new Material('pairs of scissors', $groups),
+                ...CuttingOut::materials($wanted, 3 * self::CARDS),
             ],
             [
+                ...CuttingOut::steps($wanted),
                 'Shuffle the hour cards and the minute cards together, and deal them all. The stock lies in the middle, face down.',
                 \sprintf('Turn over the top card of the stock, and move its time on by %s.', $wanted->saying->span($by)->text),
                 'Who has the hour of the new time puts it down; who has its minutes puts them beside it. Say the new time together.',

@@ -7,6 +7,7 @@ namespace Rostik\Core\Activity\Game;
 use Rostik\Core\Activity\Activity;
 use Rostik\Core\Activity\AtHand;
 use Rostik\Core\Activity\Cautions;
+use Rostik\Core\Activity\CuttingOut;
 use Rostik\Core\Activity\Intro;
 use Rostik\Core\Activity\Made;
 use Rostik\Core\Activity\Material;
@@ -45,7 +46,7 @@ final readonly class OrderOfTheDay implements Activity
             Sort::Sorting,
             Sizes::groups(1, 6, 3),
             [AtHand::Board, AtHand::Printer, AtHand::Scissors],
-            [],
+            [CuttingOut::option()],
             [Cautions::CUTTING],
             'things',
         );
@@ -64,10 +65,11 @@ final readonly class OrderOfTheDay implements Activity
             new DayOrder($tale->title, $cards, $tale->sentences, $tale->order),
             static fn (): Turns => Turns::fixed(\count($cards) + \count($tale->sentences)),
             Level::Support === $wanted->level ? 25.0 : 30.0,
-            2.5,
-            [new Material('sheets with cards and sentences', $wanted->groupCount()), new Material('pairs of scissors', $wanted->groupCount())],
+            2.5 + CuttingOut::minutes($wanted, \count($cards)),
+            [new Material('sheets with cards and sentences', $wanted->groupCount()), ...CuttingOut::materials($wanted, \count($cards))],
             [
-                'Cut out the cards, and read the sentences one by one.',
+                ...CuttingOut::steps($wanted),
+                'Read the sentences one by one.',
                 'Which comes first? Put the cards in their order.',
                 'Turn the cards over, or look at the times: does the order agree? Mind what is before noon and what is after.',
             ],

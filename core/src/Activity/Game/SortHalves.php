@@ -7,6 +7,7 @@ namespace Rostik\Core\Activity\Game;
 use Rostik\Core\Activity\Activity;
 use Rostik\Core\Activity\AtHand;
 use Rostik\Core\Activity\Cautions;
+use Rostik\Core\Activity\CuttingOut;
 use Rostik\Core\Activity\Intro;
 use Rostik\Core\Activity\Made;
 use Rostik\Core\Activity\Material;
@@ -43,7 +44,7 @@ final readonly class SortHalves implements Activity
             Sort::Sorting,
             Sizes::groups(2, 6, 3),
             [AtHand::Board, AtHand::Printer, AtHand::Scissors],
-            [],
+            [CuttingOut::option()],
             [Cautions::CUTTING],
             'cards',
         );
@@ -72,9 +73,10 @@ final readonly class SortHalves implements Activity
             new Sorting([new SortField('am', $am), new SortField('pm', $pm), new SortField('both', 'both')], $dice->shuffle($cards)),
             static fn (): Turns => Turns::fixed(\count($cards)),
             Level::Support === $wanted->level ? 15.0 : 22.0,
-            2.5,
-            [new Material('sheets with cards', 2 * $wanted->groupCount()), new Material('pairs of scissors', $wanted->groupCount())],
+            2.5 + CuttingOut::minutes($wanted, \count($cards)),
+            [new Material('sheets with cards', 2 * $wanted->groupCount()), ...CuttingOut::materials($wanted, \count($cards))],
             [
+                ...CuttingOut::steps($wanted),
                 'Take a card in turn and read it aloud.',
                 'Put it into its field, and say why: is it before noon, after noon, or does it pass noon and lie in both?',
                 'Is there one that has no field of its own? Find it, and talk about where they could go.',

@@ -7,6 +7,7 @@ namespace Rostik\Core\Activity\Game;
 use Rostik\Core\Activity\Activity;
 use Rostik\Core\Activity\AtHand;
 use Rostik\Core\Activity\Cautions;
+use Rostik\Core\Activity\CuttingOut;
 use Rostik\Core\Activity\Intro;
 use Rostik\Core\Activity\Made;
 use Rostik\Core\Activity\Material;
@@ -52,7 +53,7 @@ final readonly class SortLengths implements Activity
             Sort::Sorting,
             Sizes::groups(2, 6, 3),
             [AtHand::Board, AtHand::Printer, AtHand::Scissors],
-            [],
+            [CuttingOut::option()],
             [Cautions::CUTTING],
             'cards',
         );
@@ -89,9 +90,10 @@ final readonly class SortLengths implements Activity
             new Sorting([new SortField('minute', 'about a minute'), new SortField('hour', 'about an hour')], $dice->shuffle($cards)),
             static fn (): Turns => Turns::fixed(\count($cards)),
             Level::Stretch === $wanted->level ? 22.0 : 15.0,
-            2.5,
-            [new Material('sheets with cards', 2 * $wanted->groupCount()), new Material('pairs of scissors', $wanted->groupCount())],
+            2.5 + CuttingOut::minutes($wanted, \count($cards)),
+            [new Material('sheets with cards', 2 * $wanted->groupCount()), ...CuttingOut::materials($wanted, \count($cards))],
             [
+                ...CuttingOut::steps($wanted),
                 'Take a card in turn and read it aloud.',
                 'Does it take about a minute, or about an hour? Put it there, and say how you know.',
                 'One card belongs to neither. Find it, and say why.',

@@ -7,6 +7,7 @@ namespace Rostik\Core\Activity\Game;
 use Rostik\Core\Activity\Activity;
 use Rostik\Core\Activity\AtHand;
 use Rostik\Core\Activity\Cautions;
+use Rostik\Core\Activity\CuttingOut;
 use Rostik\Core\Activity\Intro;
 use Rostik\Core\Activity\Made;
 use Rostik\Core\Activity\Material;
@@ -39,7 +40,7 @@ final readonly class SortSpans implements Activity
             Sort::Sorting,
             Sizes::groups(2, 6, 3),
             [AtHand::Board, AtHand::Printer, AtHand::Scissors],
-            [],
+            [CuttingOut::option()],
             [Cautions::CUTTING],
             'cards',
         );
@@ -81,9 +82,10 @@ final readonly class SortSpans implements Activity
                 Level::Core => 26.0,
                 Level::Stretch => 32.0,
             },
-            2.5,
-            [new Material('sheets with cards', 2 * $wanted->groupCount()), new Material('pairs of scissors', $wanted->groupCount())],
+            2.5 + CuttingOut::minutes($wanted, \count($cards)),
+            [new Material('sheets with cards', 2 * $wanted->groupCount()), ...CuttingOut::materials($wanted, \count($cards))],
             [
+                ...CuttingOut::steps($wanted),
                 'Take a card in turn. The left clock is the earlier one.',
                 'Read both clocks aloud. Is it less than an hour from one to the other, exactly an hour, or more?',
                 'Put the card there. The others look whether they agree before the next one is taken.',

@@ -7,6 +7,7 @@ namespace Rostik\Core\Activity\Game;
 use Rostik\Core\Activity\Activity;
 use Rostik\Core\Activity\AtHand;
 use Rostik\Core\Activity\Borrows;
+use Rostik\Core\Activity\CuttingOut;
 use Rostik\Core\Activity\Intro;
 use Rostik\Core\Activity\Made;
 use Rostik\Core\Activity\Material;
@@ -71,6 +72,7 @@ final readonly class TimeLotto implements Activity
                 new Material('sheets with cards', (int) ceil($wanted->children / 2)),
                 new Material('counters', self::NINE * $wanted->children),
                 new Material('sheets with the calls', $groups),
+                ...CuttingOut::materials($wanted, $wanted->children, $wanted->children),
             ],
             [
                 'A time is called in words. Who has its face covers it.',
