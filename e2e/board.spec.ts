@@ -532,6 +532,7 @@ test('the line of the day stands upright, too: what is pinned there is the same 
   const { page } = desk;
   await page.goto('/teach/day?pins=-1@540');
   const line = page.getByTestId('day-line').locator('[data-day-line]');
+  await expect(line).toBeVisible();
   await page.keyboard.press('v');
   await expect(
     page.getByRole('img', { name: 'The day upright, from midnight to midnight, with A 9:00 a.m.' }),
@@ -546,9 +547,10 @@ test('the line of the day stands upright, too: what is pinned there is the same 
   await page.keyboard.press('ArrowDown');
   await expect(page.getByRole('list', { name: 'On the day' })).toContainText('6:05 p.m.');
   await desk.hasNoBarriers();
+  await page.getByRole('heading', { name: 'When does it happen?' }).click();
   await page.keyboard.press('v');
   await expect(
-    page.getByRole('img', { name: /^The day from midnight to midnight, with A 9:00 a.m. and B 6:05 p.m./ }),
+    page.getByRole('img', { name: /^The day from midnight to midnight, with A 9:00\sa.m. and B 6:05\sp.m./ }),
   ).toBeVisible();
   for (const upright of ['', '&upright=1']) {
     const paper = await page.request.get(`/print/day-line.pdf?paper=letter${upright}`);

@@ -17,6 +17,8 @@ export interface Face {
   half?: boolean;
   /** How far a hand goes in one second, one minute, one hour from where it stands. */
   slices?: readonly ('second' | 'minute' | 'hour')[];
+  /** Larger numerals, for a small face that is seen from afar. */
+  far?: boolean;
 }
 
 export const plainFace: Face = { fives: true, minutes: true, numerals: 'arabic', sector: false, second: false };
@@ -83,7 +85,15 @@ const pointedAt = (degrees: readonly number[]): string =>
     .join(' ');
 
 /** The numbers, over the hands and with room around them: no hand covers the number that it points at. */
-const Numerals = memo(function Numerals({ numerals, pointed }: { numerals: Face['numerals']; pointed: string }) {
+const Numerals = memo(function Numerals({
+  numerals,
+  pointed,
+  far,
+}: {
+  numerals: Face['numerals'];
+  pointed: string;
+  far: boolean;
+}) {
   return numerals === 'none' ? null : (
     <g aria-hidden="true" className="pointer-events-none">
       {Array.from({ length: 12 }, (_, i) => {
@@ -92,9 +102,9 @@ const Numerals = memo(function Numerals({ numerals, pointed }: { numerals: Face[
           <text
             key={i}
             x={x}
-            y={y + 6.8}
+            y={y + (far ? 8.6 : 6.8)}
             textAnchor="middle"
-            fontSize={numerals === 'roman' ? 16 : 21}
+            fontSize={numerals === 'roman' ? 16 : far ? 27 : 21}
             className="mark-h"
             {...(pointed.split(' ').includes(String(i))
               ? { stroke: 'var(--color-sheet)', strokeWidth: 8, strokeLinejoin: 'round', paintOrder: 'stroke' }
@@ -277,7 +287,7 @@ export function GearedClock({
         const [x, y] = on(93.5, stop * 6);
         return <circle key={i} cx={x} cy={y} r="4" className="mark-m" />;
       })}
-      {instead && <Numerals numerals={face.numerals} pointed={pointed} />}
+      {instead && <Numerals numerals={face.numerals} pointed={pointed} far={face.far ?? false} />}
       {instead ?? (
         <>
           {face.second && (
@@ -305,7 +315,7 @@ export function GearedClock({
             </Turnable>
           )}
           <circle r="5" fill="var(--color-ink)" className="pointer-events-none" />
-          <Numerals numerals={face.numerals} pointed={pointed} />
+          <Numerals numerals={face.numerals} pointed={pointed} far={face.far ?? false} />
           {face.names && face.only !== 'hour' && (
             <HandName degrees={hands.minute} radius={48} mark="m">
               minute hand

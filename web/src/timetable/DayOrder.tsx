@@ -28,7 +28,7 @@ function Order({ tale, onOther }: { tale: DayTaleReply; onOther: () => void }) {
   useKeys({ a: solve, o: onOther });
   return (
     <div className="mt-4 grid gap-x-10 gap-y-5 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
-      <ul className="space-y-2 text-[clamp(1.2rem,1.9vw,1.7rem)] leading-snug" aria-label="What is told">
+      <ul className="space-y-2 text-[clamp(1.2rem,1.9vw,1.7rem)] leading-snug [.wall_&]:text-[calc(var(--u)*2.03)]" aria-label="What is told">
         {tale.sentences.map((sentence) => (
           <li key={sentence}>
             <Marked text={sentence} />
@@ -46,13 +46,13 @@ function Order({ tale, onOther }: { tale: DayTaleReply; onOther: () => void }) {
           }}
           right={(thing, place) => (checked ? tale.order[place] === thing : null)}
         />
-        <p className="mt-2 min-h-8 text-xl" role="status" data-testid="in-place">
+        <p className="mt-2 min-h-8 text-xl [.wall_&]:text-[calc(var(--u)*1.875)]" role="status" data-testid="in-place">
           {checked &&
             (inPlace === order.length
               ? 'That is the order of the day.'
               : `${inPlace === 0 ? 'None' : inPlace} of ${order.length} ${inPlace === 1 ? 'is' : 'are'} in place. Read the sentences again, one by one.`)}
         </p>
-        <div className="flex flex-wrap gap-2.5">
+        <div role="group" aria-label="Controls of the table" className="flex flex-wrap gap-2.5">
           <Button
             look="strong"
             onClick={() => {

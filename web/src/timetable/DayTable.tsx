@@ -87,7 +87,7 @@ export function DayTable({ wanted, onOther }: { wanted: WantedDay; onOther: () =
   return (
     <div className="mt-4">
       <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={`Table: ${table.data.title}`}>
-        <table className="border-collapse text-[clamp(1.2rem,2.1vw,1.9rem)]">
+        <table className="border-collapse text-[clamp(1.2rem,2.1vw,1.9rem)] [.wall_&]:text-[calc(var(--u)*2.1)]">
           <thead>
             <tr>
               <td />
@@ -131,7 +131,7 @@ export function DayTable({ wanted, onOther }: { wanted: WantedDay; onOther: () =
           </tbody>
         </table>
       </div>
-      <div className="mt-5 flex flex-wrap gap-2.5">
+      <div role="group" aria-label="Controls of the table" className="mt-5 flex flex-wrap gap-2.5">
         <Button look="strong" onClick={showNext} aria-disabled={next < 0} shortcut="→">
           Show the next
         </Button>

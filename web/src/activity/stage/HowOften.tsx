@@ -45,7 +45,7 @@ export function HowOften({ target }: { target: number }) {
         >
           {end === null ? 'Go' : 'Break off'}
         </button>
-        <p className="min-h-10 text-3xl" aria-live="assertive">
+        <p className="min-h-10 text-[calc(var(--u)*2.4)]" aria-live="assertive">
           {end === null ? '' : 'Count along.'}
         </p>
       </div>

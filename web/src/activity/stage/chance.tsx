@@ -81,7 +81,7 @@ export function SpinnerStage({ numbers, moves }: Stage<Spinner>) {
           <circle r="100" fill="var(--color-sheet)" stroke="var(--color-ink)" strokeWidth="2.5" />
           {numbers.sectors.map((one) => {
             const [x, y] = on(100, one.from);
-            const [tx, ty] = on(76, (one.from + one.to) / 2);
+            const [tx, ty] = on(70, (one.from + one.to) / 2);
             return (
               <g key={one.length.minutes}>
                 <path d={`M0 0L${x} ${y}`} stroke="var(--color-ink)" strokeWidth="1.5" />
@@ -91,7 +91,7 @@ export function SpinnerStage({ numbers, moves }: Stage<Spinner>) {
                     x={tx}
                     y={ty + 4 + 14 * (i - (all.length - 1) / 2)}
                     textAnchor="middle"
-                    fontSize="13"
+                    fontSize="14"
                     className="font-bold"
                   >
                     <tspan className={i > 0 || line.startsWith('{m') ? 'mark-m' : 'mark-h'}>
@@ -202,15 +202,19 @@ export function LighthouseStage({ numbers, moves }: Stage<Lighthouse>) {
   const roll = rolled === 0 ? null : (numbers.rolls[(rolled - 1) % numbers.rolls.length] ?? null);
   const done = shaded.size === numbers.faces.length;
   return (
-    <div className="grid min-h-0 flex-1 items-center gap-6 px-6 py-3 lg:grid-cols-[minmax(0,3fr)_minmax(0,1fr)]">
-      <div className="relative mx-auto aspect-square w-full max-w-[76dvh] max-lg:max-w-[56dvh]">
+    <div className="grid min-h-0 flex-1 items-center gap-6 px-6 py-3 lg:grid-cols-[minmax(0,4fr)_minmax(0,1fr)]">
+      <div className="relative mx-auto h-full min-h-80 w-full max-lg:h-[56dvh]">
         {numbers.ring.map((time, i) => {
-          const [x, y] = on(46, (360 * i) / places);
+          // the ring is as wide as there is room for, and runs round the faces
+          const [x, y] = on(1, (360 * i) / places).map((one) => Math.sign(one) * Math.abs(one) ** 0.45) as [
+            number,
+            number,
+          ];
           return (
             <span
               key={`${i} ${time.text}`}
               className={`absolute grid min-h-11 -translate-x-1/2 -translate-y-1/2 place-items-center rounded-md border-2 border-ink px-1 wall-small font-bold whitespace-nowrap sm:px-2 ${i === at ? 'bg-ink text-paper [&_*]:text-paper!' : 'bg-sheet'}`}
-              style={{ left: `${50 + x}%`, top: `${50 + y}%` }}
+              style={{ left: `${50 + 43 * x}%`, top: `${50 + 46 * y}%` }}
               aria-current={i === at ? 'step' : undefined}
             >
               <span>
@@ -219,12 +223,15 @@ export function LighthouseStage({ numbers, moves }: Stage<Lighthouse>) {
             </span>
           );
         })}
-        <div className="absolute inset-[18.5%] grid grid-cols-3 content-center gap-2">
+        <div
+          className="absolute inset-x-[15%] inset-y-[15.5%] grid auto-rows-fr place-items-center gap-1"
+          style={{ gridTemplateColumns: `repeat(${Math.ceil(numbers.faces.length / 2)}, minmax(0, 1fr))` }}
+        >
           {numbers.faces.map((time, i) => (
             <button
               key={time.minutes}
               type="button"
-              className={`rounded-full border-2 p-0.5 ${shaded.has(i) ? 'border-ink bg-found' : wrong === i && waits ? 'border-dashed border-ink' : 'border-transparent hover:border-hair'}`}
+              className={`aspect-square max-h-full w-full max-w-full justify-self-center rounded-full border-2 p-0.5 ${shaded.has(i) ? 'border-ink bg-found' : wrong === i && waits ? 'border-dashed border-ink' : 'border-transparent hover:border-hair'}`}
               aria-label={`Face ${i + 1}${shaded.has(i) ? ', shaded' : ''}`}
               onClick={() => {
                 if (waits && numbers.meets[at] === i) {
@@ -235,7 +242,7 @@ export function LighthouseStage({ numbers, moves }: Stage<Lighthouse>) {
                 }
               }}
             >
-              <FaceOf time={time} told={false} className="w-full" />
+              <FaceOf time={time} told={false} far className="h-full" />
             </button>
           ))}
         </div>

@@ -150,7 +150,7 @@ export function DigitsStage({ numbers, moves }: Stage<Digits>) {
             <button
               key={digit}
               type="button"
-              className="size-16 rounded-md border-2 border-ink bg-sheet text-3xl font-bold hover:bg-wash"
+              className="size-16 rounded-md border-2 border-ink bg-sheet text-[calc(var(--u)*2.4)] font-bold hover:bg-wash"
               onClick={() => {
                 type(digit);
               }}
@@ -303,7 +303,7 @@ function CardOf({ card, large = false }: { card: SortCard; large?: boolean }) {
     );
   }
   return (
-    <span className={large ? 'text-3xl font-bold' : ''}>
+    <span className={large ? 'text-[calc(var(--u)*2.4)] font-bold' : ''}>
       <Marked text={card.text} />
     </span>
   );
@@ -317,7 +317,7 @@ export function DayOrderStage({ numbers, moves }: Stage<DayOrder>) {
   return (
     <div className="grid min-h-0 flex-1 content-center gap-8 overflow-y-auto px-6 py-4 lg:grid-cols-2">
       <div>
-        <h2 className="mb-3 text-3xl font-bold">{numbers.title}</h2>
+        <h2 className="mb-3 text-[calc(var(--u)*2.4)] font-bold">{numbers.title}</h2>
         <ul className="space-y-3 wall-note">
           {numbers.sentences.map((sentence) => (
             <li key={sentence}>

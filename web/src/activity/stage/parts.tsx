@@ -6,11 +6,22 @@ import { Marked, plain } from '../../models/Marked';
 export const smallFace: Face = { ...plainFace, fives: false };
 
 /** A clock face that shows a time; what it shows is said aloud only where it is no riddle. */
-export function FaceOf({ time, told = true, className = '' }: { time: Moment; told?: boolean; className?: string }) {
+export function FaceOf({
+  time,
+  told = true,
+  far = false,
+  className = '',
+}: {
+  time: Moment;
+  told?: boolean;
+  /** One of several: its numerals are larger than its size has them. */
+  far?: boolean;
+  className?: string;
+}) {
   return (
     <GearedClock
       hands={handsAt(time.minutes % 720)}
-      face={smallFace}
+      face={{ ...smallFace, far }}
       reads={told ? `A clock that shows ${plain(time.text)}` : 'A clock to be read'}
       className={className}
     />

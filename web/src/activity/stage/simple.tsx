@@ -104,11 +104,11 @@ export function BellStage({ numbers, moves }: Stage<Bell>) {
         Round {round + 1} of {numbers.rounds.length}. Each stroke is <Marked text={numbers.worth.text} />.
       </p>
       {it.from && (
-        <p className="text-3xl">
+        <p className="text-[calc(var(--u)*2.4)]">
           It is <Marked text={it.from.text} /> when it begins. How late is it after the last stroke?
         </p>
       )}
-      {!it.from && <p className="text-3xl">How long is that?</p>}
+      {!it.from && <p className="text-[calc(var(--u)*2.4)]">How long is that?</p>}
       <button
         type="button"
         className="relative grid size-44 place-items-center rounded-full border-4 border-ink bg-sheet wall-note font-bold hover:bg-wash"
@@ -129,7 +129,8 @@ export function BellStage({ numbers, moves }: Stage<Bell>) {
         {it.until && (
           <>
             {' '}
-            <span className="text-3xl font-normal">so it is</span> <Shown text={it.until.text} shown={shown || done} />
+            <span className="text-[calc(var(--u)*2.4)] font-normal">so it is</span>{' '}
+            <Shown text={it.until.text} shown={shown || done} />
           </>
         )}
       </p>
@@ -156,7 +157,7 @@ export function StockStage({ numbers, moves }: Stage<Stock>) {
         )
       }
     >
-      <p className="text-3xl">
+      <p className="text-[calc(var(--u)*2.4)]">
         Move it on by <Marked text={numbers.by.text} />.
       </p>
       {card && (
@@ -194,7 +195,7 @@ export function LoopStage({ numbers, moves }: Stage<Loop>) {
       )}
       {card && (
         <>
-          <p className="text-3xl">{at === numbers.cards.length ? 'the first again:' : 'Mine is'}</p>
+          <p className="text-[calc(var(--u)*2.4)]">{at === numbers.cards.length ? 'the first again:' : 'Mine is'}</p>
           <p className="text-[clamp(3.5rem,14vmin,8rem)] leading-none font-bold">
             <Marked text={card.mine.text} />
           </p>
@@ -229,7 +230,7 @@ export function LottoStage({ numbers, moves }: Stage<LottoCards>) {
             </div>
           </>
         ) : (
-          <p className="text-3xl">Cards and counters ready?</p>
+          <p className="text-[calc(var(--u)*2.4)]">Cards and counters ready?</p>
         )}
       </div>
       <section aria-label="Called so far" className="min-h-0 overflow-y-auto">
@@ -272,7 +273,9 @@ export function ClockPartsStage({ numbers, moves, steps }: Stage<ClockParts> & {
       <p className="mt-3 text-4xl leading-snug font-bold">
         <Marked text={steps[at] ?? ''} />
       </p>
-      {at === 1 && numbers.order.length > 1 && <p className="mt-5 text-3xl mark-h">{numbers.order.join('  ')}</p>}
+      {at === 1 && numbers.order.length > 1 && (
+        <p className="mt-5 text-[calc(var(--u)*2.4)] mark-h">{numbers.order.join('  ')}</p>
+      )}
     </Two>
   );
 }
