@@ -20,7 +20,7 @@ final readonly class Evened
     ];
 
     /** What may stand before a question: a bullet; 3. 3) (3) a) (iv) Q3. No. 3: Question 3 */
-    private const LABEL = '~^\s*(?:(?:[-•‣◦▪●◆■➢*>]|\[\s?\])\s+)?(?:(?:q(?:uestion|n)?|no|ex)\.?\s*\d{1,3}\s*[.):]?\s+(?=\S)|\(\s?(?:\d{1,3}|[a-z]|[ivx]{1,4})\s?\)|(?:\d{1,3}|[a-z]|[ivx]{1,4})\)|(?:\d{1,2}|[a-z]|[ivx]{1,4})\.\s+(?![ap]?m\b)(?=\S)|\#\d{1,3}\s+)?~u';
+    private const LABEL = '~^\s*(?:(?:[-•‣◦▪●◆■➢*>]|\[\s?\](?!\s*[-+x*/=]))\s+)?(?:(?:q(?:uestion|n)?|no|ex)\.?\s*\d{1,3}\s*[.):]?\s+(?=\S)|\(\s?(?:\d{1,3}|[a-z]|[ivx]{1,4})\s?\)|(?:\d{1,3}|[a-z]|[ivx]{1,4})\)|(?:\d{1,2}|[a-z]|[ivx]{1,4})\.\s+(?![ap]?m\b)(?=\S)|\#\d{1,3}\s+)?~u';
 
     /** @param ?list<int> $from for each byte of the text the character, from 0, of the typed text; null where they are the same */
     private function __construct(public string $text, private ?array $from, private int $length)
@@ -92,6 +92,9 @@ final readonly class Evened
     private static function unlabelled(string $text): string
     {
         $plain = preg_replace_callback(self::LABEL, static fn (array $m): string => str_repeat(' ', \strlen($m[0])), $text, 1) ?? $text;
+
+        // brackets with nothing in them are a blank to be filled in; others say nothing
+        $plain = preg_replace_callback('~\(\s*\)|\[\s*\]|\{\s*\}~', static fn (array $m): string => str_pad('_', \strlen($m[0]), ' '), $plain) ?? $plain;
 
         return strtr($plain, '()[]{}', '      ');
     }

@@ -11,6 +11,9 @@ final class Quantity
 {
     private const FRACTIONS = ['½' => [1, 2], '¼' => [1, 4], '¾' => [3, 4], '⅓' => [1, 3], '⅔' => [2, 3], '⅕' => [1, 5], '⅖' => [2, 5], '⅗' => [3, 5], '⅘' => [4, 5], '⅙' => [1, 6], '⅚' => [5, 6], '⅛' => [1, 8], '⅜' => [3, 8], '⅝' => [5, 8], '⅞' => [7, 8]];
 
+    /** Parts of a whole by their names; halves and quarters have ways of their own. */
+    private const PARTS = ['third' => 3, 'fourth' => 4, 'fifth' => 5, 'sixth' => 6, 'seventh' => 7, 'eighth' => 8, 'ninth' => 9, 'tenth' => 10, 'twelfth' => 12];
+
     /** The smallest part of a unit that is read: a thousandth. */
     private const MOST_PARTS = Fraction::MOST_PARTS;
 
@@ -137,14 +140,24 @@ final class Quantity
         if ($words->is($i, 'quarter')) {
             return [1, 4, $i + 1];
         }
-        if ($words->is($i, 'third')) {
-            return [1, 3, $i + 1];
+        $part = self::PARTS[$words->at($i)] ?? null;
+        if (null !== $part) {
+            return [1, $part, $i + 1];
         }
         if ($words->is($i, 'three', '3')) {
             $next = $words->is($i + 1, '-') ? $i + 2 : $i + 1;
             if ($words->is($next, 'quarters', 'quarter')) {
                 return [3, 4, $next + 1];
             }
+        }
+        // two thirds, 7 tenths
+        [$top, $next] = NumberWords::orDigitsAt($words, $i) ?? [0, $i];
+        if ($top > 0 && $top < 1000) {
+            $next = $words->is($next, '-') ? $next + 1 : $next;
+            $plural = $words->at($next);
+            $parts = 'halves' === $plural ? 2 : ('quarters' === $plural ? 4 : (str_ends_with($plural, 's') ? self::PARTS[substr($plural, 0, -1)] ?? null : null));
+
+            return null === $parts ? null : [$top, $parts, $next + 1];
         }
 
         return null;

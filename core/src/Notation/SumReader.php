@@ -11,8 +11,10 @@ use Rostik\Core\Sum\EitherWay;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\Grouping;
 use Rostik\Core\Sum\InTurn;
+use Rostik\Core\Sum\LengthAnswer;
 use Rostik\Core\Sum\Order;
 use Rostik\Core\Sum\Phrase;
+use Rostik\Core\Sum\Product;
 use Rostik\Core\Sum\Reading;
 use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\Share;
@@ -65,7 +67,7 @@ final readonly class SumReader
         }
         $line = $this->line($typed);
         try {
-            return $this->found($line) ?? $this->withItsAnswer($line) ?? $this->afterItsVerb($line) ?? $this->inTurn($line) ?? throw $this->complaints->about($line, $this->works(...));
+            return $this->found($line) ?? $this->withItsAnswer($line) ?? $this->afterItsVerb($line) ?? $this->inTurn($line) ?? $this->rephrased($typed) ?? $this->chained($line) ?? throw $this->complaints->about($line, $this->works(...));
         } catch (CannotBeDone $cannot) {
             throw $this->complaints->cannotBeDone($cannot, $line, $this->works(...));
         } catch (MixedChains $mixed) {
@@ -232,6 +234,67 @@ final readonly class SumReader
         } catch (\InvalidArgumentException) {
             return null;
         }
+    }
+
+    /**
+     * The same line said in another way that is known ({@see Rephrased}).
+     *
+     * @throws CannotBeDone
+     * @throws MixedChains
+     * @throws TooLong
+     */
+    private function rephrased(string $typed): ?ReadSum
+    {
+        $refused = null;
+        foreach (Rephrased::of($typed) as $plain) {
+            $line = $this->line($plain);
+            try {
+                $found = $this->found($line) ?? $this->withItsAnswer($line) ?? $this->inTurn($line) ?? $this->chained($line);
+            } catch (CannotBeDone|MixedChains|TooLong $no) {
+                $refused ??= $no;
+                continue;
+            }
+            if (null !== $found) {
+                return $found;
+            }
+        }
+
+        return null === $refused ? null : throw $refused;
+    }
+
+    /**
+     * "9 am to 5 pm - 45 min", "2 x 45 min + 10 min", "5 pm to 6:20 pm in minutes": a sum, and another with its answer.
+     * Before a multiplication nothing else is done.
+     */
+    private function chained(TypedLine $line): ?ReadSum
+    {
+        $words = $line->words;
+        for ($i = $words->count - 2; $i > $line->start; --$i) {
+            if (!$words->is($i, '+', '-', 'plus', 'minus', 'in')) {
+                continue;
+            }
+            $sides = [$words->between(0, $i), $words->between($i + 1, $words->count)];
+            // 10 min + 2 x 45 min; 9 am + 2 x 45 min
+            foreach ($words->is($i, 'in') ? [0] : [0, 1] as $first) {
+                $inner = $this->line($sides[$first]);
+                try {
+                    $found = $this->found($inner)?->sum;
+                    $answer = null === $found || [] !== $found->readings() ? null : $found->answer();
+                    if (!$answer instanceof LengthAnswer || null === $found || (1 === $first && !$found instanceof Product)) {
+                        continue;
+                    }
+                    $said = $this->plain->answer($answer);
+                    $outer = $this->found($this->line(0 === $first ? $said.' '.$words->at($i).' '.$sides[1] : $sides[0].' '.$words->at($i).' '.$said))?->sum;
+                    if (null !== $outer && [] === $outer->readings()) {
+                        return new ReadSum(InTurn::of($found, $outer), []);
+                    }
+                } catch (CannotBeDone|MixedChains|TooLong|\InvalidArgumentException) {
+                    continue;
+                }
+            }
+        }
+
+        return null;
     }
 
     /** "90 min = 1 h 30 min": a length, converted into the units behind the equals sign. */
