@@ -115,7 +115,7 @@ final readonly class Complaints
     private function piece(TypedLine $line, int $i): array
     {
         $length = $line->length($i);
-        if (null !== $length) {
+        if (null !== $length && !$length->clockLike) {
             return ['L', $length->next];
         }
         $times = array_filter($line->times($i), static fn (TimeReading $t): bool => !$t->bare);

@@ -134,17 +134,22 @@ final class LengthReader
     {
         $digits = $words->at($i);
         if ($next === $i + 2) {
-            return 4 === \strlen($digits) && ctype_digit($digits) && UnitWords::saysHours($words->at($i + 1)) && (int) $digits < 2400 && (int) $digits % 100 < 60;
+            return !$words->fourAreHours && 4 === \strlen($digits) && ctype_digit($digits) && Unit::Hour === $words->unit($i + 1) && (int) $digits < 2400 && (int) $digits % 100 < 60;
         }
 
         return $next === $i + 4 && 2 === \strlen($digits) && ctype_digit($digits) && (int) $digits < 24 && $words->is($i + 1, '.') && 2 === \strlen($words->at($i + 2)) && (int) $words->at($i + 2) < 60
             && UnitWords::saysHours($words->at($i + 3));
     }
 
-    /** 2.30 hrs, where the point is taken to stand before minutes. */
+    /** 2.30 hrs, where the point is taken to stand before minutes; 2.30 min, where before seconds. */
     private function pointed(Words $words, int $i): ?LengthReading
     {
-        if (Words::NUMBER !== $words->type($i) || !$words->is($i + 1, '.') || !$words->touches($i) || !$words->touches($i + 1) || !UnitWords::saysHours($words->at($i + 3))) {
+        if (Words::NUMBER !== $words->type($i) || !$words->is($i + 1, '.') || !$words->touches($i) || !$words->touches($i + 1)) {
+            return null;
+        }
+        $unit = $words->unit($i + 3);
+        $smaller = Unit::Hour === $unit || Unit::Minute === $unit ? $unit->smaller() : null;
+        if (null === $unit || null === $smaller) {
             return null;
         }
         $hours = $words->number($i);
@@ -155,7 +160,7 @@ final class LengthReader
         $words->twoWays ??= $words->between($i, $i + 4);
 
         return $words->pointBeforeMinutes
-            ? new LengthReading(Amount::of(AmountPart::whole($hours, Unit::Hour), AmountPart::whole($minutes, Unit::Minute)), $i + 4, $this->isClockLike($words, $i, $i + 4))
+            ? new LengthReading(Amount::of(AmountPart::whole($hours, $unit), AmountPart::whole($minutes, $smaller)), $i + 4, $this->isClockLike($words, $i, $i + 4))
             : null;
     }
 

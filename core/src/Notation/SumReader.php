@@ -77,9 +77,9 @@ final readonly class SumReader
         }
     }
 
-    private function line(string $typed, bool $pointBeforeMinutes = false): TypedLine
+    private function line(string $typed, bool $pointBeforeMinutes = false, bool $fourAreHours = false): TypedLine
     {
-        return new TypedLine($typed, $this->times, $this->lengths, $pointBeforeMinutes);
+        return new TypedLine($typed, $this->times, $this->lengths, $pointBeforeMinutes, $fourAreHours);
     }
 
     /**
@@ -98,12 +98,17 @@ final readonly class SumReader
             if (1 === \count($other) && !$this->same($other[0], $sums[0])) {
                 $hours = preg_replace('/\D*$/', '', $pointed) ?? $pointed;
                 [$h, $min] = [(int) $hours, (int) substr($hours, -2)];
+                $said = 1 === preg_match('/m\w*\W*$/', $pointed) ? '%d min %d s' : '%d h %d min';
 
                 return $this->either($line, [
-                    ...$this->readings(Phrase::of(\sprintf('if %s is %d h %d min', $pointed, $h, $min)), $this->settled($other[0], $line)->sum),
+                    ...$this->readings(Phrase::of(\sprintf('if %s is '.$said, $pointed, $h, $min)), $this->settled($other[0], $line)->sum),
                     ...$this->readings(Phrase::of(\sprintf('if the point in %s is a decimal point', $pointed)), $this->settled($sums[0], $line)->sum),
                 ], $sums[0]);
             }
+        }
+        $hours = $this->inHours($line, $sums);
+        if (null !== $hours) {
+            $sums[] = $hours;
         }
         $time = [] !== $sums && $sums[0] instanceof Elapsed && !$line->saysFrom ? $this->asOneTime($line) : null;
         if (null !== $time) {
@@ -158,6 +163,29 @@ final readonly class SumReader
         }
 
         return null === $refused ? [] : throw $refused;
+    }
+
+    /**
+     * 1430h is a time, as 1430 is. It is so many hours where it cannot be a time, and may be where more than a day is added
+     * or taken: 1200h - 200h.
+     *
+     * @param list<Sum> $sums with it as a time
+     */
+    private function inHours(TypedLine $line, array $sums): ?Sum
+    {
+        if (1 !== preg_match('/(?<!\d)\d{4}\s?h/i', $line->typed) || isset($sums[2])) {
+            return null;
+        }
+        if ([] !== $sums && [] === array_filter($sums[0]->lengths(), static fn (Amount $one): bool => Chain::Clock === $one->duration->chain && $one->duration->minutes() >= 24 * 60)) {
+            return null;
+        }
+        try {
+            $other = $this->sums($this->line($line->typed, false, true));
+        } catch (CannotBeDone|MixedChains|TooLong) {
+            return null;
+        }
+
+        return 1 === \count($other) && ([] === $sums || !$this->same($other[0], $sums[0])) ? $other[0] : null;
     }
 
     /** "20 to 8 am" is a time as well as a stretch. */

@@ -40,9 +40,9 @@ final class TypedLine
     /** Whether "from" came before it, so that what follows is a stretch from one time to another. */
     public readonly bool $saysFrom;
 
-    public function __construct(public readonly string $typed, private readonly TimeReader $timeReader, private readonly LengthReader $lengthReader, bool $pointBeforeMinutes = false)
+    public function __construct(public readonly string $typed, private readonly TimeReader $timeReader, private readonly LengthReader $lengthReader, bool $pointBeforeMinutes = false, bool $fourAreHours = false)
     {
-        $this->words = Words::of($typed, $pointBeforeMinutes);
+        $this->words = Words::of($typed, $pointBeforeMinutes, $fourAreHours);
         $i = $this->afterBlankAndEquals();
         $from = false;
         $many = false;

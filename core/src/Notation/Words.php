@@ -56,12 +56,16 @@ final class Words
         private readonly array $ends,
         public readonly int $count,
         public readonly bool $pointBeforeMinutes,
+        public readonly bool $fourAreHours,
     ) {
         $this->monthsByLetter = [] !== array_intersect($texts, ['y', 'yr', 'yrs', 'year', 'years']) && [] === array_intersect($texts, ['h', 'hr', 'hrs', 'hour', 'hours']);
     }
 
-    /** @param bool $pointBeforeMinutes whether 2.30 hrs is taken as 2 h 30 min, or as a decimal */
-    public static function of(string $typed, bool $pointBeforeMinutes = false): self
+    /**
+     * @param bool $pointBeforeMinutes whether 2.30 hrs is taken as 2 h 30 min, or as a decimal
+     * @param bool $fourAreHours       whether 1430h is taken as so many hours, or as a time
+     */
+    public static function of(string $typed, bool $pointBeforeMinutes = false, bool $fourAreHours = false): self
     {
         $evened = Evened::of($typed);
         preg_match_all(self::PATTERN, $evened->text, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
@@ -88,7 +92,7 @@ final class Words
             $ends[] = $offset + \strlen($piece);
         }
 
-        return new self($evened, $texts, $types, $offsets, $ends, \count($texts), $pointBeforeMinutes);
+        return new self($evened, $texts, $types, $offsets, $ends, \count($texts), $pointBeforeMinutes, $fourAreHours);
     }
 
     public function at(int $i): string

@@ -85,6 +85,11 @@ final class CannotBeDone extends \DomainException
         return new self('does-not-come-out', \sprintf('That does not come out in whole %s.', $smallest), '2 h 15 min / 3');
     }
 
+    public static function lengthByALength(): self
+    {
+        return new self('length-by-a-length', 'A length divided by a length is a number: how many times it goes into it. So it cannot come to a length.', '_ / 4 = 5 min');
+    }
+
     public static function sharedByNothing(string $example = '2 h 15 min / 3'): self
     {
         return new self('shared-by-nothing', 'A length cannot be shared between nobody.', $example);

@@ -25,7 +25,7 @@ final readonly class MissingLength implements Sum
      * @throws \InvalidArgumentException when the parts do not go together, or not just one of them is missing
      * @throws MixedChains               when months stand beside days
      * @throws TooLong                   when it comes to more than ten thousand years
-     * @throws CannotBeDone              when it is to be taken too many times
+     * @throws CannotBeDone              when it is to be taken too many times, divided by nothing, or a length divided by a length is to be a length
      */
     public static function of(Amount|int|null $first, string $sign, Amount|int|null $second, Amount $result): self
     {
@@ -41,6 +41,12 @@ final readonly class MissingLength implements Sum
 
         if (\is_int($second) && $second > Product::MOST) {
             throw CannotBeDone::tooManyTimes();
+        }
+        if ('/' === $sign && 0 === $second) {
+            throw CannotBeDone::sharedByNothing('_ / 3 = 45 min');
+        }
+        if ('/' === $sign && null === $first && $second instanceof Amount) {
+            throw CannotBeDone::lengthByALength();
         }
         $sum = new self($first, $sign, $second, $result->wholeParts());
         $sum->plain();

@@ -113,7 +113,7 @@ final class ElapsedForm implements Form
                 $sums[] = self::between($start->time, $end->time, $nextDay);
             }
             // 5 pm - 2 pm may also ask for the one to be taken from the other
-            if (($dash || $turns) && $backwards) {
+            if ((($dash || $turns) && $backwards) || ($dash && self::openBefore($end->time, $start->time))) {
                 $sums[] = self::between($end->time, $start->time);
             }
         }
@@ -133,6 +133,12 @@ final class ElapsedForm implements Form
         $after = $line->after($at, 'next day', 'next morning', 'following day', 'following morning', 'day after', 'tomorrow');
 
         return 0 === $after ? [$i, false] : [$after, true];
+    }
+
+    /** 5:30 - 2:10, without the half of the day: the one may be taken from the other. */
+    private static function openBefore(StatedTime $one, StatedTime $other): bool
+    {
+        return !$one->halfSaid && !$other->halfSaid && null === $one->second && $one->minutes < $other->minutes;
     }
 
     private static function surelyBefore(StatedTime $one, StatedTime $other): bool

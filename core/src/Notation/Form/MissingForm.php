@@ -13,6 +13,8 @@ use Rostik\Core\Sum\Answer;
 use Rostik\Core\Sum\Later;
 use Rostik\Core\Sum\Missing;
 use Rostik\Core\Sum\MissingLength;
+use Rostik\Core\Sum\Product;
+use Rostik\Core\Sum\Share;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\StatedTime;
@@ -200,7 +202,12 @@ final class MissingForm implements Form
             };
         }
         if (!$result instanceof Amount) {
-            return null;
+            return match (true) {
+                // _ / 20 min = 3; 2 h / _ = 8
+                '/' === $sign && null === $first && $second instanceof Amount => Product::of($result, $second),
+                '/' === $sign && $first instanceof Amount && null === $second => Share::of($first, $result),
+                default => null,
+            };
         }
         if ('to' === $sign) {
             return match (true) {

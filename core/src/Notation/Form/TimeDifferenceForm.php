@@ -10,13 +10,15 @@ use Rostik\Core\Notation\TimeReading;
 use Rostik\Core\Notation\TypedLine;
 use Rostik\Core\Notation\UsualWording;
 use Rostik\Core\Notation\Writer;
+use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeDifference;
 use Rostik\Core\Time\ClockForm;
 
 /**
- * 15:00 minus 07:00; also "take 07:00 from 15:00", and with a minus sign between two 24-hour times, the later one first. A
- * dash between other times may stand for "to" ({@see ElapsedForm}).
+ * 15:00 minus 07:00; also "take 07:00 from 15:00", and with a minus sign between two 24-hour times, the later one first,
+ * however they are written. A dash between other times may stand for "to" ({@see ElapsedForm}), and between two of which the
+ * first is the later one where the night between them is shorter than the day: 22:00 - 06:00.
  */
 final class TimeDifferenceForm implements Form
 {
@@ -45,6 +47,9 @@ final class TimeDifferenceForm implements Form
                 if ($line->words->is($between - 1, '-') && !$this->isMinus($line, $first, $between - 1, $second)) {
                     continue;
                 }
+                if ($line->words->is($between - 1, '-') && self::apart($first, $second) > 12 * 60) {
+                    $found[] = Elapsed::of($first->time, $second->time);
+                }
                 $found[] = 0 === $verb ? TimeDifference::of($first->time, $second->time) : TimeDifference::of($second->time, $first->time);
             }
         }
@@ -67,15 +72,24 @@ final class TimeDifferenceForm implements Form
         return 'How long is it from the second clock to the first?';
     }
 
-    /** A dash with blanks round it, between times of the 24-hour clock, that cannot well be a stretch of time. */
+    /** A dash between times of the 24-hour clock, the first of them the later one; beside a 24-hour time 9:10 is one too. */
     private function isMinus(TypedLine $line, TimeReading $first, int $dash, TimeReading $second): bool
     {
-        $spaced = !$line->words->touches($dash - 1) && !$line->words->touches($dash);
-        if (!$spaced || ClockForm::TwentyFour !== $first->time->form || ClockForm::TwentyFour !== $second->time->form || $first->time->minutes <= $second->time->minutes) {
+        $forms = [$first->time->form, $second->time->form];
+        $said12 = static fn (TimeReading $one): bool => ClockForm::Twelve === $one->time->form && $one->time->halfSaid;
+        if (!\in_array(ClockForm::TwentyFour, $forms, true) || $said12($first) || $said12($second) || null !== $first->time->second || null !== $second->time->second || self::apart($first, $second) <= 0) {
             return false;
         }
-        $line->notes[] = new Note('taken-as-minus', 'Taken as one time from the other. For the time from the one to the other, write “to” between them.');
+        if (self::apart($first, $second) <= 12 * 60) {
+            $line->notes[] = new Note('taken-as-minus', 'Taken as one time from the other. For the time from the one to the other, write “to” between them.');
+        }
 
         return true;
+    }
+
+    /** Minutes by which the first is later in the day. */
+    private static function apart(TimeReading $first, TimeReading $second): int
+    {
+        return $first->time->as24()->minutes - $second->time->as24()->minutes;
     }
 }
