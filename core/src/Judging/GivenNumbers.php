@@ -19,6 +19,12 @@ final readonly class GivenNumbers implements Given
     {
     }
 
+    /** Whether they are the two sides of a decimal point with its unit: 6.25 h. */
+    public function hasPoint(): bool
+    {
+        return 1 === preg_match('~^\d+[.,]\d+\s*[a-z]~i', $this->text);
+    }
+
     public function text(): string
     {
         return $this->text;

@@ -14,6 +14,7 @@ use Rostik\Core\Notation\UnitWords;
 use Rostik\Core\Sum\Answered;
 use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\DateOrder;
+use Rostik\Core\Sum\Grouping;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\AmountPart;
@@ -91,7 +92,7 @@ final readonly class GivenReader
                 Answered::Order => $this->order($text, $sum),
                 Answered::Time => $this->time($text),
                 Answered::Times => $this->times($text),
-                Answered::Length => $this->length($text),
+                Answered::Length => $this->length($sum instanceof Grouping ? preg_replace('~^(\d+(?:[.,]\d+)?)\s*(?:times|x|×|lots|goes)$~iu', '$1', $text) ?? $text : $text),
                 Answered::Date => $this->date($text),
                 Answered::Word => $this->word($text),
             };
@@ -209,6 +210,8 @@ final readonly class GivenReader
                 default => null,
             };
             $hour = (int) $m[1];
+            // 0:15 a.m. is how some write 12:15 a.m.
+            $hour = 0 === $hour && HalfOfDay::Am === $half ? 12 : $hour;
             $by24 = null === $half && (0 === $hour || $hour > 12 || ('0' === $m[1][0] && 2 === \strlen($m[1])));
 
             return $by24 ? GivenTime::of24($hour, (int) $m[2]) : GivenTime::of12($hour, (int) $m[2], $half);

@@ -6,6 +6,7 @@ namespace Rostik\Core\Judging;
 
 use Rostik\Core\Sum\CannotBeDone;
 use Rostik\Core\Sum\Conversion;
+use Rostik\Core\Sum\Grouping;
 use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeAnswer;
@@ -63,6 +64,13 @@ final readonly class Judge
         $wrong = null;
         foreach ($readings as $i => $given) {
             $verdict = $this->verdict($sum, $given, $expected);
+            if ($i > 0 && $given instanceof GivenNumbers && $given->hasPoint()) {
+                // 1.15 h is a decimal: who means 1 h 15 min by it takes its point for the one of a clock
+                if ($given->says($expected)) {
+                    return [$readings[0], Verdict::Wrong, ['decimal-as-minutes']];
+                }
+                continue;
+            }
             if (Verdict::Wrong !== $verdict) {
                 // a reading that is not the plainest is right as far as it goes
                 return [$given, $i > 0 ? Verdict::Incomplete : $verdict, []];
@@ -73,7 +81,7 @@ final readonly class Judge
             }
         }
 
-        return $wrong;
+        return $wrong ?? [$readings[0], Verdict::Wrong, []];
     }
 
     /** Days after that of the start on which the answer is. */
@@ -88,6 +96,10 @@ final readonly class Judge
     {
         if ($expected instanceof GivenTime && $given instanceof GivenTime) {
             return $this->ofTime($sum, $given, $expected);
+        }
+        if ($sum instanceof Grouping && $given instanceof GivenLength) {
+            // how many times a length goes into another is a number
+            return Verdict::Wrong;
         }
         if ($expected instanceof GivenLength && ($given instanceof GivenLength || $given instanceof GivenNumbers)) {
             return $this->ofLength($sum, $given, $expected);

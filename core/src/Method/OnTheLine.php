@@ -188,7 +188,7 @@ abstract class OnTheLine implements Method
             $times[] = $time = $sum->start->moved($at - $start);
             $steps[] = new Step(\sprintf('%s on: %s.', $writer->minutes($sum->minutes()), $writer->time($time)), new LinePicture($from, $to, 60, $points, $drawn), at: $at);
         }
-        $answer = new TimesAnswer($times);
+        $answer = new TimesAnswer($times, $sum->days());
         $steps[] = new Step(\sprintf('%d times, and %d %s between them: %s.', $sum->count, $sum->count - 1, 2 === $sum->count ? 'jump' : 'jumps', $writer->answer($answer)), new LinePicture($from, $to, 60, $points, $drawn), at: $end);
 
         return new Working($this, $steps, $answer);

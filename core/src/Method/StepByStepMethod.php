@@ -83,7 +83,7 @@ final readonly class StepByStepMethod implements Method
     private function concluded(InSteps $sum, ?Answer $reached, array $times): Answer
     {
         if ($sum instanceof Series) {
-            return new TimesAnswer($times);
+            return new TimesAnswer($times, $sum->days());
         }
         if ($sum instanceof ClockChain && $reached instanceof TimeAnswer) {
             // the day is that of all the steps together

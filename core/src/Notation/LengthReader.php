@@ -134,7 +134,7 @@ final class LengthReader
     {
         $digits = $words->at($i);
         if ($next === $i + 2) {
-            return !$words->fourAreHours && 4 === \strlen($digits) && ctype_digit($digits) && Unit::Hour === $words->unit($i + 1) && (int) $digits < 2400 && (int) $digits % 100 < 60;
+            return !$words->fourAreHours && 4 === \strlen($digits) && ctype_digit($digits) && $words->isHourOfClock($i) && (int) $digits < 2400 && (int) $digits % 100 < 60;
         }
 
         return $next === $i + 4 && 2 === \strlen($digits) && ctype_digit($digits) && (int) $digits < 24 && $words->is($i + 1, '.') && 2 === \strlen($words->at($i + 2)) && (int) $words->at($i + 2) < 60

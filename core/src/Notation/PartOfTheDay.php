@@ -63,6 +63,8 @@ final class PartOfTheDay
     private function half(Words $words, int $next, int $hour, int $minute, int $from): ?TimeReading
     {
         $half = 'am' === $words->at($next) ? HalfOfDay::Am : HalfOfDay::Pm;
+        // after midnight some write 0:15 a.m. for 12:15 a.m.
+        $hour = 0 === $hour && HalfOfDay::Am === $half && $minute < 60 ? 12 : $hour;
         try {
             $time = TimeOfDay::of12($hour, $minute, $half);
         } catch (NoSuchTime $none) {

@@ -78,17 +78,17 @@ final class Rephrased
      */
     private static function partsOfUnits(string $line): array
     {
-        if (1 !== preg_match('~^how many (?:(\w+)[ -](?:of (?:an?|one|the) )?('.self::UNITS.')|(half|quarter)[ -]('.self::UNITS.')) (?:are |is )?(?:there )?(?:in|make|makes|are in|go into|equals?|to) (.+)$~', $line, $m)) {
+        if (1 !== preg_match('~^how many (\w+)[ -](?:of (?:an?|one|the) )?('.self::UNITS.') (?:are |is )?(?:there )?(?:in|make|makes|are in|go into|equals?|to) (.+)$~', $line, $m)) {
             return [];
         }
-        $unit = UnitWords::unit($m[2] ?? '');
+        $unit = UnitWords::unit($m[2]);
         $parts = self::PARTS[$m[1]] ?? null;
         if (null === $unit || null === $parts) {
             return [];
         }
         $part = self::part($unit, $parts);
 
-        return null === $part ? [] : [$m[5].' / '.$part];
+        return null === $part ? [] : [$m[3].' / '.$part];
     }
 
     /** A part of a unit as a whole number of a smaller one; null where it is none. */
@@ -127,6 +127,9 @@ final class Rephrased
     private static function otherWay(string $line): array
     {
         if (1 !== preg_match('~^([^=]+?) (?:=|is|is the same as) ([^=]+)$~', $line, $m)) {
+            return [];
+        }
+        if (1 !== preg_match('~^(?:at |about )?(?:\d{1,2}(?:[:.]?\d\d)?(?: ?[ap]\.?m\.?)?|noon|midday|midnight|[a-z -]*\d* ?(?:minutes? )?(?:past|to|o\'clock|half|quarter)\b[a-z0-9 \'-]*|[a-z]+ o\'clock)$~', $m[2])) {
             return [];
         }
         $half = '~\d ?[ap]\.?m|noon|midnight~';

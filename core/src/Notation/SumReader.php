@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Notation;
 
+use Rostik\Core\Sum\Answered;
 use Rostik\Core\Sum\CannotBeDone;
 use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\Difference;
@@ -67,7 +68,7 @@ final readonly class SumReader
         }
         $line = $this->line($typed);
         try {
-            return $this->found($line) ?? $this->withItsAnswer($line) ?? $this->afterItsVerb($line) ?? $this->inTurn($line) ?? $this->rephrased($typed) ?? $this->chained($line) ?? throw $this->complaints->about($line, $this->works(...));
+            return $this->withItsSign($line, $this->found($line)) ?? $this->withItsAnswer($line) ?? $this->afterItsVerb($line) ?? $this->inTurn($line) ?? $this->rephrased($typed) ?? $this->chained($line) ?? throw $this->complaints->about($line, $this->works(...));
         } catch (CannotBeDone $cannot) {
             throw $this->complaints->cannotBeDone($cannot, $line, $this->works(...));
         } catch (MixedChains $mixed) {
@@ -198,6 +199,29 @@ final readonly class SumReader
         }
 
         return null;
+    }
+
+    /** "90 min < 2 h", "90 min is longer than 2 h": which of two is longer, or later, is said and not asked. */
+    private function withItsSign(TypedLine $line, ?ReadSum $found): ?ReadSum
+    {
+        if (null === $found || Answered::Sign !== $found->sum->answered() || $line->asksWhether || 1 === preg_match('/[?_≤≥→]|\bwhich\b|\bcompare\b|\bor\b/iu', $line->typed)) {
+            return $found;
+        }
+        $words = $line->words;
+        for ($i = $line->start; $i < $words->count; ++$i) {
+            $sign = match (true) {
+                $words->is($i, '<', '>') => $words->at($i),
+                $words->is($i, 'longer', 'more', 'greater', 'bigger', 'later', 'larger') && $words->is($i + 1, 'than'), $words->is($i, 'after') => '>',
+                $words->is($i, 'shorter', 'less', 'smaller', 'fewer', 'earlier') && $words->is($i + 1, 'than'), $words->is($i, 'before') => '<',
+                $words->is($i, 'same', 'equal') => '=',
+                default => '',
+            };
+            if ('' !== $sign) {
+                return new ReadSum($found->sum, $found->notes, $sign);
+            }
+        }
+
+        return $found;
     }
 
     /** "2 h + 1 h = 3 h": the sum before the equals sign, with what is said to be its answer. */

@@ -267,7 +267,7 @@ final readonly class TimeReader
         if (3 === \strlen($text) && !$half) {
             return null;
         }
-        if (null !== $words->unit($i + 1) && ($words->fourAreHours || 4 !== \strlen($text) || Unit::Hour !== $words->unit($i + 1) || (int) $text > 2359 || (int) $text % 100 > 59)) {
+        if (null !== $words->unit($i + 1) && ($words->fourAreHours || !$words->isHourOfClock($i) || (int) $text > 2359 || (int) $text % 100 > 59)) {
             return null;
         }
         $hour = substr($text, 0, -2);

@@ -143,6 +143,12 @@ final class TypedLine
         return 0;
     }
 
+    /** Whether < or > was typed here, which is not the head of an arrow. */
+    public function saysSign(int $i): bool
+    {
+        return $this->words->is($i, '<', '>') && !$this->words->is($i - 1, '-', '=') && 1 !== preg_match('/[→➔➜⟶⇒≤≥]/u', $this->typed);
+    }
+
     /** The place after as many of these words and signs as stand here. */
     public function past(int $i, string ...$any): int
     {

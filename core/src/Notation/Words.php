@@ -124,6 +124,12 @@ final class Words
         return 'm' === $word && $this->monthsByLetter ? Unit::Month : UnitWords::unit($word);
     }
 
+    /** Whether "hours" or "h" after four digits may say that they are those of a clock: 1400 hours, 1430h, 0945 h. A length of 1430 h has a blank. */
+    public function isHourOfClock(int $i): bool
+    {
+        return 4 === \strlen($this->at($i)) && Unit::Hour === $this->unit($i + 1) && ('h' !== $this->at($i + 1) || $this->touches($i) || '0' === $this->at($i)[0]);
+    }
+
     /** Whether nothing stands between this place and the next. */
     public function touches(int $i): bool
     {

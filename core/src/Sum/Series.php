@@ -96,7 +96,7 @@ final readonly class Series implements InSteps
             throw CannotBeDone::halfOfTheDayMatters();
         }
 
-        return new TimesAnswer($this->listed());
+        return new TimesAnswer($this->listed(), $this->days());
     }
 
     public function times(): array
@@ -170,6 +170,12 @@ final readonly class Series implements InSteps
             $from instanceof TimeAnswer => $from->time,
             default => throw new \LogicException('A step on the clock begins with a time.'),
         }, $this->every);
+    }
+
+    /** @return list<int> days after the first on which each of them is */
+    public function days(): array
+    {
+        return array_map(fn (int $i): int => $this->start->daysMoved($i * $this->minutes()), range(0, $this->count - 1));
     }
 
     /** @return list<StatedTime> */

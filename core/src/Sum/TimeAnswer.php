@@ -24,7 +24,7 @@ final readonly class TimeAnswer implements Answer
     }
 
     /** " (next day)", " (2 days before)", or nothing for the same day. */
-    private static function day(int $offset): string
+    public static function day(int $offset): string
     {
         return match (true) {
             0 === $offset => '',

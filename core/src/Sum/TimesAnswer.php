@@ -11,8 +11,11 @@ final readonly class TimesAnswer implements Answer
 {
     use UsualAnswer;
 
-    /** @param list<StatedTime> $times */
-    public function __construct(public array $times)
+    /**
+     * @param list<StatedTime> $times
+     * @param list<int>        $days  after the first of them, by the same; none where all are on one day, or it is not known
+     */
+    public function __construct(public array $times, public array $days = [])
     {
     }
 
@@ -24,7 +27,18 @@ final readonly class TimesAnswer implements Answer
 
     public function said(): Phrase
     {
-        return Phrase::of(...Phrase::listed(', ', ...$this->times));
+        if ([] === array_filter($this->days)) {
+            return Phrase::of(...Phrase::listed(', ', ...$this->times));
+        }
+        $said = [];
+        foreach ($this->times as $i => $time) {
+            // the day is said where it changes
+            $day = $this->days[$i] ?? 0;
+            $before = $i > 0 ? $this->days[$i - 1] ?? 0 : 0;
+            array_push($said, 0 === $i ? '' : ', ', $time, $day === $before ? '' : TimeAnswer::day($day));
+        }
+
+        return Phrase::of(...$said);
     }
 
     public function equals(Answer $other): bool

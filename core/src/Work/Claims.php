@@ -7,6 +7,7 @@ namespace Rostik\Core\Work;
 use Rostik\Core\Judging\Judge;
 use Rostik\Core\Judging\Verdict;
 use Rostik\Core\Mistake\MistakeBook;
+use Rostik\Core\Sum\RangeAnswer;
 use Rostik\Core\Sum\Sum;
 
 /** Judges answers that were typed behind the equals sign. */
@@ -21,6 +22,10 @@ final readonly class Claims
     {
         $judged = $this->judge->judge($sum, $claimed, $this->book->predict($sum, false));
         $end = str_ends_with($answer, '.') ? '' : '.';
+        if ($sum->plain()->answer() instanceof RangeAnswer) {
+            // 1 year = 365 days: it holds nearly, or sometimes
+            return new Claim($claimed, false, \sprintf('Not exactly: it is %s%s', $answer, $end), []);
+        }
 
         return new Claim($claimed, $judged->verdict->isRight(), match ($judged->verdict) {
             Verdict::Right => 'That is right.',

@@ -21,8 +21,8 @@ final class WritingsTest extends TestCase
         '3 h 40 min + 2 h 45 min' => [
             'right' => '6 h 25 min|6h25|6h25min|6 h 25|6h 25m|6 hours 25 minutes|6 hrs 25 mins|6hrs25mins|6 hours and 25 minutes|6 hr 25 min|6 h. 25 min.|= 6 h 25 min|=6h25|It takes 6 h 25 min|It takes 6 hours 25 minutes.|Answer: 6 h 25 min|answer 6 h 25 min|Ans: 6h25|A: 6 h 25 min|3h40 + 2h45 = 6h25|3 h 40 + 2 h 45 = 6 h 25 min|5h85 = 6h25|5 h 85 min → 6 h 25 min|6 h 25 min!|"6 h 25 min"|(6 h 25 min)|six hours twenty-five minutes|six hours and twenty five minutes|6 hours 25 minuts|6 houers 25 minites|6 ours 25 mins|6 hous 25 min|6 hours 25 mintues|25 min 6 h|6 h & 25 min|6H25|6 Hours 25 Minutes|6 h 25 min long|6 h 25 min altogether|6 h 25 min in total|They need 6 h 25 min in all.|the answer is 6 h 25 min|it is 6h 25min|~~5 h 85~~ 6 h 25 min|It lasts six hours and 25 minutes|6 h   25   min|6  hours  ,  25  minutes|6h, 25min|so 6 h 25 min|PT6H25M|06 h 25 min|6 h + 25 min|6h:25min|6 h 25 mim|6 hours, 25 minutes|six hours twentyfive minutes|from 10 to 4:25 it is 6 h 25',
             'other-form' => '385 min|385 minutes|385mins|= 385 min|It takes 385 minutes',
-            'incomplete' => '6 25|6:25|6.25|6,25|6-25|6;25|625|385|6.25 h|6.25 hrs|6.25 hours|6:25 h|6 25 min|= 6:25|6 : 25|answer: 6.25|385 = 6:25',
-            'wrong' => '5 h 85 min|5h85|5.85|5:85|585|5 85|5 h 25 min|6 h 85 min|6h85|6.85 h|685|1 h 5 min|6 h 24 min|7 h 25 min|6 h 20 min|6 h 30 min|6 h|25 min|6|25|5 h. 85 min.|= 5 h 85 min|It takes 5 h 25 min|Answer: 6 h 15 min|3h40 + 2h45 = 5h85|5 hours 85 minuts|five hours and eighty-five minutes|6 1/2 h|365 min|384 min|16 h 25 min|6 h 52 min|6.5 h|6 days 25 min|6 min 25 s',
+            'incomplete' => '6 25|6:25|6.25|6,25|6-25|6;25|625|385|6:25 h|6 25 min|= 6:25|6 : 25|answer: 6.25|385 = 6:25',
+            'wrong' => '6.25 h|6.25 hrs|6.25 hours|5 h 85 min|5h85|5.85|5:85|585|5 85|5 h 25 min|6 h 85 min|6h85|6.85 h|685|1 h 5 min|6 h 24 min|7 h 25 min|6 h 20 min|6 h 30 min|6 h|25 min|6|25|5 h. 85 min.|= 5 h 85 min|It takes 5 h 25 min|Answer: 6 h 15 min|3h40 + 2h45 = 5h85|5 hours 85 minuts|five hours and eighty-five minutes|6 1/2 h|365 min|384 min|16 h 25 min|6 h 52 min|6.5 h|6 days 25 min|6 min 25 s',
             'unreadable' => 'blah|6 bananas|h min|6 h 25 h|lots|because it is|6 h 25 min or 5 h|§§',
             'blank' => '|-|?|??|???|...|…|–|/|x|X|_|idk|I don\'t know|dont know|no idea|~~6 h 25 min~~|. . .|pass',
         ],
@@ -35,8 +35,8 @@ final class WritingsTest extends TestCase
         '40 min + 45 min' => [
             'right' => '1 h 25 min|1h25|85=1h25|40+45=85 =1h25|85 min = 1 h 25 min|one hour twenty five|1 hour and 25 minutes|1 h 25 minets',
             'other-form' => '85 min|85 minutes|0h85|0 h 85 min',
-            'incomplete' => '125|1 25|1:25|1.25|85|1.25 h|40+45=85',
-            'wrong' => '75 min|1 h 15 min|1h24|1h 35|5 min|1 h|80|2 h 25 min|135|1.35 h|40+45=75',
+            'incomplete' => '125|1 25|1:25|1.25|85|40+45=85',
+            'wrong' => '1.25 h|75 min|1 h 15 min|1h24|1h 35|5 min|1 h|80|2 h 25 min|135|1.35 h|40+45=75',
         ],
         '1 h 20 min + 1 h 40 min' => [
             'right' => '3 h|3h|3 hours|3 hrs|three hours|3 h 0 min|3h00|2 h 60 = 3 h|= 3 hours|It takes three hours',

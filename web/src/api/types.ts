@@ -569,6 +569,12 @@ export interface DayCard {
   when: Moment;
 }
 
+export interface DayLineRequest {
+  upright?: boolean;
+  paper?: Paper;
+  class?: string | null;
+}
+
 export interface DayOrder {
   type: 'day-order';
   title: string;

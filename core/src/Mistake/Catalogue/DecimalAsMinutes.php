@@ -12,7 +12,8 @@ use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\Sum;
 
 /**
- * Reads the decimal part as minutes: 1.5 h = 1 h 5 min, 2.25 h = 2 h 25 min.
+ * Reads the decimal part as minutes: 1.5 h = 1 h 5 min, 2.25 h = 2 h 25 min. The same the other way, 1 h 15 min written as
+ * 1.15 h, is seen where an answer is judged ({@see \Rostik\Core\Judging\Judge}).
  *
  * Common practice, no source.
  */

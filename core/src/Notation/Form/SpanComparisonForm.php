@@ -97,6 +97,7 @@ final class SpanComparisonForm implements Form
         foreach ($this->sides($line, $start) as [$left, $next]) {
             $after = $line->after($line->words->is($next, ',') ? $next + 1 : $next, '?', 'or', 'vs', 'versus', '_', 'compared with', 'compared to');
             $after = 0 !== $after ? $after : $this->than($line, $next);
+            $after = 0 === $after && $line->saysSign($next) ? $next + 1 : $after;
             foreach (0 === $after ? [] : $this->sides($line, $line->past($after, '=', '_', '?')) as [$right, $end]) {
                 if ($line->endsAt($end) && !($left instanceof Amount && $right instanceof Amount)) {
                     $found[] = SpanComparison::of($left, $right);

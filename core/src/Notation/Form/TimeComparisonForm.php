@@ -38,8 +38,11 @@ final class TimeComparisonForm implements Form
         $found = [];
         foreach ($line->times($start) as $left) {
             $after = $line->after($line->words->is($left->next, ',') ? $left->next + 1 : $left->next, ...self::SIGNS, ...($asked ? ['and', 'with'] : []));
-            if (0 === $after && $line->asksWhether) {
-                $after = $line->after($left->next, ...self::WHETHER);
+            if (0 === $after && ($line->asksWhether || $line->words->is($left->next, 'is'))) {
+                $after = $line->after($line->past($left->next, 'is'), ...self::WHETHER);
+            }
+            if (0 === $after && $line->saysSign($left->next)) {
+                $after = $left->next + 1;
             }
             foreach (0 === $after ? [] : $line->times($line->past($after, '_', '?')) as $right) {
                 $end = $line->past($right->next, ',', ':', '?', '-');
