@@ -27,6 +27,12 @@ final readonly class ProblemReader
     /** The longest text that is read, in characters. */
     public const LONGEST = 1200;
 
+    /** Of so many sentences with a time or length it is tried whether one is not needed. */
+    private const MOST_TOLD = 8;
+
+    /** The most questions of one problem. */
+    private const MOST_ASKED = 8;
+
     /** What lasts longer than this on one clock, in minutes, is asked about. */
     private const LONG = 17 * 60;
 
@@ -65,6 +71,9 @@ final readonly class ProblemReader
         $asks = array_values(array_filter($sentences, static fn (Sentence $one): bool => $one->asks()));
         if ([] === $asks) {
             return new ReadProblem($text, false, [], $facts, [new Remark('no-question', 'Nothing is asked. A question ends with a question mark: At what time does it arrive?', mb_strlen($text, 'UTF-8'))]);
+        }
+        if (\count($asks) > self::MOST_ASKED) {
+            return new ReadProblem($text, false, [], $facts, [new Remark('not-read', \sprintf('That asks more than %d questions. One problem at a time, please.', self::MOST_ASKED), mb_strlen($text, 'UTF-8'))]);
         }
         $telling = implode(' . ', array_map(static fn (Sentence $one): string => $one->pattern, $sentences));
         $questions = [];
@@ -186,11 +195,12 @@ final readonly class ProblemReader
      */
     private function withoutOneSentence(Asked $wanted, Sentence $ask, array $mentions, array $roles, string $telling, array $sentences): ?array
     {
+        $told = array_filter($sentences, static fn (Sentence $one): bool => [] !== $one->mentions && $one !== $ask);
+        if (\count($told) > self::MOST_TOLD) {
+            return null;
+        }
         $found = null;
-        foreach ($sentences as $sentence) {
-            if ([] === $sentence->mentions || $sentence === $ask) {
-                continue;
-            }
+        foreach ($told as $sentence) {
             $left = array_diff_key($mentions, array_flip(array_map(static fn (Mention $m): string => $m->sign, $sentence->mentions)));
             try {
                 $sums = $this->operations->sums($wanted, Known::of($left, $roles), str_replace($sentence->pattern, '', $telling), $ask);

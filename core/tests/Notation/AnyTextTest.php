@@ -152,6 +152,32 @@ final class AnyTextTest extends TestCase
         return $text;
     }
 
+    /** The same few words over and over, up to the longest text that is read: nothing that grows with its square. */
+    public function testTheSameOverAndOverIsAnsweredSoonToo(): void
+    {
+        $dice = new Randomizer(new Xoshiro256StarStar(77));
+        $bench = Core::get(Workbench::class);
+        $bench->work('1:50 pm + 3 h 30 min');
+        $told = ['How long?', 'When?', 'Ann takes 20 min.', 'The boat leaves at 9:20 am.', 'It takes 20 min longer than Bo.', 'from 9 am to 10 am', 'and', 'twice as long as', 'every 20 min', 'then', 'first', 'How much longer is it?', 'x 3', 'with a break of 15 min', 'half', '12:30,'];
+        $slow = [];
+        for ($n = 0; $n < 400; ++$n) {
+            $pieces = '';
+            for ($i = $dice->getInt(1, 4); $i > 0; --$i) {
+                $pieces .= $this->one($dice, [self::TIMES, self::LENGTHS, self::ASKED, $told, $told][$dice->getInt(0, 4)]).$this->one($dice, [' ', ' ', '. ', '? ', ', ', '; ']);
+            }
+            $once = 0 === $n % 3 ? $this->one($dice, $told).' ' : '';
+            $typed = mb_substr(str_repeat($pieces, 400), 0, $dice->getInt(200, 1150)).' '.$once;
+            $ms = $this->reply($bench, $typed);
+            for ($again = 0; $ms > self::SOON && $again < 4; ++$again) {
+                $ms = min($ms, $this->reply($bench, $typed));
+            }
+            if ($ms > self::SOON) {
+                $slow[] = $pieces.': '.round($ms).' ms';
+            }
+        }
+        self::assertSame([], $slow);
+    }
+
     /** @param non-empty-list<string> $from */
     private function one(Randomizer $dice, array $from): string
     {

@@ -127,7 +127,7 @@ final class SaidAgainTest extends TestCase
                 $minutes = 5 * $this->dice->getInt(1, 11);
                 $hours = $this->dice->getInt(1, 9);
                 $readings = $bench->work(\sprintf('%d.%02d%s + 20 min', $hours, $minutes, $unit))->readings;
-                self::assertSame([self::length(60 * $hours + $minutes + 20), self::length(60 * $hours + intdiv($minutes * 60, 100) + 20)], array_map(static fn ($one): string => $one->answer->text ?? '', $readings), $unit.$minutes);
+                self::assertSame([self::length(60 * $hours + $minutes + 20), self::length(60 * $hours + intdiv($minutes * 60, 100) + 20)], array_map(static fn ($one): string => $one->answer->text, $readings), $unit.$minutes);
             }
         }
         for ($i = 0; $i < 100; ++$i) {
@@ -154,8 +154,9 @@ final class SaidAgainTest extends TestCase
             $line = \sprintf('%d h + %d min = ', $b, $minutes);
             self::assertTrue($bench->work($line.$b.'.'.intdiv($minutes, 6).' h')->claim?->right, $line);
             $pointed = $bench->work($line.\sprintf('%d.%02d h', $b, $minutes))->claim;
-            self::assertFalse($pointed?->right, $line);
-            self::assertSame(['may be reading the decimal part as minutes'], $pointed?->may, $line);
+            self::assertNotNull($pointed);
+            self::assertFalse($pointed->right, $line);
+            self::assertSame(['may be reading the decimal part as minutes'], $pointed->may, $line);
             // how often one length goes into another is a number
             $every = [5, 10, 15, 20, 30][$i % 5];
             $times = intdiv(60 * $b, $every);
