@@ -275,7 +275,8 @@ final readonly class GivenReader
     {
         $times = [];
         foreach (preg_split('~\s*(?:,|;|→|->|\band\b|\bthen\b)\s*~u', trim($text), -1, \PREG_SPLIT_NO_EMPTY) ?: [] as $piece) {
-            $time = $this->time($piece);
+            // the day that the answer says, too
+            $time = $this->time(preg_replace('~\s*\(?(?:(?:the )?next day|\d+ days? later)\)?$~i', '', $piece) ?? $piece);
             if (!$time instanceof GivenTime) {
                 return null;
             }

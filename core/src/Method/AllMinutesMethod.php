@@ -300,6 +300,11 @@ final class AllMinutesMethod implements Method
             if (0 === $part->numerator) {
                 continue;
             }
+            if ($part->unit->size() < $unit->size()) {
+                // 180 s in minutes
+                $terms[] = $part->numerator.' '.$writer->divided().' '.intdiv($unit->size(), $part->unit->size());
+                continue;
+            }
             $per = intdiv($part->unit->size(), $unit->size());
             $terms[] = 1 === $per ? (string) $part->numerator : $part->numerator.' × '.$per;
         }

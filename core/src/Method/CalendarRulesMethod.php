@@ -71,14 +71,14 @@ final class CalendarRulesMethod implements Method
     private function rule(int $year): array
     {
         if (0 !== $year % 4) {
-            return [[\sprintf('%d ÷ 4 = %d, and %d is left over.', $year, intdiv($year, 4), $year % 4), \sprintf('%d is no leap year.', $year)], false];
+            return [[\sprintf('%d ÷ 4 = %d, and %d is left over.', $year, intdiv($year, 4), $year % 4), \sprintf('%d is not a leap year.', $year)], false];
         }
-        $lines = [\sprintf('%d ÷ 4 = %d: it comes out.', $year, intdiv($year, 4))];
+        $lines = [\sprintf('%d ÷ 4 = %d, with nothing left over.', $year, intdiv($year, 4))];
         if (0 !== $year % 100) {
-            return [[...$lines, 'It is no whole hundred.', \sprintf('%d is a leap year.', $year)], true];
+            return [[...$lines, 'It is not a whole hundred.', \sprintf('%d is a leap year.', $year)], true];
         }
-        $lines[] = \sprintf('It is a whole hundred: %d ÷ 400 %s.', $year, 0 === $year % 400 ? '= '.intdiv($year, 400).' comes out' : 'does not come out');
-        $lines[] = \sprintf('%d is %s leap year.', $year, 0 === $year % 400 ? 'a' : 'no');
+        $lines[] = \sprintf('It is a whole hundred: %d ÷ 400 = %d, %s.', $year, intdiv($year, 400), 0 === $year % 400 ? 'with nothing left over' : 'and '.($year % 400).' is left over');
+        $lines[] = \sprintf('%d is %s leap year.', $year, 0 === $year % 400 ? 'a' : 'not a');
 
         return [$lines, 0 === $year % 400];
     }
@@ -122,7 +122,7 @@ final class CalendarRulesMethod implements Method
             null === $sum->month => \sprintf('A %s has %d days.', $leap ? 'leap year' : 'common year', $days),
             2 === $sum->month => \sprintf('February has %d days, in a leap year 29.', 28),
             30 === $days => 'April, June, September and November have 30 days.',
-            default => \sprintf('April, June, September and November have 30 days; %s is none of them.', MonthName::of($sum->month)),
+            default => \sprintf('April, June, September and November have 30 days; %s is not one of them.', MonthName::of($sum->month)),
         };
         $lines[] = \sprintf('So it has %d days.', $days);
 

@@ -44,7 +44,7 @@ final class DaysLineMethod implements Method
             default => 0,
         };
 
-        return $days < 1 || $days > self::LONGEST ? null : new Suit(75, $sum->regroups() ? 'To the end of the month first, and then on from there.' : 'It stays within the month: one jump.');
+        return $days < 1 || $days > self::LONGEST ? null : new Suit(75, $sum->regroups() ? ($sum instanceof DateMove && $sum->direction < 0 ? 'Back over the first of the month, and then further back from there.' : 'To the end of the month first, and then on from there.') : 'It stays within the month: one jump.');
     }
 
     public function work(Sum $sum, Writer $writer): Working
@@ -69,7 +69,7 @@ final class DaysLineMethod implements Method
         $say = 'Start at '.$writer->date($sum->start).($sum->direction > 0 ? '.' : ' and go back.');
         if (0 === $sum->days() % 7 && $sum->days() > 0) {
             $weeks = intdiv($sum->days(), 7);
-            $say .= \sprintf(' %s: %s7 = %d days.', 1 === $weeks ? 'A week' : $weeks.' weeks', 1 === $weeks ? '' : $weeks.' × ', $sum->days());
+            $say .= \sprintf(1 === $weeks ? ' A week is 7 days.' : ' %1$d weeks: %1$d × 7 = %2$d days.', $weeks, $sum->days());
         }
         $steps = [new Step($say, $this->line($low, $high, $points, []))];
         $jumps = [];

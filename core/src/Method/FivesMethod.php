@@ -50,6 +50,7 @@ final class FivesMethod implements Method
         $said = 1 === $fives ? 'one five' : $fives.' fives';
 
         return match (true) {
+            60 === $minutes => new Suit(25, 'An hour is one whole round: the minutes stay, and the hour moves by one.'),
             0 === $minutes % 5 => new Suit(75, \sprintf('%d min is %s: count %s round the clock.', $minutes, $said, 1 === $fives ? 'it' : 'them')),
             0 === $fives => new Suit(30, \sprintf('%d min: count single minutes round the clock.', $minutes)),
             default => new Suit(30, \sprintf('%d min is %s and %d more.', $minutes, $said, $minutes % 5)),

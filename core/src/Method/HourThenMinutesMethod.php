@@ -10,6 +10,7 @@ use Rostik\Core\Sum\OrderAnswer;
 use Rostik\Core\Sum\SignAnswer;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeComparison;
+use Rostik\Core\Time\ClockForm;
 use Rostik\Core\Time\HalfOfDay;
 use Rostik\Core\Time\StatedTime;
 
@@ -62,7 +63,7 @@ final class HourThenMinutesMethod implements Method
             $now = $sum->arranged($keys);
             // what was told apart before stays apart, and what tells nothing more apart is not said
             $apart = \count(array_unique($keys));
-            if ($apart > 1 && ([] === $lines->written() || $now !== $places) && !(0 === $n && $writer->style->always24)) {
+            if ($apart > 1 && ([] === $lines->written() || $now !== $places) && !(0 === $n && ($writer->style->always24 || [] === array_filter($sum->times, static fn (StatedTime $t): bool => ClockForm::Twelve === $t->form)))) {
                 $lines->add(implode(', ', array_map(static fn (int $i): string => $writer->time($sum->times[$i]), $now)), \sprintf('%s: %s.', $names[$n], implode(', ', array_map(static fn (int $i): string => $writer->time($sum->times[$i]), $now))));
             }
             $places = $now;
@@ -81,7 +82,7 @@ final class HourThenMinutesMethod implements Method
         $answer = SignAnswer::between($a->inSeconds(), $b->inSeconds(), true);
         $lines->add($writer->time($a).' is '.$writer->answer($answer), match (true) {
             $a->halfSaid && $b->halfSaid && !$writer->style->always24 && ($a->minutes < 720) !== ($b->minutes < 720) => \sprintf('One is before noon, the other is not: the first is %s.', $writer->answer($answer)),
-            intdiv($a->minutes, 60) !== intdiv($b->minutes, 60) => \sprintf('The hours differ, so they decide (12 is the first hour of its half): the first is %s.', $writer->answer($answer)),
+            intdiv($a->minutes, 60) !== intdiv($b->minutes, 60) => \sprintf('The hours differ, so they decide%s: the first is %s.', \in_array(12, [$a->time()->hour12(), $b->time()->hour12()], true) && !$writer->style->always24 && ClockForm::Twelve === $a->form && ClockForm::Twelve === $b->form ? ' (12 is the first hour of its half)' : '', $writer->answer($answer)),
             $a->minutes !== $b->minutes => \sprintf('The same hour: the minutes decide: the first is %s.', $writer->answer($answer)),
             $a->inSeconds() !== $b->inSeconds() => \sprintf('The same hour and minutes: the seconds decide: the first is %s.', $writer->answer($answer)),
             default => 'All is the same: it is the same time.',

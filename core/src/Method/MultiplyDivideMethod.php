@@ -68,8 +68,10 @@ final class MultiplyDivideMethod implements Method
             $n = intdiv($part->numerator * $per, $part->denominator);
             if ($part->asFraction) {
                 $this->fraction($part, $per, $unit, $lines, $writer);
+            } elseif ($part->isWhole()) {
+                $this->down($part->numerator, $part->unit, $unit, $lines);
             } elseif (1 !== $per) {
-                $number = $part->isWhole() ? (string) $part->numerator : explode(' ', Marked::plain($writer->part($part)))[0];
+                $number = explode(' ', Marked::plain($writer->part($part)))[0];
                 $lines->add(\sprintf('%s × %d = %s', Marked::unit($part->unit, $number), $per, $this->number($n, $unit)));
             }
             if (0 !== $total) {
@@ -83,6 +85,11 @@ final class MultiplyDivideMethod implements Method
             $per = intdiv($one->size(), $unit->size());
             $n = intdiv($left, $per);
             $rest = $left % $per;
+            if ($per > 1 && 0 === $rest && $this->up($left, $unit, $one, $lines, $writer)) {
+                $parts[] = AmountPart::whole($n, $one);
+                $left = $rest;
+                continue;
+            }
             if ($per > 1) {
                 $lines->add(\sprintf('%d %s %d = %s%s', $left, $writer->divided(), $per, $this->number($n, $one), 0 === $rest ? '' : ', remainder '.$this->number($rest, $unit)));
             }
@@ -90,9 +97,43 @@ final class MultiplyDivideMethod implements Method
             $left = $rest;
         }
         $answer = new ConversionAnswer($parts);
-        $lines->add($writer->amount($sum->amount).' = '.$writer->answer($answer));
+        $already = [] === $lines->written() && $writer->amount($sum->amount) === $writer->answer($answer);
+        $lines->add($already ? $writer->answer($answer) : $writer->amount($sum->amount).' = '.$writer->answer($answer), $already ? \sprintf('That is in %s already: %s.', $target->words(), $writer->answer($answer)) : '');
 
         return $lines->working($this, $answer);
+    }
+
+    /** Into a smaller unit, by way of those between: weeks to days, days to hours, and so on. */
+    private function down(int $number, Unit $from, Unit $to, WrittenWorking $lines): void
+    {
+        while ($from !== $to) {
+            $smaller = $from->smaller() ?? throw new \LogicException('The unit is not below.');
+            $per = intdiv($from->size(), $smaller->size());
+            $lines->add(\sprintf('%s × %d = %s', Marked::unit($from, (string) $number), $per, $this->number($number * $per, $smaller)));
+            $number *= $per;
+            $from = $smaller;
+        }
+    }
+
+    /** Into a larger unit, by way of those between; false, with nothing written, where it does not come out on the way. */
+    private function up(int $number, Unit $from, Unit $to, WrittenWorking $lines, Writer $writer): bool
+    {
+        $written = [];
+        while ($from !== $to) {
+            $larger = $from->larger();
+            $per = null === $larger ? 0 : intdiv($larger->size(), $from->size());
+            if (null === $larger || $larger->size() > $to->size() || 0 !== $number % max(1, $per)) {
+                return false;
+            }
+            $written[] = \sprintf('%d %s %d = %s', $number, $writer->divided(), $per, $this->number(intdiv($number, $per), $larger));
+            $number = intdiv($number, $per);
+            $from = $larger;
+        }
+        foreach ($written as $line) {
+            $lines->add($line);
+        }
+
+        return true;
     }
 
     /**

@@ -31,7 +31,8 @@ final class NearHourMethod implements Method
     public function suits(Sum $sum, Writer $writer): ?Suit
     {
         $length = $this->length($sum);
-        if (null === $length) {
+        // 5 min + 55 min: together they are the hour itself
+        if (null === $length || ($sum instanceof Total && 0 === $sum->answer()->amount->duration->minutes() % 60)) {
             return null;
         }
         [$whole, $off] = $this->near($length);

@@ -64,8 +64,8 @@ final class NumberLineMethod extends OnTheLine
             return new Suit(80, \sprintf('Mark %s off from the start and see which comes first, that mark or the end.', Writer::plain($writer->style)->amount($length)));
         }
         if ($sum instanceof Difference && null !== $units = $this->gapUnits($sum)) {
-            return $sum->regroups() && $this->isNear($sum, $units[0])
-                ? new Suit(75, 'The two lengths are close together, so the gap between them is quickly counted.')
+            return $sum->regroups() && $this->isNear($sum, $units[0], 1)
+                ? new Suit(75, $this->isNear($sum, $units[0], 3) ? 'The two lengths are close together, so the gap between them is quickly counted.' : 'Counting on from the smaller to the larger, nothing has to be exchanged.')
                 : new Suit(40, 'The difference is the gap between the two lengths.');
         }
 
@@ -95,9 +95,17 @@ final class NumberLineMethod extends OnTheLine
     {
         $forward = $sum->direction() > 0;
         if ($sum->regroups()) {
+            $clock = Writer::plain($writer->style)->clock($sum->start);
+            if (0 === $sum->start->minutes % 60) {
+                return new Suit(80, \sprintf('It begins at the o’clock, %s: what is taken comes off a whole hour.', $clock));
+            }
+            if (0 === ($sum->start->minutes + $sum->direction() * $sum->minutes()) % 60) {
+                return new Suit(80, \sprintf('From %s the minutes lead just to an o’clock.', $clock));
+            }
+
             return new Suit(80, \sprintf(
                 'The minutes pass the o’clock, so go from %s %s to the o’clock first, and then %s.',
-                Writer::plain($writer->style)->clock($sum->start),
+                $clock,
                 $forward ? 'on' : 'back',
                 $forward ? 'further on' : 'further back',
             ));
@@ -175,9 +183,9 @@ final class NumberLineMethod extends OnTheLine
         return $big->smaller() === $small && ($sum->from->duration->count - $sum->take->duration->count) / $big->size() < self::LONGEST ? [$big, $small] : null;
     }
 
-    /** Whether no more than one of the larger unit lies between them. */
-    private function isNear(Difference $sum, Unit $big): bool
+    /** @param int $part whether they are at most that part of the larger unit apart: 3 for a third of an hour */
+    private function isNear(Difference $sum, Unit $big, int $part): bool
     {
-        return $sum->from->duration->count - $sum->take->duration->count <= $big->size();
+        return $part * ($sum->from->duration->count - $sum->take->duration->count) <= $big->size();
     }
 }

@@ -279,8 +279,9 @@ abstract class OnTheLine implements Method
             JumpWhy::ToTheOClock => \sprintf('%s to the o’clock, %s.', $size, $time),
             JumpWhy::ToTheLandmark => \sprintf('%s on to %s.', $size, $time),
             JumpWhy::WholeHours => \sprintf('A jump of %s to %s.', $size, $time),
-            JumpWhy::Rest => \sprintf('%s to %s.', $size, $time),
-            JumpWhy::MoreOfTheRest => \sprintf('%s more to %s.', $size, $time),
+            // “10 min to 1:55” is read as a time
+            JumpWhy::Rest => \sprintf('%s on: %s.', $size, $time),
+            JumpWhy::MoreOfTheRest => \sprintf('%s more: %s.', $size, $time),
         };
     }
 

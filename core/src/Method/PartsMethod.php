@@ -198,8 +198,10 @@ final class PartsMethod implements Method
     {
         $minutes = array_values(array_filter(array_map(static fn (Amount $a): int => $a->number(Unit::Minute), $sum->addends), static fn (int $n): bool => 0 !== $n));
 
-        return \count($minutes) > 1
-            ? \sprintf('%s make less than 60: nothing to regroup, so hours and minutes can be added separately.', self::listed($minutes))
+        $has = static fn (Unit $unit): bool => [] !== array_filter($sum->addends, static fn (Amount $a): bool => 0 !== $a->number($unit));
+
+        return \count($minutes) > 1 && !$has(Unit::Second)
+            ? \sprintf('%s make less than 60: nothing to regroup%s.', self::listed($minutes), $has(Unit::Hour) ? ', so hours and minutes can be added separately' : '')
             : 'Nothing has to be regrouped: add each unit on its own.';
     }
 }

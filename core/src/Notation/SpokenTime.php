@@ -96,7 +96,7 @@ final class SpokenTime
     private function partOfTheDay(TimeOfDay $time): string
     {
         return match (true) {
-            $time->hour() < 4 => 'at night',
+            $time->hour() < 1 => 'at night',
             $time->hour() < 12 => 'in the morning',
             $time->hour() < 18 => 'in the afternoon',
             $time->hour() < 21 => 'in the evening',

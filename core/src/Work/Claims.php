@@ -9,6 +9,7 @@ use Rostik\Core\Judging\Verdict;
 use Rostik\Core\Mistake\MistakeBook;
 use Rostik\Core\Sum\RangeAnswer;
 use Rostik\Core\Sum\Sum;
+use Rostik\Core\Sum\WordAnswer;
 
 /** Judges answers that were typed behind the equals sign. */
 final readonly class Claims
@@ -31,7 +32,7 @@ final readonly class Claims
             Verdict::Right => 'That is right.',
             Verdict::OtherForm => \sprintf('That is right; it is usually written %s%s', $answer, $end),
             Verdict::Incomplete => \sprintf('That is right as far as it goes. In full it is %s%s', $answer, $end),
-            Verdict::Wrong => \sprintf('That is not right: it is %s%s', $answer, $end).($judged->slip ? ' It may be a slip.' : ''),
+            Verdict::Wrong => \sprintf('That is not right: %s %s%s', $sum->plain()->answer() instanceof WordAnswer ? 'the answer is' : 'it is', $answer, $end).($judged->slip ? ' It may be a slip.' : ''),
             default => \sprintf('“%s” could not be read as an answer. It is %s%s', $claimed, $answer, $end),
         }, array_map(fn (string $id): string => $this->book->mistake($id)->may(), $judged->fits));
     }

@@ -112,7 +112,8 @@ final class AgreeTest extends TestCase
         yield 'at equal distances' => [static function (): iterable {
             for ($start = 5; $start < 1440; $start += 95) {
                 foreach ([1, 12, 25, 45, 60, 100] as $every) {
-                    $times = array_map(static fn (int $i): string => self::shown(($start + $i * $every) % 1440), range(0, 6));
+                    // the day is said where it changes
+                    $times = array_map(static fn (int $i): string => self::shown(($start + $i * $every) % 1440).($i > 0 && intdiv($start + $i * $every, 1440) > intdiv($start + ($i - 1) * $every, 1440) ? ' (next day)' : ''), range(0, 6));
                     yield \sprintf('every %s from %s, 7 times', self::length($every), self::time($start)) => implode(', ', $times);
                     yield \sprintf('every %s from %s until %s', self::length($every), self::time($start), self::time(($start + 3 * $every + intdiv($every, 2)) % 1440)) => implode(', ', \array_slice($times, 0, 4));
                 }

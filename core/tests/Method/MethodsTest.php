@@ -182,7 +182,7 @@ final class MethodsTest extends TestCase
             '40 min to the o’clock, 10:00 a.m.',
             '2 h on to 12 noon.',
             'A jump of 1 h to 1:00 p.m.',
-            '5 min to 1:05 p.m.',
+            '5 min on: 1:05 p.m.',
             'Altogether: 40 min + 2 h + 1 h + 5 min = 3 h 45 min.',
         ]];
         yield 'a clock is read, hour hand first' => [new FivesMethod(), '3 minutes past 7 as digital', [
