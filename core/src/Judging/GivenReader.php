@@ -81,6 +81,13 @@ final readonly class GivenReader
         }
         $given ??= $this->another($less[\count($less) - 1] ?? $text, $plain);
 
+        if ($given instanceof GivenOrder && 1 === preg_match('~^\d(?:[\s,;./-]*\d)+$~', $bare)) {
+            // 4 1 3 2 under four things: the order of the things, or the rank of each
+            $ranks = $given->asRanks();
+
+            return $ranks->says($given) ? [$given] : [$given, $ranks];
+        }
+
         return null === $given ? [] : [$given, ...(Answered::Length === $plain->answered() && !$plain instanceof Conversion ? self::otherwise($bare) : [])];
     }
 

@@ -43,6 +43,9 @@ final readonly class Judge
             return new Judgement(Verdict::Unreadable, $readings[0] ?? null, $expected, [], false, $predicted);
         }
         [$given, $verdict, $fits] = $this->best($plain, $readings, $expected, $predicted);
+        if ($given instanceof GivenTime && $expected instanceof GivenTime) {
+            $verdict = $this->asWritten($verdict, $written, $plain, $expected);
+        }
         if (null !== $said?->days && $said->days !== $this->dayOffset($plain)) {
             $verdict = Verdict::Wrong;
         }
@@ -61,6 +64,9 @@ final readonly class Judge
      */
     private function best(Sum $sum, array $readings, Given $expected, array $predicted): array
     {
+        if (isset($readings[1]) && $readings[0] instanceof GivenOrder) {
+            return $this->orderOrRanks($readings, $expected, $predicted);
+        }
         $wrong = null;
         foreach ($readings as $i => $given) {
             $verdict = $this->verdict($sum, $given, $expected);
@@ -82,6 +88,29 @@ final readonly class Judge
         }
 
         return $wrong ?? [$readings[0], Verdict::Wrong, []];
+    }
+
+    /**
+     * Digits may be the order of the things or the rank of each: where one of the two is right, that is what is meant; where
+     * neither is, only what both of them show is said.
+     *
+     * @param non-empty-list<Given> $readings
+     * @param array<string, Given>  $predicted
+     *
+     * @return array{Given, Verdict, list<string>}
+     */
+    private function orderOrRanks(array $readings, Given $expected, array $predicted): array
+    {
+        $fits = null;
+        foreach ($readings as $given) {
+            if ($expected->says($given)) {
+                return [$given, Verdict::Right, []];
+            }
+            $here = array_keys(array_filter($predicted, static fn (Given $prediction): bool => $prediction->says($given)));
+            $fits = null === $fits ? $here : array_values(array_intersect($fits, $here));
+        }
+
+        return [$readings[0], Verdict::Wrong, $fits];
     }
 
     /** Days after that of the start on which the answer is. */
@@ -139,6 +168,11 @@ final readonly class Judge
         // 12 noon and 12 midnight are how some classes write them
         $named = $given->words && 12 === $given->hour && 0 === $given->minute && null !== $given->half && !$sum instanceof Rewrite;
         if ($given->words !== $expected->words && !$named) {
+            if ($sum instanceof Rewrite && (TimeForm::Words === $sum->as || TimeForm::Digital === $sum->as)) {
+                // it is the form that is asked for: who repeats the time as it stands has not changed it
+                return Verdict::Wrong;
+            }
+
             // a time in words where digits were wanted, or the other way round
             return $given->isOpen() && !$expected->isOpen() ? Verdict::Incomplete : Verdict::OtherForm;
         }
@@ -160,6 +194,24 @@ final readonly class Judge
         }
 
         return $given->isOpen() && !$expected->isOpen() && !$expected->words ? Verdict::Incomplete : Verdict::Right;
+    }
+
+    /** What is said of a time that is right, for how it is written: 3:5 lacks a place, 8 its noughts, "38 past 7" is not how it is said. */
+    private function asWritten(Verdict $verdict, string $written, Sum $sum, GivenTime $expected): Verdict
+    {
+        if (Verdict::Right !== $verdict && Verdict::OtherForm !== $verdict) {
+            return $verdict;
+        }
+        $said = !$expected->words;
+        if ($said && $expected->minute < 10 && 1 === preg_match('~(?<![\d:.])\d{1,2}\s?[:.]\s?\d(?![\d:.])~', $written)) {
+            return Verdict::Incomplete;
+        }
+        if ($sum instanceof Rewrite && TimeForm::Words !== $sum->as && $said && 1 === preg_match('~^\D*\d{1,2}\s*(?:[ap]\.?\s?m\.?)?$~i', trim($written))) {
+            // the two noughts are what was to be written
+            return Verdict::Incomplete;
+        }
+
+        return $sum instanceof Rewrite && TimeForm::Words === $sum->as && $expected->minute > 30 && 1 === preg_match('~\bpast\b~i', $written) ? Verdict::OtherForm : $verdict;
     }
 
     /** 10:00 to 12:59 are written alike by both clocks. */

@@ -107,7 +107,7 @@ final readonly class Complaints
             1 === preg_match('/^L[tj]L/', $shape) && $words->is($at[1], 'to') => new NotUnderstood('lengths-to', 'These are lengths, not times of day. Are they to be added, or one taken from the other?', $words->characters($at[1]), $this->example($works, $text(0).' + '.$text(2), $text(2).' - '.$text(0))),
             1 === preg_match('/^[NTL].[N]/', $shape), str_starts_with($shape, 'N') => new NotUnderstood('unit-missing', 'A number needs its unit: hours or minutes?', $words->characters($at[str_starts_with($shape, 'N') ? 0 : 2]), $this->example($works, $this->withUnits($shape, $text), $first.' + 20 min')),
             1 === preg_match('/[+\-xjt\/]$/', $shape) => new NotUnderstood('half-a-sum', 'The sum stops half-way.', $last, $this->example($works, $whole.' 20 min', $whole.' 11:45 pm', $whole.' 3', $whole.' min', $whole.' 24h', $first.' + 20 min')),
-            default => new NotUnderstood('not-a-sum', 'That could not be read as a sum.', $here, $this->example($works, $whole.' + 20 min', $first.' + 20 min')),
+            default => new NotUnderstood('not-a-sum', 'That could not be read as a sum.', $here, $this->example($works, ...[...$this->kept($line), $whole.' + 20 min', $first.' + 20 min'])),
         };
     }
 
@@ -140,6 +140,53 @@ final readonly class Complaints
         };
     }
 
+    /**
+     * Sums of all the times and lengths that were understood, as the words between them let it be guessed.
+     *
+     * @return list<string>
+     */
+    private function kept(TypedLine $line): array
+    {
+        $words = $line->words;
+        $times = [];
+        $lengths = [];
+        $numbers = [];
+        for ($i = 0; $i < $words->count;) {
+            [$letter, $next] = $this->piece($line, $i);
+            $text = preg_replace('/^(?:at|about|exactly) /', '', $words->between($i, $next)) ?? '';
+            match ($letter) {
+                'T' => $times[] = $text,
+                'L' => $lengths[] = $text,
+                'N' => $numbers[] = $text,
+                default => null,
+            };
+            $i = max($next, $i + 1);
+        }
+        $has = static fn (string ...$any): bool => [] !== array_intersect($any, $words->texts);
+        $back = $has('before', 'ago', 'earlier', 'minus', '-', 'less', 'back', 'take', 'takes', 'subtract', 'left', 'shorter', 'difference', 'without');
+        $units = array_values(array_filter(range(0, max(0, $words->count - 1)), static fn (int $i): bool => null !== $words->unit($i) && !\in_array($words->type($i - 1), [Words::NUMBER, Words::FRACTION], true) && null === NumberWords::at($words, $i - 1)));
+        $t = $times;
+        $l = $lengths;
+        $sign = $back ? ' - ' : ' + ';
+
+        return array_values(array_filter([
+            isset($t[1], $l[0]) ? $t[0].' to '.$t[1].' - '.$l[0] : '',
+            isset($t[2]) ? 'order '.implode(', ', $t) : '',
+            isset($t[1]) ? $t[0].' to '.$t[1] : '',
+            isset($t[1]) ? $t[1].' to '.$t[0] : '',
+            isset($t[0], $l[0]) ? $t[0].$sign.$l[0] : '',
+            isset($l[1]) && $has('than', 'longer', 'or', 'compare', 'shorter', '<', '>') ? $l[0].' ? '.$l[1] : '',
+            isset($l[1]) && !$back ? implode(' + ', $l) : '',
+            isset($l[1]) ? $l[0].' - '.$l[1] : '',
+            isset($l[1]) ? $l[1].' - '.$l[0] : '',
+            isset($l[0], $numbers[0]) && $has('share', 'shared', 'divide', 'divided', 'between', 'among', '/', 'equal', 'parts') ? $l[0].' / '.$numbers[0] : '',
+            isset($l[0], $numbers[0]) ? $numbers[0].' x '.$l[0] : '',
+            isset($l[0], $units[0]) ? $l[0].' in '.$words->at($units[0]) : '',
+            isset($t[0]) ? $t[0].$sign.'20 min' : '',
+            isset($l[0]) ? $l[0].$sign.'20 min' : '',
+        ], static fn (string $one): bool => '' !== $one));
+    }
+
     /** @param callable(string): bool $works */
     private function unknown(TypedLine $line, int $i, callable $works): NotUnderstood
     {
@@ -154,7 +201,17 @@ final readonly class Complaints
                 }
             }
         }
+        // what is blamed is the first word that means nothing anywhere, and not one that is only out of its place
+        for ($n = $i; null === $this->known->nearest($words->at($i)) && $this->known->has($words->at($i)) && $n < $words->count; ++$n) {
+            if (Words::WORD === $words->type($n) && !$this->known->has($words->at($n)) && '' === $this->piece($line, $n)[0]) {
+                $i = $n;
+                break;
+            }
+        }
         $word = $words->at($i);
+        if ($this->known->has($word)) {
+            return new NotUnderstood('not-a-sum', 'What is asked here was not understood.', $words->characters($i), $this->example($works, ...$this->kept($line)));
+        }
         $meant = $this->known->nearest($word);
         $message = \sprintf('“%s” was not understood.', mb_substr($word, 0, 40, 'UTF-8')).(null === $meant ? '' : \sprintf(' Did you mean “%s”?', $meant));
         $first = '';
@@ -167,9 +224,8 @@ final readonly class Complaints
             $works,
             null === $meant ? '' : $words->with($i, $i + 1, $meant),
             $words->with($i, $i + 1, ''),
-            trim($words->with($i, $words->count, '')),
-            trim($words->with($i, $words->count, '')).' 20 min',
-            $first.' + 20 min',
+            ...$this->kept($line),
+            ...[trim($words->with($i, $words->count, '')), trim($words->with($i, $words->count, '')).' 20 min', $first.' + 20 min'],
         ));
     }
 

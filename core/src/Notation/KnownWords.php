@@ -17,6 +17,15 @@ final readonly class KnownWords
         $this->words = array_values(array_unique(array_filter([...self::OTHERS, ...UnitWords::all(), ...NumberWords::all()], static fn (string $word): bool => \strlen($word) > 2)));
     }
 
+    /** Words that are part of some way of asking, and too short or too common to be taken for a slip. */
+    private const COMMON = ['much', 'which', 'first', 'order', 'put', 'sort', 'longer', 'there', 'then', 'has', 'have', 'had', 'a', 'an', 'and', 'or', 'in', 'on', 'at', 'to', 'as', 'by', 'are', 'many', 'add', 'less', 'more', 'share', 'each', 'every', 'day', 'that', 'this', 'comes', 'come', 'arrive', 'arrives', 'leave', 'leaves', 'am', 'pm', 'than', 'not', 'x', 'until', 'between', 'latest', 'earliest', 'longest', 'shortest', 'compare', 'same', 'also', 'so', 'with', 'for', 'can', 'i', 'they', 'he', 'she'];
+
+    /** Whether a word says something to the readers, here or in another line: it is not what was not understood. */
+    public function has(string $word): bool
+    {
+        return \in_array($word, $this->words, true) || \in_array($word, self::COMMON, true) || TypedLine::isPassedOver($word);
+    }
+
     /** @return list<string> */
     public function all(): array
     {

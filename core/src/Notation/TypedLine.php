@@ -61,6 +61,12 @@ final class TypedLine
         $this->asksHowMany = $many;
     }
 
+    /** Whether a word is one of those that begin a question, stand between, or follow a sum: no slip, and no stranger. */
+    public static function isPassedOver(string $word): bool
+    {
+        return isset(self::ASIDES[$word]) || isset(self::TAILS[$word]);
+    }
+
     /** @return list<TimeReading> */
     public function times(int $i): array
     {

@@ -68,7 +68,7 @@ final class IgnoresAmPm implements Mistake
             $keys[] = $this->digits($time);
         }
 
-        return new GivenOrder($sum->arranged($keys), $sum->times);
+        return new GivenOrder($sum->arranged($keys), $sum->times, $keys);
     }
 
     /** The digits as a number of minutes: 12:15 is later than 9:00. */

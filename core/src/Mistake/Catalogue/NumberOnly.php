@@ -61,7 +61,7 @@ final class NumberOnly implements Mistake
             $keys[] = $number;
         }
 
-        return new GivenOrder($sum->arranged($keys), $sum->lengths);
+        return new GivenOrder($sum->arranged($keys), $sum->lengths, $keys);
     }
 
     /** The number of a length that has only one; null for two units together. */

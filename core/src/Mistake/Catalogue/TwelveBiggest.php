@@ -54,6 +54,6 @@ final class TwelveBiggest implements Mistake
             $keys[] = 60 * $of->hour12() + $of->minute() + ($time->halfSaid && HalfOfDay::Pm === $of->half() ? 1440 : 0);
         }
 
-        return new GivenOrder($sum->arranged($keys), $sum->times);
+        return new GivenOrder($sum->arranged($keys), $sum->times, $keys);
     }
 }

@@ -63,7 +63,7 @@ final class TwelveSwap implements Mistake
         if ($sum instanceof Order && [] !== $sum->times) {
             $keys = array_map(fn (StatedTime $t): int => $this->taken($t)->minutes, $sum->times);
 
-            return new GivenOrder($sum->arranged($keys), $sum->times);
+            return new GivenOrder($sum->arranged($keys), $sum->times, $keys);
         }
         if ($sum instanceof Rewrite && TimeForm::TwentyFour === $sum->as && $sum->time->halfSaid) {
             return GivenTime::stated($this->taken($sum->time)->as24());
