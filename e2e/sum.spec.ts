@@ -138,6 +138,26 @@ test('input that is no sum is answered kindly, with one that works, and stays', 
   await expect(page.locator('#sum-problem')).toContainText('13:30 is already a 24-hour time');
 });
 
+test('a time by itself is shown on the clock, with what it is called in every way', async ({ desk }) => {
+  const { page } = desk;
+  for (const [typed, words, digits, by24] of [
+    ['what time is half past 8', 'half past eight', '8:30', '08:30 or 20:30'],
+    ['15:50', 'ten to four in the afternoon', '3:50 p.m.', '15:50'],
+    ['quarter to 6 in the morning', 'quarter to six in the morning', '5:45 a.m.', '05:45'],
+  ] as const) {
+    await desk.type(typed);
+    const time = page.getByRole('region', { name: 'A time' });
+    await expect(time).toContainText(words);
+    await expect(time).toContainText(digits);
+    await expect(time).toContainText(by24);
+  }
+  await desk.hasNoBarriers();
+  // a sum takes its place
+  await desk.type('15:50 + 20 min');
+  await expect(page.getByTestId('sum')).toContainText('16:10');
+  await expect(page.getByRole('region', { name: 'A time' })).toHaveCount(0);
+});
+
 test('where a.m. or p.m. matters, both readings are offered', async ({ desk }) => {
   const { page } = desk;
   await desk.type('9:15 am to 11:40');

@@ -14,6 +14,7 @@ import { Button } from '../ui/Button';
 import { useKeys } from '../ui/keys';
 import { newId } from '../ui/newId';
 import { useNotice } from '../ui/notices';
+import { useSettled } from '../ui/useSettled';
 import { useTitle } from '../ui/useTitle';
 import { rememberSum } from './lastSums';
 import { Readings } from './Readings';
@@ -28,6 +29,7 @@ const BringIn = part(() => import('../sheet/BringIn').then((it) => it.BringIn));
 // for a problem in words
 const ToldText = part(() => import('./Told').then((it) => it.ToldText));
 const AboutTold = part(() => import('./Told').then((it) => it.AboutTold));
+const OnlyATime = part(() => import('./OnlyATime').then((it) => it.OnlyATime));
 const WhichSum = part(() => import('./Told').then((it) => it.WhichSum));
 
 const noDay = { pins: [], spans: [] };
@@ -49,7 +51,11 @@ export function WorkScreen() {
     line.text.trim() !== '' && failure instanceof Refused && !line.work.isPlaceholderData
       ? (failure.problem.told ?? null)
       : null;
-  const worked = unsure ? null : typed;
+  // a time by itself is shown on the clock, once nothing more is typed to it
+  const stands = useSettled(line.text, 1200);
+  const time =
+    failure instanceof Refused && failure.problem.code === 'only-a-time' && line.text === stands ? line.text : null;
+  const worked = unsure || time !== null ? null : typed;
   // while one types on, or where the line cannot be read, the last sum stays on the screen, marked as such
   const isOld = worked !== null && (line.work.isPlaceholderData || line.work.isError || line.text !== line.settled);
 
@@ -214,6 +220,10 @@ export function WorkScreen() {
                   line.open(withSum(unsure.text, sum));
                 }}
               />
+            </Suspense>
+          ) : time !== null ? (
+            <Suspense fallback={null}>
+              <OnlyATime text={time} />
             </Suspense>
           ) : worked === null ? (
             <Beginning onOpen={line.open} />
