@@ -25,10 +25,13 @@ final readonly class AnswerSentence
     private const PRONOUN = 'it|he|she|they|we|you|that|everything|everybody';
 
     /** What stands at the end, behind the length. */
-    private const LAST_WORDS = 'altogether|in all|in total|together|that day|each day|in a day|in a week|in the day|on a weekday';
+    private const LAST_WORDS = 'altogether|in all|in total|together|on (?:that|the|each) day|that day|each day|in a day|in a week|in the day|on a weekday';
 
     /** What follows a form of "be" and closes the subject before it. */
-    private const STATES = 'ready|over|due|back|done|finished|free|open|closed|lit|home|dry|there|out|in|on|off|up|hung|put|covered|under|at|late|early|gone|full|empty|awake|asleep|safe|passable|delivered|cooked|baked|stopped|switched|tied|landed|used|spent|worked|left|wound|dark|hired|away|without';
+    private const STATES = 'ready|over|due|back|done|finished|free|open|closed|lit|home|dry|there|out|in|on|off|up|hung|put|covered|under|at|late|early|gone|full|empty|awake|asleep|safe|passable|delivered|cooked|baked|stopped|switched|tied|landed|used|spent|worked|left|wound|dark|hired|away|without|clean|dirty|warm|cool|cold|hot|complete|whole|quiet|calm|filled|well|busy|happy|tired|ill|home';
+
+    /** What has a length of its own: the wait at the quay is so long. */
+    private const LASTING = 'wait|break|pause|journey|trip|walk|lesson|film|crossing|ride|flight|match|show|meeting|visit|stay|holiday|drive|tour|rest';
 
     public function __construct(private Stories $stories)
     {
@@ -78,8 +81,11 @@ final readonly class AnswerSentence
         if (!$answer instanceof LengthAnswer) {
             return null;
         }
-        if (1 === preg_match('/^how (?:much )?(longer|shorter|earlier|later|faster|slower) (is|was|did|does) (.+?)( (?:than|in) .+)?$/i', $asked, $found)) {
+        if (1 === preg_match('/^how (?:much )?(longer|shorter|earlier|later|faster|slower) (is|was|did|does) (.+?)( (?:than|in|on) .+)?$/i', $asked, $found)) {
             $longer = $written.' '.$found[1].($found[4] ?? '');
+            if (\in_array(strtolower($found[2]), ['is', 'was'], true) && 1 === preg_match('/^(.+?) ((?:open|closed|shut|lit|covered|under|dark|away|free|full|empty|passable)\b.*)$/i', $found[3], $state)) {
+                return self::sentence($state[1].' '.$found[2].' '.$state[2].' '.$longer);
+            }
 
             return \in_array(strtolower($found[2]), ['is', 'was'], true) ? self::sentence($found[3].' '.$found[2].' '.$longer) : $this->said($found[2].' '.$found[3], $longer, true);
         }
@@ -89,10 +95,13 @@ final readonly class AnswerSentence
         if (1 === preg_match('/^how (?:many minutes )?(late|early) (is|was) (.+)$/i', $asked, $found)) {
             return self::sentence($found[3].' '.$found[2].' '.$written.' '.$found[1]);
         }
-        if (1 === preg_match('/^how (?:many (?:hours|minutes|hours and minutes)|long|much time) is (that|this)( .+)?$/i', $asked, $found)) {
+        if (1 === preg_match('/^how (?:many (?:hours|minutes|hours and minutes)|long|much time) is (that|this)( (?:in|altogether|together|later|earlier|longer|shorter)\b.*)?$/i', $asked, $found)) {
             return self::sentence($found[1].' is '.$written.($found[2] ?? ''));
         }
         if (1 === preg_match('/^(?:for )?how long (.+)$/i', $asked, $found)) {
+            if (1 === preg_match('/^(is|was) ((?:the|a|an|each|his|her|its|their|this|that) (?:\S+ )?(?:'.self::LASTING.')(?: .+)?)$/i', $found[1], $be) && 1 !== preg_match('/ (?:long|over) ?/i', $be[2])) {
+                return ucfirst($be[2]).' '.$be[1].' '.$written.' long.';
+            }
             if (1 === preg_match('/^(is|was) ((?:the|a|an|each|his|her|its|their|this|that) .+|it)$/i', $found[1], $be) && 1 !== preg_match('/ (?:'.self::STATES.') ?| to /i', $be[2])) {
                 return ucfirst($be[2]).' '.$be[1].' '.$written.' long.';
             }
@@ -116,8 +125,15 @@ final readonly class AnswerSentence
         [, $help, $rest] = [...$found];
         $help = strtolower($help);
         if (\in_array($help, ['is', 'are', 'was', 'were'], true)) {
-            if (1 === preg_match('/^it (now|really)$/i', $rest, $adverb)) {
+            if (1 === preg_match('/^(?:it|that|this)$/i', $rest)) {
+                // when is it? at which time is that?
+                return self::sentence($what);
+            }
+            if (1 === preg_match('/^it (now|really|then)$/i', $rest, $adverb)) {
                 return self::sentence('it '.$help.' '.$adverb[1].' '.preg_replace('/^at /', '', $what));
+            }
+            if ($lasting && 1 === preg_match('/^it (?:still |now )?((?:until|till|to) .+)$/i', $rest, $until)) {
+                return self::sentence('it '.$help.' '.(str_contains($rest, ' still ') ? 'still ' : '').$what.' '.$until[1]);
             }
             if (1 === preg_match('/^it (?:from|until|till|to|between|after|before|without|since)\b/i', $rest)) {
                 return null;
@@ -143,7 +159,7 @@ final readonly class AnswerSentence
             return null;
         }
         // "the whole walk take": the one behind it is the verb
-        if (!$alone && !\in_array(strtolower($verb), self::WITH_ANOTHER, true) && 1 === preg_match('/^ ('.$verbs.')\b(.*)$/i', $more, $next)) {
+        if (!$alone && 'be' !== strtolower($verb) && !\in_array(strtolower($verb), self::WITH_ANOTHER, true) && 1 === preg_match('/^ ('.$verbs.')\b(.*)$/i', $more, $next)) {
             [$subject, $verb, $more] = [$subject.' '.$verb, $next[1], $next[2]];
         }
         $must = 1 === preg_match('/^(.+) (?:have|has) to$/', $subject, $had) ? $had[1] : null;

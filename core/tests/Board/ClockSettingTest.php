@@ -138,6 +138,6 @@ final class ClockSettingTest extends TestCase
             self::assertSame($m % 60 > 0 && $m % 60 < 10, str_contains($table->aloud[$m], ' oh '));
             self::assertTrue(str_ends_with($table->aloud[$m], 0 === $m % 60 ? 'o’clock' : (string) $spell->format($m % 60)));
         }
-        self::assertSame(['at night', 'in the morning', 'in the afternoon', 'in the evening', 'at night'], [$table->parts[2], $table->parts[9], $table->parts[15], $table->parts[19], $table->parts[22]]);
+        self::assertSame(['at night', 'in the morning', 'in the morning', 'in the afternoon', 'in the evening', 'at night'], [$table->parts[0], $table->parts[2], $table->parts[9], $table->parts[15], $table->parts[19], $table->parts[22]]);
     }
 }
