@@ -26,6 +26,7 @@ final class Rephrased
         // 6 weeks is how many days; 2 hours = how many minutes
         '~^(.+?) (?:is|are|equals?|makes?|=) (?:equal to )?how many ('.self::UNITS.'(?: and '.self::UNITS.')?)$~' => '$1 in $2',
         '~^how many ('.self::UNITS.') (?:is|are) (.+)$~' => '$2 in $1',
+        '~^(?:about|roughly|around) how many ('.self::UNITS.') (?:is|are|make) (.+)$~' => 'about $2 in $1',
         // dep 0915 arr 1105; start 19:15, finish 21:05; opens 9 am, closes 5:30 pm
         '~^'.self::BEGINS.'(?: time)?[: =]*(?:at )?(.+?)[ ,;]+(?:and )?(?:it )?'.self::ENDS.'(?: time)?[: =]*(?:at )?(.+)$~' => '$1 to $2',
         '~^(.+?) (?:thru|through|up to|up until|right up to|and then until) (.+)$~' => '$1 to $2',

@@ -59,7 +59,7 @@ final class ComparisonForm implements Form
 
     public function put(Sum $sum, Writer $writer): string
     {
-        return $sum instanceof Comparison ? $writer->amount($sum->left).' ___ '.$writer->amount($sum->right).'     Write <, > or =.' : '';
+        return $sum instanceof Comparison ? \sprintf('Which is longer, %s or %s?     Write <, > or =.', $writer->amount($sum->left), $writer->amount($sum->right)) : '';
     }
 
     public function claim(Sum $sum, string $answer, Writer $writer): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rostik\Core\Notation\Form;
 
 use Rostik\Core\Notation\Form;
+use Rostik\Core\Notation\Marked;
 use Rostik\Core\Notation\TypedLine;
 use Rostik\Core\Notation\UsualWording;
 use Rostik\Core\Notation\Writer;
@@ -90,6 +91,18 @@ final class ConversionForm implements Form
         $length = 0 === $after ? null : $line->length($after);
 
         return null === $length || !$line->endsAt($length->next) ? [] : [Conversion::of($length->toConvert(), $about, ...$units)];
+    }
+
+    public function put(Sum $sum, Writer $writer): string
+    {
+        if (!$sum instanceof Conversion) {
+            return '';
+        }
+        $units = array_map(static fn (Unit $unit): string => Marked::unit($unit, $unit->words()), $sum->units);
+        $last = array_pop($units);
+        $one = 1 === \count($sum->amount->parts) && $sum->amount->parts[0]->numerator <= $sum->amount->parts[0]->denominator;
+
+        return \sprintf('%s %s %s %s?', $sum->about ? 'About how many' : 'How many', [] === $units ? $last : implode(', ', $units).' and '.$last, $one ? 'is' : 'are', $writer->amount($sum->amount));
     }
 
     /**

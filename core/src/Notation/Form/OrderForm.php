@@ -91,7 +91,7 @@ final class OrderForm implements Form
 
     private function asked(string $put, Order $sum): string
     {
-        return $put.($sum->descends ? ', '.$this->turned($sum) : '').': ';
+        return $put.', '.($sum->descends ? $this->turned($sum) : ([] !== $sum->times ? 'earliest first' : 'shortest first')).': ';
     }
 
     private function turned(Order $sum): string

@@ -60,6 +60,16 @@ final class RewriteForm implements Form
         return $sum instanceof Rewrite ? ucfirst($writer->inWords($sum->time)).' is '.$answer : '';
     }
 
+    public function put(Sum $sum, Writer $writer): string
+    {
+        return !$sum instanceof Rewrite ? '' : \sprintf(match ($sum->as) {
+            TimeForm::Words => 'Write %s in words.',
+            TimeForm::Digital => 'Write %s in digits.',
+            TimeForm::TwentyFour => 'Write %s as a 24-hour time.',
+            TimeForm::Twelve => 'Write %s as a 12-hour time.',
+        }, $this->given($sum, $writer->eachInItsForm()));
+    }
+
     public function solved(Sum $sum, Answer $answer, Writer $writer): string
     {
         return $sum instanceof Rewrite ? $this->given($sum, $writer->eachInItsForm()).' is '.$writer->answer($answer) : '';
