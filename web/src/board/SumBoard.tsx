@@ -63,6 +63,9 @@ function Shown({ data, day, board, change, waiting, onList }: Props) {
   const { inHand } = useClasses();
   const online = useOnline();
   // a problem is set out first; within it the class's own method is the one that is worked in
+  // of two that are compared the sign between them is what is asked: it is not asked once more behind an equals sign
+  const [left = '', right = '', ...third] = worked.answer ? worked.shown.split(' ? ') : [worked.shown];
+  const sides: readonly [string, string] = third.length === 0 ? [left, right] : [worked.shown, ''];
   const house = worked.told ? undefined : inHand?.methods.find((one) => one.kind === worked.kind)?.method;
   const chosen =
     worked.methods.find((one) => one.id === board.method) ??
@@ -215,17 +218,19 @@ function Shown({ data, day, board, change, waiting, onList }: Props) {
             <Marked text={worked.solved} />
           ) : (
             <>
-              <Marked text={worked.shown} />
+              <Marked text={sides[0]} />
               {worked.answer && (
                 <>
-                  {' = '}
+                  {sides[1] === '' ? ' = ' : ' '}
                   <Coverable id="answer" parts={['answer']} name="the answer">
                     <span data-testid="answer">
                       <Marked text={worked.answer.shown} />
                     </span>
                   </Coverable>
+                  {sides[1] !== '' && ' '}
                 </>
               )}
+              <Marked text={sides[1]} />
             </>
           )}
         </h1>
