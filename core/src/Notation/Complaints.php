@@ -223,8 +223,7 @@ final readonly class Complaints
         return new NotUnderstood('unknown-word', $message, $words->characters($i), $this->example(
             $works,
             null === $meant ? '' : $words->with($i, $i + 1, $meant),
-            $words->with($i, $i + 1, ''),
-            ...$this->kept($line),
+            ...(1 === preg_match('/[+\-×*\/÷=−]/u', $line->typed) ? [$words->with($i, $i + 1, ''), ...$this->kept($line)] : [...$this->kept($line), $words->with($i, $i + 1, '')]),
             ...[trim($words->with($i, $words->count, '')), trim($words->with($i, $words->count, '')).' 20 min', $first.' + 20 min'],
         ));
     }

@@ -28,8 +28,18 @@ final class Rephrased
         '~^how many ('.self::UNITS.') (?:is|are) (.+)$~' => '$2 in $1',
         '~^(?:about|roughly|around) how many ('.self::UNITS.') (?:is|are|make) (.+)$~' => 'about $2 in $1',
         // dep 0915 arr 1105; start 19:15, finish 21:05; opens 9 am, closes 5:30 pm
-        '~^'.self::BEGINS.'(?: time)?[: =]*(?:at )?(.+?)[ ,;]+(?:and )?(?:it )?'.self::ENDS.'(?: time)?[: =]*(?:at )?(.+)$~' => '$1 to $2',
+        '~^(?:(?:the|a|an|my|our) )?(?:[a-z]+ ){0,2}?'.self::BEGINS.'(?: time)?[: =]*(?:at )?(.+?)[ ,;]+(?:and )?(?:it )?'.self::ENDS.'(?: time)?[: =]*(?:at )?(.+)$~' => '$1 to $2',
         '~^(.+?) (?:thru|through|up to|up until|right up to|and then until) (.+)$~' => '$1 to $2',
+        // it is told when it is, and how long ago or ahead is asked about
+        '~^(?:what time|when) was it (.+?) ago,? if it is (?:now )?(.+?)(?: now)?$~' => '$2 - $1',
+        '~^if it is (?:now )?(.+?)(?: now)?,? what time was it (.+?) ago$~' => '$1 - $2',
+        '~^if it is (?:now )?(.+?)(?: now)?,? what time will it be (?:in (.+)|(.+?) (?:later|from now))$~' => '$1 + $2$3',
+        '~^in (.+?) it (?:will be|is) (.+?)[.,;]+ what (?:time is it|is the time)(?: now)?$~' => '_ + $1 = $2',
+        '~^(.+?) ago it was (.+?)[.,;]+ what (?:time is it|is the time)(?: now)?$~' => '$2 + $1',
+        '~^how (?:many minutes|many hours|long)(?: is it)? (?:until|till|to) (.+?) from (.+)$~' => '$2 to $1',
+        '~^(.+?) (?:minus|less|without|-) (.+?) (?:for |of )?(?:a |the )?(?:lunch|break|breaks|dinner|rest|playtime|supper)(?: break)?$~' => '$1 - $2',
+        // a colon for a sign of division
+        '~^(\d.*(?:h|min|s|hours?|minutes?|seconds?|days?|weeks?)) : (\d+)$~' => '$1 / $2',
         // how much later is 9:50 than 8:05
         '~^how (?:much|many (?:hours|minutes|hours and minutes)) later is (.+?) than (.+)$~' => '$2 to $1',
         '~^how (?:much|many (?:hours|minutes|hours and minutes)) earlier is (.+?) than (.+)$~' => '$1 to $2',

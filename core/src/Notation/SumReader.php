@@ -8,10 +8,12 @@ use Rostik\Core\Sum\Answered;
 use Rostik\Core\Sum\CannotBeDone;
 use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\Difference;
+use Rostik\Core\Sum\Earlier;
 use Rostik\Core\Sum\EitherWay;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\Grouping;
 use Rostik\Core\Sum\InTurn;
+use Rostik\Core\Sum\Later;
 use Rostik\Core\Sum\LengthAnswer;
 use Rostik\Core\Sum\Order;
 use Rostik\Core\Sum\Phrase;
@@ -118,6 +120,10 @@ final readonly class SumReader
                 ...$this->readings(Phrase::of('if it is from the one to the other'), $this->settled($sums[0], $line)->sum),
             ], $sums[0]);
         }
+        $moved = [] !== $sums && $sums[0] instanceof Elapsed && !$line->saysFrom ? $this->movedFromASpokenTime($line) : null;
+        if (null !== $moved) {
+            $sums = [$moved, ...$sums];
+        }
         if (isset($sums[1])) {
             $readings = [];
             foreach ($sums as $sum) {
@@ -187,6 +193,20 @@ final readonly class SumReader
         }
 
         return 1 === \count($other) && ([] === $sums || !$this->same($other[0], $sums[0])) ? $other[0] : null;
+    }
+
+    /** "55 minutes after ten to four" goes on from ten to four, and may be a stretch from 10:55. */
+    private function movedFromASpokenTime(TypedLine $line): ?Sum
+    {
+        $length = $line->length($line->start);
+        $after = null === $length ? 0 : $line->after($length->next, 'after', 'before');
+        foreach (0 === $after ? [] : $line->times($after) as $time) {
+            if ($time->spoken && $line->endsAt($time->next) && null !== $length) {
+                return $line->words->is($after - 1, 'after') ? Later::of($time->time, $length->amount) : Earlier::of($time->time, $length->amount);
+            }
+        }
+
+        return null;
     }
 
     /** "20 to 8 am" is a time as well as a stretch. */
