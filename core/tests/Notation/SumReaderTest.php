@@ -172,7 +172,7 @@ final class SumReaderTest extends TestCase
         yield ['9-5', 'times-or-lengths', 0];
         yield ['2 h / 0 min', 'shared-by-nothing', 0];
         yield ['20 min - -10 min', 'not-a-sum', 0];
-        yield ['9 am is 20 min beyond what time?', 'unknown-word', 5];
+        yield ['9 am is 20 min beyond what time?', 'unknown-word', 15];
         yield ['20 min - 40 min + 10 min', 'takes-more-than-there-is', 0];
         yield ['40 min / 15 min', 'does-not-come-out', 0];
         yield ['2:45 hrs + 1:30 hrs', 'two-times', 9];
