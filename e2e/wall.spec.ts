@@ -14,7 +14,9 @@ const sizes = (page: Page): Promise<{ text: string; size: number }[]> =>
       if (
         text === '' ||
         !element ||
-        element.closest('[role=group][aria-label^="Controls"], kbd, .key, fieldset, [role=radiogroup], .sr-only, [hidden]')
+        element.closest(
+          '[role=group][aria-label^="Controls"], kbd, .key, fieldset, [role=radiogroup], .sr-only, [hidden]',
+        )
       ) {
         continue;
       }

@@ -337,7 +337,7 @@ final readonly class ProblemReader
     /** A time that no clock shows. */
     private function impossible(string $text): ?Remark
     {
-        if (1 === preg_match('/\b(?:\d{1,2}[:.][6-9]\d(?=\s*[ap]\.?\s?m\b|\s*(?:o.clock|hours)\b)|\d{1,2}:[6-9]\d|(?:1[3-9]|2\d)[:.]\d\d\s*[ap]\.?\s?m\b|(?:2[4-9]|[3-9]\d):\d\d)/i', $text, $found, \PREG_OFFSET_CAPTURE)) {
+        if (1 === preg_match('/\b(?:\d{1,2}[:.][6-9]\d(?=\s*[ap]\.?\s?m\b|\s*o.clock\b)|\d{1,2}:[6-9]\d|(?:1[3-9]|2\d)[:.]\d\d\s*[ap]\.?\s?m\b|(?:2[4-9]|[3-9]\d):\d\d)/i', $text, $found, \PREG_OFFSET_CAPTURE)) {
             return new Remark('impossible-time', \sprintf('No clock shows %s.', $found[0][0]), mb_strlen(substr($text, 0, $found[0][1]), 'UTF-8'));
         }
 

@@ -152,6 +152,22 @@ final readonly class Teller
                 default => (string) $value,
             };
         }
+        if (1 === preg_match('/\b(?:in the (?:morning|afternoon|evening)|at night)\b/i', $wording->text)) {
+            // the part of the day is told already
+            foreach ($known as $name => $value) {
+                $said[$name] = $value instanceof StatedTime ? $writer->time($value) : $said[$name] ?? '';
+            }
+        }
+        // "from five to ten to quarter past" is read in more than one way: then both are told with digits
+        preg_match_all('/\bfrom \{(\w+)\} (?:to|until|till) \{(\w+)\}/', $wording->text, $stretches, \PREG_SET_ORDER);
+        foreach ($stretches as [, $from, $to]) {
+            if (str_contains(($said[$from] ?? '').' '.($said[$to] ?? ''), ' to ')) {
+                foreach ([$from, $to] as $name) {
+                    $value = $known[$name] ?? null;
+                    $said[$name] = $value instanceof StatedTime ? $writer->time($value) : $said[$name];
+                }
+            }
+        }
         $number = $known['number'] ?? null;
         if (\is_int($number)) {
             $said['nth'] = self::ORDINALS[$number] ?? $number.'th';

@@ -244,6 +244,24 @@ final class StoriesTest extends TestCase
         self::assertDoesNotMatchRegularExpression('/Anouk|Rufus/', $told(new StoryWishes()));
     }
 
+    /** A stretch whose times are said with "to" is told with digits: "from five to ten to 3:04" is read in two ways. */
+    public function testNoStretchIsToldFromToToTo(): void
+    {
+        $stretches = 0;
+        foreach (Core::get(Stories::class)->all() as $frame) {
+            for ($seed = 1; $seed <= 40; ++$seed) {
+                $told = Core::get(Teller::class)->tell($frame, Level::cases()[1 + $seed % 2], new Dice($seed), new Style(), ['Wren', 'Yusuf']);
+                if (null === $told || 1 !== preg_match('/\bfrom (?:[a-z]|\d)[^.,]*? (?:to|until) [^.,]*/', $told->text, $m)) {
+                    continue;
+                }
+                ++$stretches;
+                self::assertDoesNotMatchRegularExpression('/(?:^|[.] )In the (?:morning|evening)[^.,]* in the (?:morning|afternoon|evening)/', $told->text);
+                self::assertLessThanOrEqual(str_contains($m[0], 'until') ? 0 : 1, preg_match_all('/ to /', preg_replace('/\bto (?:the|be|a)\b.*/', '', $m[0]) ?? ''), $told->text);
+            }
+        }
+        self::assertGreaterThan(50, $stretches);
+    }
+
     public function testEveryStoryIsToldInSeveralWordings(): void
     {
         foreach (Core::get(Stories::class)->all() as $id => $frame) {

@@ -28,7 +28,10 @@ function Order({ tale, onOther }: { tale: DayTaleReply; onOther: () => void }) {
   useKeys({ a: solve, o: onOther });
   return (
     <div className="mt-4 grid gap-x-10 gap-y-5 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
-      <ul className="space-y-2 text-[clamp(1.2rem,1.9vw,1.7rem)] leading-snug [.wall_&]:text-[calc(var(--u)*2.03)]" aria-label="What is told">
+      <ul
+        className="space-y-2 text-[clamp(1.2rem,1.9vw,1.7rem)] leading-snug [.wall_&]:text-[calc(var(--u)*2.03)]"
+        aria-label="What is told"
+      >
         {tale.sentences.map((sentence) => (
           <li key={sentence}>
             <Marked text={sentence} />
