@@ -2,6 +2,7 @@ import type { TableQuestionReply } from '../api/types';
 import { Marked } from '../models/Marked';
 import { Timetable } from '../models/Timetable';
 import { Button } from '../ui/Button';
+import { Asked } from './Asked';
 import { useReading, type ReadTable } from './useReading';
 
 /** The table with the question in hand, and the others beside it. */
@@ -17,8 +18,8 @@ export function Reading({
   onSheet?: ((levels: boolean) => void) | undefined;
 }) {
   const { asked, onMove, onOther } = read;
-  const { at, question, now, last, shown, go, answer, another, covering, turnCovering, anyCovered, uncover, table } =
-    useReading(read);
+  const reading = useReading(read);
+  const { at, question, now, last, go, answer, another, covering, turnCovering, anyCovered, uncover, table } = reading;
   const { questions } = asked;
   return (
     <div className="mt-3 grid min-h-0 flex-1 gap-x-6 gap-y-4 xl:grid-cols-[minmax(0,1fr)_22rem]">
@@ -27,22 +28,11 @@ export function Reading({
         {asked.table.caution !== '' && <p className="mt-2 text-lg">{asked.table.caution}</p>}
         {question ? (
           <div className="mt-4">
-            <p className="text-[clamp(1.4rem,2.2vw,2rem)] leading-snug" data-testid="question">
-              <Marked text={question.text} />
-            </p>
-            <p
-              className="mt-2 min-h-16 border-t-2 border-ink pt-2 text-2xl leading-snug"
-              aria-live="polite"
-              data-testid="say"
-            >
-              {now === last ? (
-                <strong data-testid="answer">
-                  <Marked text={question.answer} />
-                </strong>
-              ) : (
-                shown && <Marked text={shown.say} />
-              )}
-            </p>
+            <Asked
+              reading={reading}
+              questionLook="text-[clamp(1.4rem,2.2vw,2rem)] leading-snug"
+              sayLook="mt-2 min-h-16 text-2xl leading-snug"
+            />
             <div className="flex flex-wrap items-center gap-2.5">
               <Button onClick={go(now - 1)} aria-disabled={now === 0}>
                 Back

@@ -1,11 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
 import { useSearchParams } from 'react-router';
-import { Marked } from '../models/Marked';
 import { Timetable } from '../models/Timetable';
 import { Button } from '../ui/Button';
 import { Rail, RailSpace, RailToggle } from '../ui/Rail';
 import { useAddress } from '../ui/useAddress';
 import { useTitle } from '../ui/useTitle';
+import { Asked } from './Asked';
 import { DayOrder } from './DayOrder';
 import { DayTable } from './DayTable';
 import { askedQuery, sheetTableQuery } from './queries';
@@ -77,8 +77,8 @@ function OfTheSheet({ sheet }: { sheet: string }) {
 }
 
 function Read(read: ReadTable) {
-  const { question, now, last, shown, go, answer, another, covering, turnCovering, anyCovered, uncover, table } =
-    useReading(read);
+  const reading = useReading(read);
+  const { question, now, last, go, answer, another, covering, turnCovering, anyCovered, uncover, table } = reading;
   const { title, caution } = read.asked.table;
   return (
     <section aria-label={title} className="flex min-h-0 flex-1 flex-col">
@@ -87,24 +87,11 @@ function Read(read: ReadTable) {
         <Timetable {...table} wall />
         {caution !== '' && <p className="wall-small leading-snug">{caution}</p>}
         {question ? (
-          <>
-            <p className="wall-say mt-2 leading-tight" data-testid="question">
-              <Marked text={question.text} />
-            </p>
-            <p
-              className="wall-say min-h-[2.6em] border-t-2 border-ink pt-2 leading-tight"
-              aria-live="polite"
-              data-testid="say"
-            >
-              {now === last ? (
-                <strong data-testid="answer">
-                  <Marked text={question.answer} />
-                </strong>
-              ) : (
-                shown && <Marked text={shown.say} />
-              )}
-            </p>
-          </>
+          <Asked
+            reading={reading}
+            questionLook="wall-say mt-2 leading-tight"
+            sayLook="wall-say min-h-[2.6em] leading-tight"
+          />
         ) : (
           <p className="wall-say">This table has no such questions. Try another level, or another kind.</p>
         )}
