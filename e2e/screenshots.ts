@@ -97,7 +97,7 @@ test('a picture of each view', async ({ desk, browser }) => {
     'ArrowRight',
     'l',
   );
-  await page.goto('/timetables?table=pintail-winter-out&kind=how-long&seed=3');
+  await page.goto('/teach/timetable?table=pintail-winter-out&kind=how-long&seed=3');
   await expect(page.getByTestId('question')).toBeVisible();
   for (const key of ['ArrowRight', 'ArrowRight', 'ArrowRight']) {
     await page.keyboard.press(key);
