@@ -67,7 +67,8 @@ final class DrawingTest extends TestCase
         self::assertSame(['h', 'min', '6', '1', '0', '3', '4', '5', '−'], $this->texts($full));
         self::assertSame(['h', 'min'], $this->texts(ColumnsDrawing::of($first, Scaffold::Outline)));
         self::assertSame([], $this->texts(ColumnsDrawing::paper()));
-        self::assertSame(['h', 'min', '6', '5', '1', '0', '70', '3', '4', '5', '−', '2', '2', '5', '60 + 10 = 70'], $this->texts(ColumnsDrawing::of($last, Scaffold::Full, true)));
+        // 70 above the 10, and above its digits the 6 and the 10 that are left when a ten of it is exchanged
+        self::assertSame(['h', 'min', '6', '5', '1', '0', '7', '0', '6', '10', '3', '4', '5', '−', '2', '2', '5', '60 + 10 = 70'], $this->texts(ColumnsDrawing::of($last, Scaffold::Full, true)));
     }
 
     public function testALineToFillShowsWhatIsGivenAndNoMore(): void

@@ -69,7 +69,7 @@ final class PaperTest extends ApiTestCase
     /** @return iterable<string, array{array<string, mixed>, string, list<string>, list<string>}> */
     public static function papers(): iterable
     {
-        $common = ['What time is it?', 'A clock to be read', '3 days ___ 70 h', 'Write &lt;, &gt; or =.', 'Put in order: 9:00 a.m., 12:15 p.m., 8:00 p.m.'];
+        $common = ['What time is it?', 'A clock to be read', 'Which is longer, 3 days or 70 h?', 'Write &lt;, &gt; or =.', 'Put in order, earliest first: 9:00 a.m., 12:15 p.m., 8:00 p.m.'];
         yield 'all set out' => [['scaffold' => 'full', 'instruction' => 'Write 60 when you take an hour.', 'chart' => true, 'example' => true], 'sheet', [...$common, 'Columns to work in', 'A number line to work on', 'Write 60 when you take an hour.', '1 h = 60 min ·', 'This is how:'], ['Squared paper for working', '2 h 25 min', '5:20 p.m.']];
         yield 'empty paper' => [['scaffold' => 'outline'], 'sheet', [...$common, 'Squared paper for working'], ['Columns to work in', 'This is how:', '1 h = 60 min ·']];
         yield 'only a line' => [['scaffold' => 'none'], 'sheet', $common, ['Squared paper', 'Columns to work in', 'A number line']];

@@ -9,6 +9,7 @@ use Rostik\Core\Notation\Marked;
 use Rostik\Core\Notation\Style;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\By24Hours;
+use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\Later;
 use Rostik\Core\Sum\Missing;
 use Rostik\Core\Sum\Order;
@@ -19,6 +20,7 @@ use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\ClockForm;
 use Rostik\Core\Time\HalfOfDay;
 use Rostik\Core\Time\StatedTime;
+use Rostik\Core\Time\Unit;
 
 /** How a sum is asked: in signs, in words, or by clocks. */
 final readonly class Asking
@@ -42,9 +44,15 @@ final readonly class Asking
         return TimesGiven::TwentyFour === $times ? By24Hours::of($sum) : $this->writer->style->states($sum);
     }
 
-    /** @param bool $hands whether the hands of a clock are to be drawn */
-    public function question(Sum $sum, TimesGiven $times, bool $hands = false): string
+    /**
+     * @param bool $hands whether the hands of a clock are to be drawn
+     * @param bool $tight whether there is room for a short line only: "105 min in h and min"
+     */
+    public function question(Sum $sum, TimesGiven $times, bool $hands = false, bool $tight = false): string
     {
+        if ($tight && $sum instanceof Conversion) {
+            return Marked::plain($this->writer->amount($sum->amount)).' in '.implode(' and ', array_map(static fn (Unit $unit): string => $unit->after(2), $sum->units));
+        }
         if ($sum instanceof Rewrite && $this->reads($sum)) {
             return $hands ? 'Draw the hands: '.$this->writer->inWords($sum->time).'.' : 'What time is it?';
         }

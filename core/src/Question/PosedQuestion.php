@@ -19,6 +19,7 @@ final readonly class PosedQuestion
      * @param ?string          $problem  why it has none, in a sentence
      * @param ?Working         $working  in the method for which there is room; null where none applies
      * @param ?string          $sentence the answer in a sentence, plain; null where the question is not told
+     * @param string           $solved   the sum with its answer in it, plain: "3 years < 40 months"; empty where it has none
      */
     public function __construct(
         public string $asked,
@@ -29,6 +30,7 @@ final readonly class PosedQuestion
         public ?string $problem,
         public ?Working $working,
         public ?string $sentence = null,
+        public string $solved = '',
     ) {
     }
 

@@ -62,7 +62,7 @@ final readonly class Posing
         $told = '' !== $question->wording;
 
         return new PosedQuestion(
-            $form->asks($told ? $question->wording : $asking->question($sum, $times, $form->drawsTheTime()), $question->wording),
+            $form->asks($told ? $question->wording : $asking->question($sum, $times, $form->drawsTheTime(), $manner->tight), $question->wording),
             // words tell their own times
             $form->shows(!$told || $asking->reads($sum) ? $asking->clocks($sum, $times, $form->drawsTheTime()) : []),
             TimesGiven::RomanClocks === $times,
@@ -71,6 +71,7 @@ final readonly class Posing
             null,
             $working,
             $problem?->sentence,
+            ucfirst(Marked::plain($this->forms->solved($sum, $answer, $marked) ?? $asking->inSigns($sum).' = '.$marked->answer($answer))),
         );
     }
 

@@ -85,7 +85,7 @@ final class CalendarForm implements Form
         return match (true) {
             $sum instanceof WeekdayOf => \sprintf('%s is a %s', $writer->date($sum->dates()[0]), $answer),
             $sum instanceof DaysIn => \sprintf('%s has %s', ucfirst(self::month($sum, 'the year ')), $answer),
-            $sum instanceof LeapYear => \sprintf('%d is %s leap year', $sum->year, 'yes' === $answer ? 'a' : 'no'),
+            $sum instanceof LeapYear => \sprintf('%d is %s leap year', $sum->year, 'yes' === $answer ? 'a' : 'not a'),
             default => '',
         };
     }
