@@ -28,7 +28,7 @@ final class Rephrased
         '~^how many ('.self::UNITS.') (?:is|are) (.+)$~' => '$2 in $1',
         '~^(?:about|roughly|around) how many ('.self::UNITS.') (?:is|are|make) (.+)$~' => 'about $2 in $1',
         // dep 0915 arr 1105; start 19:15, finish 21:05; opens 9 am, closes 5:30 pm
-        '~^(?:(?:the|a|an|my|our) )?(?:[a-z]+ ){0,2}?'.self::BEGINS.'(?: time)?[: =]*(?:at )?(.+?)[ ,;]+(?:and )?(?:it )?'.self::ENDS.'(?: time)?[: =]*(?:at )?(.+)$~' => '$1 to $2',
+        '~^(?:(?:the|a|an|my|our) )?(?:[a-z]+ ){0,2}?'.self::BEGINS.'\b(?: time)?[: =.]*(?:at )?(.+?)[ ,;]+(?:and )?(?:it )?'.self::ENDS.'\b(?: time)?[: =.]*(?:at )?(.+)$~' => '$1 to $2',
         '~^(.+?) (?:thru|through|up to|up until|right up to|and then until) (.+)$~' => '$1 to $2',
         // it is told when it is, and how long ago or ahead is asked about
         '~^(?:what time|when) was it (.+?) ago,? if it is (?:now )?(.+?)(?: now)?$~' => '$2 - $1',

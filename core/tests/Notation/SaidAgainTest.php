@@ -65,7 +65,7 @@ final class SaidAgainTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function stretches(): iterable
     {
-        foreach (['dep A arr B', 'departs A, arrives B', 'start A, finish B', 'starts at A and ends at B', 'opens A, closes B', 'A thru B', 'A through B', 'how much later is B than A', 'how much earlier is A than B', 'open from A, closes at B'] as $way) {
+        foreach (['dep A arr B', 'departs A, arrives B', 'start A, finish B', 'starts at A and ends at B', 'opens A, closes B', 'A thru B', 'A through B', 'how much later is B than A', 'how much earlier is A than B', 'open from A, closes at B', 'opened at A, closed at B', 'dep. A arr. B', 'the class started at A and finished at B'] as $way) {
             yield $way => [$way];
         }
     }
