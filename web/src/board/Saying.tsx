@@ -1,7 +1,11 @@
-import type { WorkedMethod, WorkedSum } from '../api/types';
+import type { Changed, WorkedMethod, WorkedSum } from '../api/types';
 import { Coverable, tells, type Part } from '../models/cover';
 import { Marked } from '../models/Marked';
 import { WhatStays } from './WhatStays';
+
+/** What it has become: where that is what the sum comes to, it is covered with the answer before the last step, too. */
+const becomes = (changed: Changed | null): string =>
+  [changed?.hour, changed?.minute, changed?.half, changed?.day].map((one) => one?.to ?? '').join(' ');
 
 /** What a teacher would say at this step, and what stayed and what changed; both can be covered. */
 export function Saying({ worked, method, step }: { worked: WorkedSum; method: WorkedMethod; step: number }) {
@@ -18,7 +22,14 @@ export function Saying({ worked, method, step }: { worked: WorkedSum; method: Wo
           {now && <Marked text={now.say} />}
         </Coverable>
       </p>
-      {changed && <WhatStays key={`${method.id}${step}`} changed={changed} step={step} isAnswer={isLast} />}
+      {changed && (
+        <WhatStays
+          key={`${method.id}${step}`}
+          changed={changed}
+          step={step}
+          isAnswer={isLast || becomes(changed) === becomes(worked.changed)}
+        />
+      )}
     </div>
   );
 }

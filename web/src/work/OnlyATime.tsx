@@ -19,7 +19,7 @@ export function OnlyATime({ text }: { text: string }) {
   const names: readonly [string, string][] = [
     ['in words', words + part],
     ['in digits', `${table.digits[minute] ?? ''}${time.halfSaid ? ` ${table.halves[minute] ?? ''}` : ''}`],
-    ['digits, read out', table.aloud[minute] ?? ''],
+    ['digits, read out', table.aloud[minute % 720] ?? ''],
     [
       '24 hours',
       time.halfSaid
