@@ -29,6 +29,7 @@ export function OnlyATime({ text }: { text: string }) {
   ];
   return (
     <section aria-label="A time" className="grid items-center gap-8 py-4 md:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]">
+      <h1 className="sr-only">{words + part}</h1>
       <GearedClock
         hands={handsAt(minute % 720)}
         face={plainFace}
