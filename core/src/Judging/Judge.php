@@ -206,7 +206,7 @@ final readonly class Judge
         if ($said && $expected->minute < 10 && 1 === preg_match('~(?<![\d:.])\d{1,2}\s?[:.]\s?\d(?![\d:.])~', $written)) {
             return Verdict::Incomplete;
         }
-        if ($sum instanceof Rewrite && TimeForm::Words !== $sum->as && $said && 1 === preg_match('~^\D*\d{1,2}\s*(?:[ap]\.?\s?m\.?)?$~i', trim($written))) {
+        if ($sum instanceof Rewrite && TimeForm::Words !== $sum->as && $said && 1 === preg_match('~^(?:it is |at )?\d{1,2}\s*(?:[ap]\.?\s?m\.?)?$~i', trim($written))) {
             // the two noughts are what was to be written
             return Verdict::Incomplete;
         }

@@ -76,6 +76,20 @@ final class RanksTest extends TestCase
         }
     }
 
+    /** A bare hour lacks the noughts that were to be written; a time in words has another form, and lacks none. */
+    public function testABareHourIsNotATimeInWords(): void
+    {
+        $judge = Core::get(Judge::class);
+        $reader = Core::get(SumReader::class);
+        for ($hour = 13; $hour < 24; ++$hour) {
+            $twelve = $hour - 12;
+            $o = $reader->read($hour.':00 as 12h')->sum;
+            self::assertSame(Verdict::Incomplete, $judge->judge($o, $twelve.' pm')->verdict, (string) $hour);
+            self::assertSame(Verdict::Right, $judge->judge($o, $twelve.':00 pm')->verdict, (string) $hour);
+            self::assertSame(Verdict::OtherForm, $judge->judge($reader->read($hour.':15 as 12h')->sum, 'quarter past '.$twelve.' pm')->verdict, (string) $hour);
+        }
+    }
+
     /**
      * @param list<int> $of
      *

@@ -62,10 +62,10 @@ function Shown({ data, day, board, change, waiting, onList }: Props) {
   const { worked, clock } = data;
   const { inHand } = useClasses();
   const online = useOnline();
-  // a problem is set out first; within it the class's own method is the one that is worked in
   // of two that are compared the sign between them is what is asked: it is not asked once more behind an equals sign
   const [left = '', right = '', ...third] = worked.answer ? worked.shown.split(' ? ') : [worked.shown];
   const sides: readonly [string, string] = third.length === 0 ? [left, right] : [worked.shown, ''];
+  // a problem is set out first; within it the class's own method is the one that is worked in
   const house = worked.told ? undefined : inHand?.methods.find((one) => one.kind === worked.kind)?.method;
   const chosen =
     worked.methods.find((one) => one.id === board.method) ??
