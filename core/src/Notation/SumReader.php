@@ -355,6 +355,10 @@ final readonly class SumReader
                     if (!$answer instanceof LengthAnswer || null === $found || (1 === $first && !$found instanceof Product)) {
                         continue;
                     }
+                    if (($found instanceof Product || $found instanceof Share) && 1 === preg_match('/\b(?:of|double|twice|treble|share)\b/i', $sides[$first])) {
+                        // half of 2 h + 20 min: of the one, or of both?
+                        return null;
+                    }
                     $said = $this->plain->answer($answer);
                     $outer = $this->found($this->line(0 === $first ? $said.' '.$words->at($i).' '.$sides[1] : $sides[0].' '.$words->at($i).' '.$said))?->sum;
                     if (null !== $outer && [] === $outer->readings()) {

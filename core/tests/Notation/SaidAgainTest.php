@@ -185,6 +185,18 @@ final class SaidAgainTest extends TestCase
         }
     }
 
+    /** In words it is not said how far "half of" or "double" reaches: such a line is not taken for one of the two. */
+    public function testWhatWordsDoNotPutInOrderIsNotGuessed(): void
+    {
+        foreach (['half of 2 h + 20 min', 'double 20 min + 5 min', 'twice 1 h 10 min - 20 min', 'a quarter of 3 h + 15 min', '10 min + double 20 min'] as $line) {
+            try {
+                self::fail($line.' came to '.(Core::get(Workbench::class)->work($line)->answer->text ?? 'a question'));
+            } catch (NotUnderstood $no) {
+                self::assertNotNull(Core::get(Workbench::class)->work($no->example)->answer, $line);
+            }
+        }
+    }
+
     /** Whatever cannot be done is refused with a sentence and an example that works: 34 000 lines of two operands and a sign, every seventh of them here. */
     public function testWhatIsImpossibleIsRefused(): void
     {
