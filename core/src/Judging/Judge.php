@@ -186,6 +186,11 @@ final readonly class Judge
         if ($given->by24 !== $expected->by24) {
             $twelve = $given->by24 ? $expected : $given;
             if ($twelve->isOpen()) {
+                if ($sum instanceof Rewrite && $given->by24 && $given->hour === $expected->hour) {
+                    // 08:15 in digits, where no half of the day is said
+                    return Verdict::Right;
+                }
+
                 // 10:30 beside 24-hour times is 10:30
                 return $expected->by24 && $this->sameDigits($given, $expected) ? Verdict::Right : Verdict::Incomplete;
             }
@@ -206,8 +211,10 @@ final readonly class Judge
         if ($said && $expected->minute < 10 && 1 === preg_match('~(?<![\d:.])\d{1,2}\s?[:.]\s?\d(?![\d:.])~', $written)) {
             return Verdict::Incomplete;
         }
-        if ($sum instanceof Rewrite && TimeForm::Words !== $sum->as && $said && 1 === preg_match('~^(?:it is |at )?\d{1,2}\s*(?:[ap]\.?\s?m\.?)?$~i', trim($written))) {
-            // the two noughts are what was to be written
+        // 0900 is how 24-hour times may be written
+        $whole = $sum instanceof Rewrite && TimeForm::TwentyFour === $sum->as ? '' : '(?:00)?';
+        if ($sum instanceof Rewrite && TimeForm::Words !== $sum->as && $said && 1 === preg_match('~^(?:it is |at )?\d{1,2}'.$whole.'\s*(?:[ap]\.?\s?m\.?)?$~i', trim($written))) {
+            // the two noughts, and the mark before them, are what was to be written
             return Verdict::Incomplete;
         }
 

@@ -67,6 +67,36 @@ final readonly class TwoColumns
         };
     }
 
+    /** One length by itself; null where it is not set out in two columns. */
+    public static function alone(Amount $length): ?self
+    {
+        return self::lengths('x', 1, $length);
+    }
+
+    /** The larger unit of the first row. */
+    public function large(): int
+    {
+        return $this->rows[0][0];
+    }
+
+    /** The smaller unit of the first row. */
+    public function small(): int
+    {
+        return $this->rows[0][1];
+    }
+
+    /**
+     * Everything in the smaller unit, below nought where more is taken than there is.
+     *
+     * @param int $rate how many of the smaller make one of the larger, as the child has it
+     */
+    public function together(int $rate): int
+    {
+        $numbers = array_map(static fn (array $row): int => $rate * $row[0] + $row[1], $this->rows);
+
+        return '-' === $this->operation ? $numbers[0] - ($numbers[1] ?? 0) : $this->times * array_sum($numbers);
+    }
+
     /** All of the smaller unit together, before anything is regrouped. */
     public function smallSum(): int
     {

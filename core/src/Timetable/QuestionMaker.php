@@ -100,7 +100,10 @@ final readonly class QuestionMaker
             : $answer instanceof TimeAnswer && null !== $question->answer->time && $answer->time->minutes === $question->answer->time % TimeOfDay::DAY;
         $wrong = [];
         foreach ($same ? $this->mistakes->predict($last) : [] as $id => $given) {
-            $wrong[$id] = new TableAnswer($given->shown($writer->style), $given->text());
+            // a table's own way of counting past midnight, 24:10, is no mistake
+            if ($given->text() !== $question->answer->value) {
+                $wrong[$id] = new TableAnswer($given->shown($writer->style), $given->text());
+            }
         }
 
         return new TableQuestion($question->kind, $question->text, $question->with, $question->answer, $question->sums, $question->steps, $question->wrong + $wrong);

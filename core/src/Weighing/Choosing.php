@@ -34,6 +34,9 @@ final readonly class Choosing
     /** Of problems in words, which take longer to draw; about one of each story. */
     private const TOLD = 60;
 
+    /** So much as a pair told apart once more weighs one that is told apart for the first time. */
+    private const FIRST = 4.0;
+
     /** What a next answer is expected to be, of an ordinary child in each state ({@see Model}): right where nothing shows, where a mistake shows, of one who does something else; that of the mistake; that of a mistake by a slip, or by chance. */
     private const RIGHT = 0.9;
     private const RIGHT_THOUGH = 0.1;
@@ -83,7 +86,8 @@ final readonly class Choosing
             foreach ($pool as $text => $predicted) {
                 $worth = 0.0;
                 foreach ($separated[$text] as $pair) {
-                    $worth += 0.4 ** ($found[$pair] ?? 0);
+                    // two that no sum tells apart yet cannot be told at all
+                    $worth += isset($found[$pair]) ? 0.4 ** $found[$pair] : self::FIRST;
                 }
                 foreach ($mistakes as $id) {
                     if (isset($predicted[$id])) {

@@ -65,7 +65,7 @@ final class JudgeTest extends TestCase
         yield [$later, '4.80', 'wrong', 'hundred-minutes leaves-over-sixty'];
         yield [$later, '5:20 am', 'wrong', 'flips-am-pm'];
         yield [$later, '6:20 pm', 'wrong', 'slip'];
-        yield [$later, '5', 'wrong'];
+        yield [$later, '5', 'wrong', 'forgets-last-jump'];
         $over = '10:15 pm + 3 h';
         yield [$over, '1:15 am', 'right', '', '1:15 a.m.'];
         foreach (['1:15 am (next day)', '1:15 a.m. next day', '1.15am (the next day)', '1:15 am, the following day', '1:15 a.m. (1 day later)'] as $day) {
@@ -87,7 +87,7 @@ final class JudgeTest extends TestCase
         yield ['10:00 hours + 35 min', '10:35', 'right'];
         yield ['22:10 + 1 h', '11:10', 'incomplete'];
         yield ['22:10 + 1 h', '11:10 pm', 'other-form'];
-        yield ['22:50 to 06:15', '8h25', 'wrong', 'borrows-without-paying'];
+        yield ['22:50 to 06:15', '8h25', 'wrong', 'borrows-without-paying hours-from-the-start'];
         yield ['11:00 pm + 2 h', '1:00 am', 'right'];
         yield ['3 days ? 70 h', 'longer', 'right'];
         yield ['3 days ? 70 h', '<', 'wrong', 'number-only'];

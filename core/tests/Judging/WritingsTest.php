@@ -91,6 +91,16 @@ final class WritingsTest extends TestCase
             'right' => '23 minutes to nine|twenty-three minutes to nine|23 minutes to 9|23 to 9|twenty three to nine|23 minuts to nine|23 minutes too 9',
             'wrong' => '8:37|8.37|23 minutes past nine|23 past 8|37 to 9|23 to 8|20 to 9|half past 8|quarter to nine|23 past nine',
         ],
+        '8:00 as digital' => [
+            'right' => '8:00|8.00|08:00|8 00',
+            'incomplete' => '8|800',
+            'wrong' => '8:60|8:12|12:40|7:00|eight o\'clock|8:08',
+        ],
+        '8:00 pm as 24h' => [
+            'right' => '20:00|2000|20.00|20 00|2000 hrs',
+            'incomplete' => '20',
+            'wrong' => '8:00|0800|18:00|8|8:00 pm',
+        ],
         'quarter past 6 as digital' => [
             'right' => '6:15|6.15|6 15|615|6-15|6;15|It says 6:15|6h15',
             'wrong' => '6:45|5:45|6:25|6:04|7:15|3:30|6:03|6:51',

@@ -23,8 +23,8 @@ use Rostik\Core\Time\TimeOfDay;
 final class ClockMistakesTest extends TestCase
 {
     /**
-     * Every start with lengths up to 23 h 59 min in steps of 53 min, later and earlier: below 12 hours exactly one of the
-     * two mistakes with a.m. and p.m. shows; what is written is the other half of PHP's own answer.
+     * Every start with lengths up to 23 h 59 min in steps of 53 min, later and earlier: below 12 hours, where the hour
+     * changes, exactly one of the two mistakes with a.m. and p.m. shows; what is written is the other half of PHP's own answer.
      */
     public function testTheWrongHalfIsTheOtherHalfOfTheRightReading(): void
     {
@@ -40,7 +40,7 @@ final class ClockMistakesTest extends TestCase
                     $same = $from->format('a') === $to->format('a');
                     $flips = (new FlipsAmPm())->predict($sum)?->text();
                     $keeps = (new KeepsAmPm())->predict($sum)?->text();
-                    if ($flips !== ($same && $length < 720 ? $other : null) || $keeps !== ($same ? null : $other)) {
+                    if ($flips !== ($same && $length < 720 && $from->format('G') !== $to->format('G') ? $other : null) || $keeps !== ($same ? null : $other)) {
                         self::fail("{$from->format('g:i a')} {$sign} {$length} min: flips to ".($flips ?? 'nothing').', keeps '.($keeps ?? 'nothing'));
                     }
                     $seen['flips'] += null === $flips ? 0 : 1;
@@ -48,7 +48,7 @@ final class ClockMistakesTest extends TestCase
                 }
             }
         }
-        self::assertGreaterThan(20_000, min($seen));
+        self::assertGreaterThan(17_000, min($seen));
     }
 
     public function testWithoutAHalfOfTheDayThereIsNoneToGetWrong(): void

@@ -121,7 +121,7 @@ final class Child
             1 === preg_match("/^($length) ([+-]) ($length)$/", $sum, $m) => self::lengths(self::min($m[1]), $m[2], self::min($m[3]), $mistake),
             1 === preg_match("/^($length)(?: \\+ $length)+$/", $sum) => self::many(array_map(self::min(...), explode(' + ', $sum)), $mistake),
             1 === preg_match("/^(\d+) x ($length)$/", $sum, $m) => self::times((int) $m[1], self::min($m[2]), $mistake),
-            1 === preg_match("/^($length) \\/ (\d+)$/", $sum, $m) => null === $mistake ? self::hm(intdiv(self::min($m[1]), (int) $m[2])) : null,
+            1 === preg_match("/^($length) \\/ (\d+)$/", $sum, $m) => self::shared(self::min($m[1]), (int) $m[2], $mistake),
             1 === preg_match("/^($time) ([+-]) ($length)$/", $sum, $m) => self::move($m[1], $m[2], self::min($m[3]), $mistake),
             1 === preg_match("/^($time) to ($time)$/", $sum, $m) => self::elapsed($m[1], $m[2], $mistake),
             1 === preg_match("/^_ ([+-]) ($length) = ($time)$/", $sum, $m) => self::move($m[3], '+' === $m[1] ? '-' : '+', self::min($m[2]), $mistake),
@@ -177,7 +177,9 @@ final class Child
         if ('12' === $form && ('keeps-am-pm' === $mistake || 'flips-am-pm' === $mistake)) {
             $crossed = ($at < 720) !== ((((int) floor($end / 60)) % 1440 + 1440) % 1440 < 720);
 
-            return ('keeps-am-pm' === $mistake) === $crossed && ($crossed || $by < 43200) ? $right($end + 43200) : null;
+            $stays = (int) floor($at / 60) === ((int) floor($end / 3600) % 24 + 24) % 24;
+
+            return ('keeps-am-pm' === $mistake) === $crossed && ($crossed || ($by < 43200 && !$stays)) ? $right($end + 43200) : null;
         }
         [$m, $s] = [intdiv($by, 60), $by % 60];
         if ($way > 0) {
@@ -379,7 +381,37 @@ final class Child
             return self::hm($times * $each);
         }
 
-        return 'hundred-minutes' === $mistake ? null : self::adding($hours, $minutes, 0, $mistake, self::hmRaw(...));
+        if ($each >= 60 && 0 !== $each % 60) {
+            if ('only-the-hours' === $mistake) {
+                return self::hm(60 * $hours + $each % 60);
+            }
+            if ('only-the-minutes' === $mistake) {
+                return self::hm($each - $each % 60 + $minutes);
+            }
+        }
+
+        return self::adding($hours, $minutes, 100 * $hours + $minutes, $mistake, self::hmRaw(...));
+    }
+
+    private static function shared(int $all, int $between, ?string $mistake): ?string
+    {
+        [$hours, $minutes] = [intdiv($all, 60), $all % 60];
+        $whole = static fn (int $n): bool => 0 === $n % $between;
+        $hundreds = 100 * $hours + $minutes;
+
+        return match (true) {
+            null === $mistake => self::hm(intdiv($all, $between)),
+            'hundred-minutes' === $mistake && $whole($hundreds) => self::hmRaw(intdiv(intdiv($hundreds, $between), 100), intdiv($hundreds, $between) % 100),
+            'only-the-hours' === $mistake && $whole($hours) && $hours * $minutes > 0 => self::hm(60 * intdiv($hours, $between) + $minutes),
+            'only-the-minutes' === $mistake && $whole($minutes) && $hours * $minutes > 0 => self::hm(60 * $hours + intdiv($minutes, $between)),
+            'shares-apart' === $mistake && !$whole($hours) && $hours + $minutes >= $between => self::sharedApart(intdiv($hours, $between), intdiv($minutes, $between)),
+            default => null,
+        };
+    }
+
+    private static function sharedApart(int $hours, int $minutes): ?string
+    {
+        return 0 === $hours + $minutes ? null : self::hmRaw($hours, $minutes);
     }
 
     /** @param callable(int, int): ?string $as */
@@ -429,6 +461,15 @@ final class Child
             return $right($at - ($end - $at));
         }
         [$H, $x, $h, $y] = [intdiv($at, 60), $at % 60, intdiv($by, 60), $by % 60];
+        if ('forgets-first-jump' === $mistake || 'forgets-last-jump' === $mistake) {
+            $first = '+' === $sign ? (60 - $x) % 60 : $x;
+            $without = $by - ('forgets-first-jump' === $mistake ? $first : $y - $first);
+
+            return 0 === $first || $y <= $first || $without <= 0 ? null : $right($at + ('+' === $sign ? $without : -$without));
+        }
+        if ('24' === $form && 'past-twenty-four' === $mistake) {
+            return '+' === $sign && $end > 1440 && $end < 2880 ? \sprintf('%d:%02d', intdiv($end, 60), $end % 60) : null;
+        }
         if ('12' === $form) {
             $to = ($end % 1440 + 1440) % 1440;
             $flipped = self::clockRaw(intdiv($to, 60) + ($to < 720 ? 12 : -12), $to % 60, $form);
@@ -437,7 +478,7 @@ final class Child
                 return $crossed ? $flipped : null;
             }
             if ('flips-am-pm' === $mistake) {
-                return $crossed || $by >= 720 ? null : $flipped;
+                return $crossed || $by >= 720 || intdiv($at, 60) === intdiv($to, 60) ? null : $flipped;
             }
             if ('past-twelve' === $mistake) {
                 $past = ((intdiv($at, 60) + 11) % 12 + 1) * 60 + $x + $by;
@@ -469,6 +510,19 @@ final class Child
         }
         if ('counts-both-ends' === $mistake) {
             return 0 === $long % 60 ? self::hm($long + 60) : null;
+        }
+        if ('larger-number-on-top' === $mistake) {
+            return $over && $a !== $b ? self::hm($a - $b) : null;
+        }
+        if (\in_array($mistake, ['forgets-first-jump', 'forgets-last-jump', 'hours-from-the-start'], true)) {
+            [$first, $last] = [(60 - $a % 60) % 60, $b % 60];
+            $found = match ($mistake) {
+                'forgets-first-jump' => $long - $first,
+                'forgets-last-jump' => $long - $last,
+                default => $long + 60,
+            };
+
+            return 0 === $first || 0 === $last || $long < $first + $last || 0 === $found ? null : self::hm($found);
         }
         $twelve = '12' === $form && '24' !== self::time($end)[1];
         if ($twelve && 'ignores-am-pm' === $mistake) {
@@ -540,6 +594,19 @@ final class Child
                 null => $write($hour, $minute),
                 'swaps-hands' => $reading ? $write(((int) round($minute / 5) + 11) % 12 + 1, $hour % 12 * 5) : null,
                 'next-hour' => $reading && $minute >= 30 ? $write($next, $minute) : null,
+                'hour-ahead' => $reading && $minute > 0 ? $write($next, $minute) : null,
+                'sixty-at-the-top' => $reading && 0 === $minute ? $write($hour, 60) : null,
+                'ones-as-tens' => $reading && $minute > 0 && $minute < 6 ? $write($hour, 10 * $minute) : null,
+                'numbers-as-they-stand' => match (true) {
+                    $minute > 0 && $minute < 13 => $write($minute, $hour),
+                    $reading && $minute > 47 => $write(60 - $minute, $next),
+                    default => null,
+                },
+                'hundred-minutes' => match ($reading.'-'.$minute) {
+                    '1-15', '1-30', '1-45' => $write($hour, intdiv($minute * 5, 3)),
+                    '-25', '-50' => $write($hour, intdiv($minute * 3, 5)),
+                    default => null,
+                },
                 'hand-number-as-minutes' => $reading && 0 === $minute % 5 ? $write($hour, 0 === $minute ? 12 : intdiv($minute, 5)) : null,
                 'to-as-past' => $minute > 30 ? $write($next, 60 - $minute) : null,
                 'to-this-hour' => $minute > 30 ? ($reading ? $write($next, $minute) : $write(($hour + 10) % 12 + 1, $minute)) : null,
@@ -552,7 +619,10 @@ final class Child
             return match ($mistake) {
                 null => \sprintf('%02d:%02d', $h, $at % 60),
                 'twelve-swap' => \in_array($h, [0, 12], true) && 0 !== $at % 720 ? \sprintf('%02d:%02d', 12 - $h, $at % 60) : null,
-                'adds-twelve-always' => $h >= 1 && $h < 12 ? \sprintf('%02d:%02d', $h + 12, $at % 60) : null,
+                'adds-twelve-always' => $at > 0 && $h < 13 ? \sprintf('%02d:%02d', 0 === $h ? 24 : $h + 12, $at % 60) : null,
+                'adds-ten' => $h > 12 ? \sprintf('%02d:%02d', $h - 12 + 10, $at % 60) : null,
+                'keeps-twelve' => 0 === $h ? \sprintf('12:%02d', $at) : null,
+                'past-twenty-four' => 0 === $h && $at > 0 ? \sprintf('24:%02d', $at) : null,
                 default => null,
             };
         }
@@ -615,6 +685,8 @@ final class Child
 
         return match ($mistake) {
             'hundred-minutes' => $instead(100, true),
+            'week-as-five' => 'week' === $from || 'week' === $units[0] ? $instead(5, false) : null,
+            'day-as-twelve' => ('day' === $from && 'h' === $last) || ('day' === $units[0] && 'h' === $from) ? $instead(12, false) : null,
             'ten-for-everything' => str_contains($parts[$from], '.') ? self::tenths($parts[$from], $units, $name) : $instead(10, false),
             'forgets-to-add-on' => isset($names[1]) && 1 === \count($units) ? $name((int) $number * $per, $last) : null,
             'drops-remainder' => 2 === \count($units) && !isset($names[1]) && intdiv($total, $size[$units[0]]) > 0 ? $name(intdiv($total, $size[$units[0]]), $units[0]) : null,

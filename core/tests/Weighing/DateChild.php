@@ -25,12 +25,14 @@ final class DateChild
             1 === preg_match('/^year (\d+) in days$/', $sum, $m) => match ($mistake) {
                 null => (self::isLeap((int) $m[1]) ? '366' : '365').' days',
                 'forgets-leap-day' => '365 days',
+                'every-fourth-year' => 0 === (int) $m[1] % 4 ? '366 days' : null,
                 default => null,
             },
             1 === preg_match('/^([A-Z][a-z]+) (\d+) in days$/', $sum, $m) => match ($mistake) {
                 null => self::date('1 '.$m[1].' '.$m[2])->format('t').' days',
                 'thirty-days-each' => '30 days',
                 'forgets-leap-day' => 'February' === $m[1] ? '28 days' : null,
+                'every-fourth-year' => 'February' === $m[1] && 0 === (int) $m[2] % 4 ? '29 days' : null,
                 default => null,
             },
             1 === preg_match('/^(?:([A-Z][a-z]+day) )?('.self::DATE.') ([+-]) (?:(\d+) weeks? ?)?(?:(\d+) days?)?$/', $sum, $m) => self::moved(self::date($m[2]), '' !== $m[1], '+' === $m[6] ? 1 : -1, (int) ($m[7] ?? 0), (int) ($m[8] ?? 0), $mistake),
@@ -54,6 +56,7 @@ final class DateChild
         return match ($mistake) {
             null => self::isLeap($year) ? 'yes' : 'no',
             'forgets-leap-day' => 'no',
+            'every-fourth-year' => 0 === $year % 4 ? 'yes' : null,
             default => null,
         };
     }

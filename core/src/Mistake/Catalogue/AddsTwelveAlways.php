@@ -11,10 +11,9 @@ use Rostik\Core\Picture\Model;
 use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\TimeForm;
-use Rostik\Core\Time\HalfOfDay;
 
 /**
- * Adds 12 to a.m. times too: 8:25 a.m. as 24h = 20:25.
+ * Adds 12 to a.m. times too, and to 12 itself: 8:25 a.m. as 24h = 20:25; 12:40 p.m. = 24:40.
  *
  * Common practice, no source.
  */
@@ -27,12 +26,12 @@ final class AddsTwelveAlways implements Mistake
 
     public function may(): string
     {
-        return 'may be adding 12 to morning times too';
+        return 'may be adding 12 to every hour, to those of the morning and to 12 too';
     }
 
     public function look(): string
     {
-        return 'Is it before noon? Then the hour stays as it is.';
+        return 'Is it before 1 p.m.? Then nothing is added.';
     }
 
     public function model(): Model
@@ -42,10 +41,10 @@ final class AddsTwelveAlways implements Mistake
 
     public function predict(Sum $sum): ?Given
     {
-        if (!$sum instanceof Rewrite || TimeForm::TwentyFour !== $sum->as || !$sum->time->halfSaid || HalfOfDay::Am !== $sum->time->time()->half() || $sum->time->minutes < 60) {
+        if (!$sum instanceof Rewrite || TimeForm::TwentyFour !== $sum->as || !$sum->time->halfSaid || 0 === $sum->time->minutes || $sum->time->minutes >= 13 * 60) {
             return null;
         }
 
-        return GivenTime::of24($sum->time->time()->hour() + 12, $sum->time->time()->minute());
+        return GivenTime::of24($sum->time->time()->hour12() + 12, $sum->time->time()->minute());
     }
 }

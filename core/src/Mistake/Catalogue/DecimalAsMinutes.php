@@ -6,10 +6,13 @@ namespace Rostik\Core\Mistake\Catalogue;
 
 use Rostik\Core\Judging\Given;
 use Rostik\Core\Judging\GivenLength;
+use Rostik\Core\Judging\GivenSign;
 use Rostik\Core\Mistake\Mistake;
 use Rostik\Core\Picture\Model;
+use Rostik\Core\Sum\Comparison;
 use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\Sum;
+use Rostik\Core\Time\AmountPart;
 
 /**
  * Reads the decimal part as minutes: 1.5 h = 1 h 5 min, 2.25 h = 2 h 25 min. The same the other way, 1 h 15 min written as
@@ -41,6 +44,9 @@ final class DecimalAsMinutes implements Mistake
 
     public function predict(Sum $sum): ?Given
     {
+        if ($sum instanceof Comparison) {
+            return $this->compared($sum);
+        }
         if (!$sum instanceof Conversion || 1 !== \count($sum->amount->parts) || $sum->amount->isWhole() || !$sum->amount->parts[0]->isDecimal()) {
             return null;
         }
@@ -50,10 +56,31 @@ final class DecimalAsMinutes implements Mistake
             return null;
         }
         $whole = intdiv($part->numerator, $part->denominator);
-        $decimals = (int) explode('.', rtrim(rtrim(number_format($part->numerator / $part->denominator, 6, '.', ''), '0'), '.'))[1];
+        $decimals = $this->decimals($part);
 
         return 2 === \count($sum->units)
             ? GivenLength::two($whole, $sum->units[0], $decimals, $small)
             : GivenLength::one($whole * $small->perLarger() + $decimals, $small);
+    }
+
+    /** 1.5 h is 65 min, beside 80 min. */
+    private function compared(Comparison $sum): ?Given
+    {
+        $shows = false;
+        $sizes = [];
+        foreach ([$sum->left, $sum->right] as $side) {
+            $part = $side->parts[0];
+            $read = 1 === \count($side->parts) && !$part->isWhole() && $part->isDecimal() && null !== $part->unit->smaller();
+            $shows = $shows || $read;
+            $sizes[] = $read ? intdiv($part->numerator, $part->denominator) * $part->unit->size() + $this->decimals($part) * ($part->unit->smaller()?->size() ?? 0) : $side->duration->count;
+        }
+
+        return $shows && $sum->left->duration->chain === $sum->right->duration->chain ? new GivenSign(['<', '=', '>'][($sizes[0] <=> $sizes[1]) + 1]) : null;
+    }
+
+    /** What stands after the point, as a number. */
+    private function decimals(AmountPart $part): int
+    {
+        return (int) explode('.', rtrim(rtrim(number_format($part->numerator / $part->denominator, 6, '.', ''), '0'), '.'))[1];
     }
 }

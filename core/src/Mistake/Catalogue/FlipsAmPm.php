@@ -10,7 +10,7 @@ use Rostik\Core\Sum\SecondMove;
 use Rostik\Core\Time\HalfOfDay;
 
 /**
- * Changes a.m. or p.m. though neither noon nor midnight was crossed.
+ * Changes a.m. or p.m. though neither noon nor midnight was crossed; shows where the hour changes.
  *
  * Common practice, no source.
  */
@@ -33,6 +33,9 @@ final class FlipsAmPm extends HalfMistake
 
     protected function written(ClockMove|SecondMove $sum, HalfOfDay $start, HalfOfDay $end): HalfOfDay
     {
-        return $end === $start && abs($sum->minutes()) < 720 ? $start->other() : $end;
+        // whose hour stays sees no reason to change what stands beside it
+        $passed = $sum->start->time()->hour() !== $sum->answer()->time->time()->hour();
+
+        return $end === $start && $passed && abs($sum->minutes()) < 720 ? $start->other() : $end;
     }
 }

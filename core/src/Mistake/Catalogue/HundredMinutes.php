@@ -6,17 +6,21 @@ namespace Rostik\Core\Mistake\Catalogue;
 
 use Rostik\Core\Judging\Given;
 use Rostik\Core\Judging\GivenLength;
+use Rostik\Core\Judging\GivenTime;
 use Rostik\Core\Mistake\Mistake;
 use Rostik\Core\Mistake\TwoColumns;
 use Rostik\Core\Picture\Model;
 use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\FractionalProduct;
-use Rostik\Core\Sum\Product;
+use Rostik\Core\Sum\Rewrite;
+use Rostik\Core\Sum\Share;
 use Rostik\Core\Sum\Sum;
+use Rostik\Core\Sum\TimeForm;
+use Rostik\Core\Time\ClockForm;
 
 /**
  * Treats an hour as 100 minutes (or a minute as 100 seconds): works as with whole numbers, and regroups, exchanges and
- * converts at 100.
+ * converts at 100; takes a quarter of an hour for 25 minutes.
  *
  * Common practice, no source.
  */
@@ -47,14 +51,38 @@ final class HundredMinutes implements Mistake
         if ($sum instanceof Conversion) {
             return $this->converted($sum);
         }
-        $c = $sum instanceof Product || $sum instanceof FractionalProduct ? null : TwoColumns::of($sum);
+        if ($sum instanceof Rewrite) {
+            return $this->quarters($sum);
+        }
+        $c = $sum instanceof Share ? TwoColumns::alone($sum->length) : ($sum instanceof FractionalProduct ? null : TwoColumns::of($sum));
         if (null === $c || 60 !== $c->limit) {
             return null;
         }
-        $numbers = array_map(static fn (array $row): int => 100 * $row[0] + $row[1], $c->rows);
-        $result = '+' === $c->operation ? array_sum($numbers) : ($numbers[0] ?? 0) - ($numbers[1] ?? 0);
+        $result = $c->together(100);
+        if ($sum instanceof Share) {
+            $result = 0 === $result % $sum->between ? intdiv($result, $sum->between) : -1;
+        }
 
         return $result < 0 ? null : $c->answer(intdiv($result, 100), $result % 100);
+    }
+
+    /** A quarter of a hundred is 25, a half of it 50: quarter past 3 = 3:25; 3:50 is half past three. */
+    private function quarters(Rewrite $sum): ?Given
+    {
+        $minute = $sum->time->time()->minute();
+        $written = match ($sum->as) {
+            TimeForm::Digital => [15 => 25, 30 => 50, 45 => 75][$minute] ?? null,
+            TimeForm::Words => [25 => 15, 50 => 30][$minute] ?? null,
+            default => null,
+        };
+        if (null === $written || ClockForm::Twelve !== $sum->time->form) {
+            return null;
+        }
+        if (TimeForm::Words === $sum->as) {
+            return GivenTime::stated($sum->time->moved($written - $minute), true);
+        }
+
+        return GivenTime::of12($sum->time->time()->hour12(), $written, $sum->time->halfSaid ? $sum->time->time()->half() : null);
     }
 
     private function converted(Conversion $sum): ?Given

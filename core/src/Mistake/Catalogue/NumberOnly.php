@@ -44,29 +44,19 @@ final class NumberOnly implements Mistake
     public function predict(Sum $sum): ?Given
     {
         if ($sum instanceof Comparison) {
-            $left = $this->number($sum->left);
-            $right = $this->number($sum->right);
-
-            return null === $left || null === $right ? null : new GivenSign($left < $right ? '<' : ($left > $right ? '>' : '='));
+            return new GivenSign(['<', '=', '>'][($this->number($sum->left) <=> $this->number($sum->right)) + 1]);
         }
         if (!$sum instanceof Order || [] === $sum->lengths) {
             return null;
         }
-        $keys = [];
-        foreach ($sum->lengths as $length) {
-            $number = $this->number($length);
-            if (null === $number) {
-                return null;
-            }
-            $keys[] = $number;
-        }
+        $keys = array_map($this->number(...), $sum->lengths);
 
         return new GivenOrder($sum->arranged($keys), $sum->lengths, $keys);
     }
 
-    /** The number of a length that has only one; null for two units together. */
-    private function number(Amount $amount): ?float
+    /** The number that stands first. */
+    private function number(Amount $amount): float
     {
-        return 1 === \count($amount->parts) ? $amount->parts[0]->numerator / $amount->parts[0]->denominator : null;
+        return $amount->parts[0]->numerator / $amount->parts[0]->denominator;
     }
 }

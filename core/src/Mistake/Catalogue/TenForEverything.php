@@ -7,6 +7,7 @@ namespace Rostik\Core\Mistake\Catalogue;
 use Rostik\Core\Judging\Given;
 use Rostik\Core\Judging\GivenLength;
 use Rostik\Core\Mistake\Mistake;
+use Rostik\Core\Mistake\OtherRate;
 use Rostik\Core\Picture\Model;
 use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\Sum;
@@ -51,18 +52,8 @@ final class TenForEverything implements Mistake
         if (!$sum->amount->isWhole()) {
             return 1 === \count($parts) && $parts[0]->unit->smaller() === $small ? $this->ofDecimal($parts[0], $units) : null;
         }
-        if (1 === \count($units) && $parts[0]->unit->smaller() === $small && (!isset($parts[1]) || $parts[1]->unit === $small)) {
-            return GivenLength::one(10 * $parts[0]->numerator + ($parts[1]->numerator ?? 0), $small);
-        }
-        if (1 !== \count($parts) || $parts[0]->unit->larger() !== $units[0]) {
-            return null;
-        }
-        $n = $parts[0]->numerator;
-        if (2 === \count($units) && $units[1] === $parts[0]->unit) {
-            return GivenLength::two(intdiv($n, 10), $units[0], $n % 10, $units[1]);
-        }
 
-        return 1 === \count($units) && 0 === $n % 10 ? GivenLength::one(intdiv($n, 10), $units[0]) : null;
+        return OtherRate::converted($sum, 10);
     }
 
     /**

@@ -8,7 +8,9 @@ use Rostik\Core\Judging\Given;
 use Rostik\Core\Judging\GivenDate;
 use Rostik\Core\Judging\GivenLength;
 use Rostik\Core\Mistake\Mistake;
+use Rostik\Core\Mistake\OtherRate;
 use Rostik\Core\Picture\Model;
+use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\DateMove;
 use Rostik\Core\Sum\DatesApart;
 use Rostik\Core\Sum\Sum;
@@ -19,7 +21,7 @@ use Rostik\Core\Time\Unit;
 use Rostik\Core\Time\Weekday;
 
 /**
- * Takes a week to have five days, as a week at school has.
+ * Takes a week to have five days, as a week at school has: 5 weeks = 25 days.
  *
  * Common practice, no source.
  */
@@ -51,6 +53,9 @@ final class WeekAsFive implements Mistake
             [$weeks, $days] = [intdiv($sum->counted(), 5), $sum->counted() % 5];
 
             return GivenLength::of(AmountPart::whole($weeks, Unit::Week), ...(0 === $days ? [] : [AmountPart::whole($days, Unit::Day)]));
+        }
+        if ($sum instanceof Conversion) {
+            return OtherRate::converted($sum, 5, Unit::Week);
         }
         if (!$sum instanceof DateMove || 0 === $sum->length->number(Unit::Week)) {
             return null;

@@ -48,7 +48,7 @@ final class CalendarRungs implements Rungs
             new Rung('days-between-dates', 'I can count the days and weeks between dates.', ['date-later'], [Kind::DatesApart], ['days-line', 'month-page'], ['counts-both-ends', 'thirty-days-each', 'forgets-leap-day', 'week-as-five'],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof DatesApart,
                 self::apart(...)),
-            new Rung('leap-year', 'I can say which years are leap years, and what that changes.', ['read-calendar'], [Kind::Calendar], ['calendar-rules'], ['forgets-leap-day', 'thirty-days-each'],
+            new Rung('leap-year', 'I can say which years are leap years, and what that changes.', ['read-calendar'], [Kind::Calendar], ['calendar-rules'], ['forgets-leap-day', 'thirty-days-each', 'every-fourth-year'],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof LeapYear || ($sum instanceof DaysIn && (null === $sum->month || 2 === $sum->month)),
                 static function (Level $level, Dice $dice): Sum {
                     // whole hundreds are for those who know the rule for them

@@ -59,18 +59,19 @@ final class ElapsedRungs implements Rungs
             default => $howLong($level, $dice),
         };
         $clock = ['wrong-operation', 'keeps-am-pm', 'flips-am-pm'];
+        $jumps = ['forgets-first-jump', 'forgets-last-jump'];
         $onTheClock = static fn (Sum $sum): bool => $sum instanceof Later || $sum instanceof Earlier || $sum instanceof Elapsed;
 
         return [
             new Rung('later-within-hour', 'I can find a time later within the hour.', ['read-clock-five'], [Kind::Later], ['number-line', 'fives'], ['wrong-operation'],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Later && !$f->crossesHour,
                 static fn (Level $level, Dice $dice): Sum => Later::of($dice->time($level), $short($level, $dice))),
-            new Rung('later-across-hour', 'I can find a time later across the hour.', ['later-within-hour'], [Kind::Later], ['number-line', 'hours-first', 'column'], ['hundred-minutes', 'leaves-over-sixty', 'drops-the-carry', 'keeps-the-sixty', ...$clock],
+            new Rung('later-across-hour', 'I can find a time later across the hour.', ['later-within-hour'], [Kind::Later], ['number-line', 'hours-first', 'column'], ['hundred-minutes', 'leaves-over-sixty', 'drops-the-carry', 'keeps-the-sixty', ...$clock, ...$jumps],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Later && $f->crossesHour, $later),
             new Rung('earlier-within-hour', 'I can find a time earlier within the hour.', ['later-within-hour'], [Kind::Earlier], ['number-line', 'fives'], ['wrong-operation'],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Earlier && !$f->crossesHour,
                 static fn (Level $level, Dice $dice): Sum => Earlier::of($dice->time($level), $short($level, $dice))),
-            new Rung('earlier-across-hour', 'I can find a time earlier across the hour.', ['earlier-within-hour', 'later-across-hour'], [Kind::Earlier], ['number-line', 'hours-first', 'column'], ['hundred-minutes', 'smaller-from-larger', 'borrows-without-paying', 'borrows-ten', ...$clock],
+            new Rung('earlier-across-hour', 'I can find a time earlier across the hour.', ['earlier-within-hour', 'later-across-hour'], [Kind::Earlier], ['number-line', 'hours-first', 'column'], ['hundred-minutes', 'smaller-from-larger', 'borrows-without-paying', 'borrows-ten', ...$clock, ...$jumps],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Earlier && $f->crossesHour, $earlier),
             new Rung('how-long-within-hour', 'I can find how long it is within the hour.', ['later-within-hour'], [Kind::Elapsed], ['number-line', 'fives'], ['wrong-operation'],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Elapsed && !$f->crossesHour,
@@ -79,11 +80,11 @@ final class ElapsedRungs implements Rungs
 
                     return Elapsed::of($start, $start->moved($dice->number($level->step(), 60 - $level->step(), $level->step())));
                 }),
-            new Rung('how-long-across-hours', 'I can find how long it is across hours.', ['how-long-within-hour', 'later-across-hour'], [Kind::Elapsed], ['number-line', 'hours-first', 'column'], ['hundred-minutes', 'smaller-from-larger', 'borrows-without-paying', 'counts-both-ends', 'ignores-am-pm'],
+            new Rung('how-long-across-hours', 'I can find how long it is across hours.', ['how-long-within-hour', 'later-across-hour'], [Kind::Elapsed], ['number-line', 'hours-first', 'column'], ['hundred-minutes', 'smaller-from-larger', 'borrows-without-paying', 'counts-both-ends', 'ignores-am-pm', 'hours-from-the-start', ...$jumps],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Elapsed && $f->crossesHour, $howLong, longWays: true),
             new Rung('across-noon', 'I can go across noon.', ['am-pm', 'later-across-hour'], [Kind::Later, Kind::Earlier, Kind::Elapsed], ['number-line'], ['ignores-am-pm', 'keeps-am-pm', 'past-twelve', 'twelve-swap'],
                 static fn (Sum $sum, Features $f): bool => $onTheClock($sum) && $f->crossesNoon, $any, about: Crossing::Noon),
-            new Rung('across-midnight', 'I can go across midnight.', ['across-noon'], [Kind::Later, Kind::Earlier, Kind::Elapsed], ['number-line'], ['ignores-am-pm', 'keeps-am-pm', 'twelve-swap'],
+            new Rung('across-midnight', 'I can go across midnight.', ['across-noon'], [Kind::Later, Kind::Earlier, Kind::Elapsed], ['number-line'], ['ignores-am-pm', 'keeps-am-pm', 'twelve-swap', 'larger-number-on-top'],
                 static fn (Sum $sum, Features $f): bool => $onTheClock($sum) && $f->crossesMidnight, $any, about: Crossing::Midnight),
             new Rung('missing-part', 'I can find the start or the length that is missing.', ['how-long-across-hours', 'earlier-across-hour'], [Kind::Missing], ['number-line'], ['wrong-operation', 'smaller-from-larger'],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Missing,

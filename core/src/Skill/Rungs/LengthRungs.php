@@ -61,7 +61,7 @@ final class LengthRungs implements Rungs
                         ? Total::of($draw(), $draw(), $draw(), $draw())
                         : Total::of($draw(), $draw(), $draw());
                 }),
-            new Rung('scale-and-share', 'I can take a length several times, and share one equally.', ['add-regroup'], [Kind::Product, Kind::Share], ['parts', 'all-minutes'], ['leaves-over-sixty', 'drops-the-carry', 'keeps-the-sixty', 'leaves-out-the-part'],
+            new Rung('scale-and-share', 'I can take a length several times, and share one equally.', ['add-regroup'], [Kind::Product, Kind::Share], ['parts', 'all-minutes'], ['leaves-over-sixty', 'drops-the-carry', 'keeps-the-sixty', 'leaves-out-the-part', 'hundred-minutes', 'only-the-hours', 'only-the-minutes', 'shares-apart'],
                 static fn (Sum $sum, Features $f): bool => ($sum instanceof Product && $sum->times > 1) || $sum instanceof FractionalProduct || ($sum instanceof Share && $sum->between > 1),
                 static function (Level $level, Dice $dice): Sum {
                     $times = $dice->number(2, Level::Support === $level ? 5 : 9);

@@ -46,7 +46,7 @@ final class UnitRungs implements Rungs
 
                     return Conversion::of($one(1, $large), false, $small);
                 }),
-            new Rung('convert-whole', 'I can change whole amounts to another unit.', ['unit-facts'], [Kind::Conversion], ['table', 'multiply-divide'], ['hundred-minutes', 'wrong-way', 'ten-for-everything'],
+            new Rung('convert-whole', 'I can change whole amounts to another unit.', ['unit-facts'], [Kind::Conversion], ['table', 'multiply-divide'], ['hundred-minutes', 'wrong-way', 'ten-for-everything', 'week-as-five', 'day-as-twelve'],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Conversion && $sum->isExact() && 1 === \count($sum->units) && 1 === \count($sum->amount->parts)
                     && $sum->amount->isWhole() && $sum->comesOut() && 0 === $sum->amount->duration->count % $sum->units[0]->size()
                     && ($sum->amount->parts[0]->numerator > 1 || $sum->units[0] !== $sum->amount->largest()->smaller()),
