@@ -26,10 +26,11 @@ abstract class HalfMistake implements Mistake
         if (!($sum instanceof ClockMove || $sum instanceof SecondMove) || ClockForm::Twelve !== $sum->start->form || !$sum->start->halfSaid) {
             return null;
         }
-        $end = $sum->answer()->time->time();
+        $time = $sum->answer()->time;
+        $end = $time->time();
         $written = $this->written($sum, $sum->start->time()->half(), $end->half());
 
-        return $end->half() === $written ? null : GivenTime::of12($end->hour12(), $end->minute(), $written);
+        return $end->half() === $written ? null : GivenTime::of12($end->hour12(), $end->minute(), $written)->withSecond($time->second);
     }
 
     /** The half of the day that is written; the one the sum ends in where the mistake does not show. */

@@ -13,7 +13,7 @@ use Rostik\Core\Sum\Sum;
 /** Answers to choose from: the right one and those that real mistakes lead to, never random ones. */
 final readonly class Choices
 {
-    public function __construct(private MistakeBook $book, private RightAnswer $right)
+    public function __construct(private MistakeBook $book, private RightAnswer $right, private Editions $editions)
     {
     }
 
@@ -36,7 +36,7 @@ final readonly class Choices
             return [];
         }
         $wrong = [];
-        foreach ($this->book->predict($sum, words: $words) as $id => $given) {
+        foreach ($this->editions->first($sum, $this->book->predict($sum, words: $words), $right) as $id => $given) {
             $wrong[$given->text()] ??= new Choice($given->shown($style), $id);
         }
         if ([] === $wrong) {
