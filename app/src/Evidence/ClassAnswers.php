@@ -19,6 +19,7 @@ use Rostik\Core\Marking\Counts;
 use Rostik\Core\Marking\Sign;
 use Rostik\Core\Marking\Written;
 use Rostik\Core\Question\Form\OneOfFour;
+use Rostik\Core\Question\Form\Ranked;
 use Rostik\Core\Question\Form\TrueOrFalse;
 use Rostik\Core\Timetable\TableAsking;
 use Rostik\Core\Timetable\TableLine;
@@ -137,7 +138,7 @@ final readonly class ClassAnswers
         $day = $paper->pile()->onDay()->format('Y-m-d');
         $settings = ($paper->pile()->parts()[$paper->part()] ?? null)?->settings();
         $isRead = TableLine::is($text->sum);
-        $isChosen = \in_array($text->answers ?? $settings?->answers, [OneOfFour::TYPE, TrueOrFalse::TYPE], true);
+        $isChosen = \in_array($text->answers ?? $settings?->answers, [OneOfFour::TYPE, TrueOrFalse::TYPE, Ranked::TYPE], true);
         // read from a timetable, chosen by its letter, or written step by step: only the question itself can say
         if ('' === $written->given || null !== $right || (!$isRead && !$isChosen && !str_contains($written->given, ';'))) {
             return new Answered($text->line(), $written->given, $day, $right, $isRead ? $this->tables->rung($text->sum) : null);

@@ -13,9 +13,8 @@ use Rostik\Core\Judging\Judgement;
 use Rostik\Core\Judging\Verdict;
 use Rostik\Core\Mistake\MistakeBook;
 use Rostik\Core\Notation\Marked as MarkedText;
-use Rostik\Core\Question\Form\OneOfFour;
-use Rostik\Core\Question\Form\TrueOrFalse;
 use Rostik\Core\Question\Manner;
+use Rostik\Core\Question\OwnReading;
 use Rostik\Core\Question\Posing;
 use Rostik\Core\Question\Question;
 use Rostik\Core\Sum\Answer;
@@ -94,7 +93,7 @@ final readonly class Marker
             return null;
         }
 
-        return $question->form instanceof OneOfFour || $question->form instanceof TrueOrFalse
+        return $question->form instanceof OwnReading
             ? $question->form->judge($question->sum, $given, $this->judge)
             : $this->judge->judge($question->sum, $given, $question->predicted);
     }

@@ -18,8 +18,8 @@ use Rostik\Core\Notation\Style;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Question\AnswerForm;
 use Rostik\Core\Question\Form\Hands;
-use Rostik\Core\Question\Form\OneOfFour;
 use Rostik\Core\Question\Form\TrueOrFalse;
+use Rostik\Core\Question\OwnReading;
 use Rostik\Core\Sum\Answered;
 use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Sum;
@@ -44,7 +44,7 @@ final readonly class Reacting
         if ($form instanceof Hands && 1 === preg_match('/^hands (-?\d{1,6}(?:\.\d{1,6})?) (-?\d{1,6}(?:\.\d{1,6})?)(?: (a\.m\.|p\.m\.))?$/D', $written, $set)) {
             return $this->toHands($sum, ClockHands::set((float) $set[1], (float) $set[2]), HalfOfDay::tryFrom($set[3] ?? ''), $predicted, $style);
         }
-        $judged = $form instanceof OneOfFour || $form instanceof TrueOrFalse ? $form->judge($sum, $written, $this->judge) : $this->judge->judge($sum, $written, $predicted);
+        $judged = $form instanceof OwnReading ? $form->judge($sum, $written, $this->judge) : $this->judge->judge($sum, $written, $predicted);
 
         return $this->of($judged, $sum, $form instanceof TrueOrFalse ? $written : null, $style);
     }

@@ -100,6 +100,12 @@ enum Shape: string
         };
     }
 
+    /** @return list<string> names of how long the stretches of time in it may be, where a story says so */
+    public function spans(): array
+    {
+        return self::TwoSpans === $this || self::Compare === $this ? ['span', 'span2'] : [];
+    }
+
     /** The name of what is found. */
     public function found(): string
     {

@@ -117,7 +117,7 @@ final readonly class StoryFile
             }
         }
         foreach (array_keys($story['ranges']) as $name) {
-            if ('count' !== $name && $name !== $shape->found() && !\in_array($name, $shape->drawn(), true)) {
+            if ('count' !== $name && $name !== $shape->found() && !\in_array($name, [...$shape->drawn(), ...$shape->spans()], true)) {
                 throw $wrong(\sprintf('a story of the shape “%s” has no “%s”.', $shape->value, $name));
             }
         }

@@ -77,7 +77,7 @@ final readonly class StoryMaker
     {
         $by = [];
         foreach ($this->stories->of(...self::shapes($rung->id, $level)) as $frame) {
-            $one = $this->teller->tell($frame, Level::Support === $level && $frame->shape->steps() > 1 ? Level::Core : $level, $dice, $style, $names);
+            $one = $this->teller->tell($frame, Level::Support === $level && $frame->shape->steps() > 1 ? Level::Core : $level, $dice, $style, $names, Level::Support === $level);
             $operation = null === $one ? null : Operation::of($one->sums[\count($one->sums) - 1]);
             if (null === $one || null === $operation) {
                 continue;
@@ -120,11 +120,11 @@ final readonly class StoryMaker
     public function draw(string $rung, Level $level, Dice $dice, Style $style = new Style(), array $names = []): Told
     {
         $shapes = self::shapes($rung, $level);
-        // two sums are more than the first level asks for: there the second level's numbers are told
+        // two sums are more than the first level asks for: there the second level's numbers are told, in fives
         $asked = Level::Support === $level && [] === array_filter($shapes, static fn (Shape $shape): bool => 1 === $shape->steps()) ? Level::Core : $level;
         while (isset($shapes[0])) {
             $frames = $this->stories->of($dice->pick($shapes));
-            $told = isset($frames[0]) ? $this->teller->tell($dice->pick($frames), $asked, $dice, $style, $names) : null;
+            $told = isset($frames[0]) ? $this->teller->tell($dice->pick($frames), $asked, $dice, $style, $names, Level::Support === $level) : null;
             if (null !== $told) {
                 return $told;
             }
@@ -146,7 +146,7 @@ final readonly class StoryMaker
         $dice = new Dice($seed);
         for ($try = 0; null !== $frame && $try < self::PATIENCE; ++$try) {
             // two sums are more than the first level asks for
-            $told = $this->teller->tell($frame, Level::Support === $level && $frame->shape->steps() > 1 ? Level::Core : $level, $dice, $style);
+            $told = $this->teller->tell($frame, Level::Support === $level && $frame->shape->steps() > 1 ? Level::Core : $level, $dice, $style, fives: Level::Support === $level);
             if (null !== $told && !\in_array($this->written($told), $taken, true)) {
                 return $told;
             }

@@ -41,14 +41,17 @@ final readonly class Teller
 
     private const ORDINALS = [2 => 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth', 'tenth'];
 
-    /** @param list<string> $names of the children in a story; none for made-up ones */
-    public function tell(Frame $frame, Level $level, Dice $dice, Style $style = new Style(), array $names = []): ?Told
+    /**
+     * @param list<string> $names of the children in a story; none for made-up ones
+     * @param bool         $fives whether all minutes are fives, at any level
+     */
+    public function tell(Frame $frame, Level $level, Dice $dice, Style $style = new Style(), array $names = [], bool $fives = false): ?Told
     {
         if (Level::Support === $level && $frame->shape->steps() > 1) {
             return null;
         }
         for ($try = 0; $try < self::PATIENCE; ++$try) {
-            $known = $this->drawn($frame, $level, $dice);
+            $known = $this->drawn($frame, $level, $dice, $fives);
             try {
                 $sums = $frame->shape->sums($known);
                 if ($this->isPlausible($frame, $known, ...$sums) && $this->keepsTo($level, $try, ...$sums)) {
@@ -63,14 +66,21 @@ final readonly class Teller
     }
 
     /** @return array<string, StatedTime|Amount|int> */
-    private function drawn(Frame $frame, Level $level, Dice $dice): array
+    private function drawn(Frame $frame, Level $level, Dice $dice, bool $fives): array
     {
         $known = [];
-        $step = Level::Core === $level && $dice->toss() ? 5 : $level->step();
+        $step = $fives || (Level::Core === $level && $dice->toss()) ? 5 : $level->step();
         foreach ($frame->shape->drawn() as $name) {
             $range = $frame->ranges[$name] ?? throw new \LogicException('A range for all that is drawn.');
             if (Shape::isNumber($name)) {
                 $known[$name] = $dice->number($range->from, $range->to);
+                continue;
+            }
+            // so long that it is a race, a crossing, a shift
+            $span = $frame->ranges[['end' => 'span', 'end2' => 'span2'][$name] ?? ''] ?? null;
+            $from = $known['end' === $name ? 'start' : 'start2'] ?? null;
+            if (null !== $span && $from instanceof StatedTime) {
+                $known[$name] = $from->moved($dice->number($step * (int) ceil($span->from / $step), $step * intdiv($span->to, $step), $step));
                 continue;
             }
             $minutes = $dice->number($step * (int) ceil($range->from / $step), $step * intdiv($range->end(), $step), $step);
@@ -95,6 +105,11 @@ final readonly class Teller
         }
         if ($found instanceof Amount && $found->duration->minutes() < self::LEAST && Shape::Shared !== $frame->shape) {
             return false;
+        }
+        foreach ($known as $name => $value) {
+            if (($frame->ranges[$name] ?? null)?->holds($value) === false) {
+                return false;
+            }
         }
         // no stretch of time is longer than from the first moment to the last one that it can have
         $spans = array_values(array_filter($sums, static fn (Sum $sum): bool => $sum instanceof Elapsed));

@@ -28,8 +28,10 @@ use Rostik\Core\Skill\Dice;
 use Rostik\Core\Skill\Features;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
+use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Tests\Core;
 use Rostik\Core\Tests\Sheet\Key;
+use Rostik\Core\Time\Amount;
 
 final class StoriesTest extends TestCase
 {
@@ -242,6 +244,35 @@ final class StoriesTest extends TestCase
         $told = static fn (StoryWishes $wishes): string => implode(' ', array_map(static fn (Told $one): string => $one->text.' '.$one->ask.' '.$one->sentence, $maker->make($rung, Level::Core, 30, 4, wishes: $wishes)));
         self::assertMatchesRegularExpression('/Anouk|Rufus/', $told(new StoryWishes(names: ['Anouk', 'Rufus'])));
         self::assertDoesNotMatchRegularExpression('/Anouk|Rufus/', $told(new StoryWishes()));
+    }
+
+    /** At the first level every minute told is a five, in problems of two sums too; stretches of time are as long as their story says. */
+    public function testTheFirstLevelHasFivesAndNoStretchIsAbsurd(): void
+    {
+        $maker = Core::get(StoryMaker::class);
+        $spans = 0;
+        foreach (['one-step-problem', 'two-step-problem', 'plan-backwards'] as $rung) {
+            for ($seed = 1; $seed <= 30; ++$seed) {
+                foreach ($maker->make(Core::get(Ladder::class)->rung($rung), Level::Support, 10, $seed) as $told) {
+                    foreach ($told->sums as $sum) {
+                        self::assertTrue(Features::of($sum)->fives, $told->text);
+                    }
+                }
+            }
+        }
+        foreach (Core::get(Stories::class)->all() as $frame) {
+            foreach ($frame->shape->spans() as $i => $name) {
+                self::assertArrayHasKey($name, $frame->ranges, $frame->id);
+                for ($seed = 1; $seed <= 60; ++$seed) {
+                    $sum = Core::get(Teller::class)->tell($frame, Level::cases()[1 + $seed % 2], new Dice($seed))?->sums[$i];
+                    if ($sum instanceof Elapsed) {
+                        ++$spans;
+                        self::assertTrue($frame->ranges[$name]->holds(Amount::minutes($sum->minutes())), $frame->id.': '.$sum->minutes());
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(400, $spans);
     }
 
     /** A stretch whose times are said with "to" is told with digits: "from five to ten to 3:04" is read in two ways. */

@@ -19,6 +19,7 @@ use Rostik\Core\Question\Choice;
 use Rostik\Core\Question\Form\Hands;
 use Rostik\Core\Question\Form\InTable;
 use Rostik\Core\Question\Form\OneOfFour;
+use Rostik\Core\Question\Form\Ranked;
 use Rostik\Core\Question\Form\TrueOrFalse;
 use Rostik\Core\Question\Form\Written;
 use Rostik\Core\Question\Manner;
@@ -77,6 +78,7 @@ final class EveryFormTest extends TestCase
                         '' !== $form->rule() && 'a.m. or p.m.?' !== $form->rule(),
                         $form instanceof OneOfFour,
                         $form instanceof InTable,
+                        $form instanceof Ranked,
                         str_contains($posed->asked, '___'),
                         $form->drawsTheTime(),
                     ];
@@ -153,6 +155,34 @@ final class EveryFormTest extends TestCase
         self::assertCount(2, $seen, 'some claims are true and some are not');
     }
 
+    /** Every way of numbering three and four things, in both directions: only the ranks are right, and the order written in numbers is not. */
+    public function testNumbersInBoxesAreRanks(): void
+    {
+        $judge = Core::get(Judge::class);
+        foreach (['order 4 pm, 9:10 am, 12:15 pm', 'order latest first: 4 pm, 9:10 am, 12:15 pm', 'order 90 min, 2 h, 45 min, 100 min', 'order longest first: 90 min, 2 h, 45 min, 100 min'] as $text) {
+            $posed = self::pose($text, Ranked::TYPE);
+            $form = $posed->form;
+            self::assertInstanceOf(Ranked::class, $form);
+            $sum = self::sum($text);
+            $right = 0;
+            $count = \count($form->things);
+            for ($n = 0; $n < 10 ** $count; ++$n) {
+                $digits = str_split(\sprintf('%0'.$count.'d', $n));
+                if ([] !== array_diff(range(1, $count), $digits)) {
+                    continue;
+                }
+                $verdict = $form->judge($sum, implode(' ', $digits), $judge)->verdict;
+                self::assertSame(implode(', ', $digits) === $posed->answer ? Verdict::Right : Verdict::Wrong, $verdict, $text.': '.implode(' ', $digits));
+                self::assertSame($verdict, $form->judge($sum, implode('', $digits), $judge)->verdict);
+                $right += Verdict::Right === $verdict ? 1 : 0;
+            }
+            self::assertSame(1, $right);
+        }
+        // by hand: 9:10 a.m. is the first, 12:15 p.m. the second
+        self::assertSame('3, 1, 2', self::pose('order 4 pm, 9:10 am, 12:15 pm', Ranked::TYPE)->answer);
+        self::assertSame('1, 3, 2', self::pose('order latest first: 4 pm, 9:10 am, 12:15 pm', Ranked::TYPE)->answer);
+    }
+
     /** What stands on papers that have been printed: whoever prints their key later must find the same. */
     public function testTheChoicesOfAQuestionNeverChange(): void
     {
@@ -180,7 +210,7 @@ final class EveryFormTest extends TestCase
     {
         foreach ([
             [Hands::TYPE, '9 am to 4 pm'], [Hands::TYPE, '3 h 40 min + 2 h 45 min'], [Hands::TYPE, '8:37 am as words'], [Hands::TYPE, '9:35 am + _ = 11:10 am'],
-            [InTable::TYPE, '3 h 40 min + 2 h 45 min'], [InTable::TYPE, 'order 2 h, 30 min'], [OneOfFour::TYPE, '3 days ? 70 h'], ['no such form', '3 h 40 min + 2 h 45 min'],
+            [InTable::TYPE, '3 h 40 min + 2 h 45 min'], [InTable::TYPE, 'order 2 h, 30 min'], [Ranked::TYPE, '9 am to 4 pm'], [Ranked::TYPE, 'order 3 May 2027, 1 May 2027'], [OneOfFour::TYPE, '3 days ? 70 h'], ['no such form', '3 h 40 min + 2 h 45 min'],
         ] as [$form, $text]) {
             self::assertInstanceOf(Written::class, self::pose($text, $form)->form, $form.' for '.$text);
         }

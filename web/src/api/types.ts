@@ -84,7 +84,7 @@ export interface AnotherSum {
   level: Level;
 }
 
-export type AnswerForm = Hands | InColumns | InTable | OnTheLine | OneOfFour | SetOut | TrueOrFalse | Written;
+export type AnswerForm = Hands | InColumns | InTable | OnTheLine | OneOfFour | Ranked | SetOut | TrueOrFalse | Written;
 
 export interface AnswerReply {
   verdict: Verdict;
@@ -1408,6 +1408,12 @@ export interface QuestionText {
   story: string | null;
 }
 
+export interface Ranked {
+  type: 'ranks';
+  things: string[];
+  first: string;
+}
+
 export interface ReadFileReply {
   title: string;
   questions: QuestionText[];
@@ -2192,5 +2198,6 @@ export const answerForms: readonly { value: string; text: string }[] = [
   { value: 'hands', text: 'draw the hands' },
   { value: 'table', text: 'complete a table' },
   { value: 'choice', text: 'circle one of four' },
+  { value: 'ranks', text: 'number them in order' },
   { value: 'true-false', text: 'true or false' },
 ];

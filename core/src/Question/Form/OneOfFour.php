@@ -6,15 +6,15 @@ namespace Rostik\Core\Question\Form;
 
 use Rostik\Core\Judging\Judge;
 use Rostik\Core\Judging\Judgement;
-use Rostik\Core\Question\AnswerForm;
 use Rostik\Core\Question\Choice;
 use Rostik\Core\Question\LayingOut;
+use Rostik\Core\Question\OwnReading;
 use Rostik\Core\Question\UsualForm;
 use Rostik\Core\Sum\Answered;
 use Rostik\Core\Sum\Sum;
 
 /** One of four answers is chosen: the right one and those that real mistakes lead to. */
-final readonly class OneOfFour implements AnswerForm
+final readonly class OneOfFour implements OwnReading
 {
     use UsualForm;
 

@@ -7,13 +7,13 @@ namespace Rostik\Core\Question\Form;
 use Rostik\Core\Judging\Judge;
 use Rostik\Core\Judging\Judgement;
 use Rostik\Core\Judging\Verdict;
-use Rostik\Core\Question\AnswerForm;
 use Rostik\Core\Question\LayingOut;
+use Rostik\Core\Question\OwnReading;
 use Rostik\Core\Question\UsualForm;
 use Rostik\Core\Sum\Sum;
 
 /** What is claimed is called true or false, with a reason. */
-final readonly class TrueOrFalse implements AnswerForm
+final readonly class TrueOrFalse implements OwnReading
 {
     use UsualForm;
 
