@@ -98,6 +98,7 @@ final readonly class Complaints
         $first = $text((int) strcspn($shape, 'TL'));
 
         return match (true) {
+            'T' === $shape && 1 === preg_match('~^([1-9]):([0-5]\d) ?(?:h|hrs?|hours?)$~i', $whole, $said) => new NotUnderstood('only-a-time', \sprintf('That may be a time, or a length: %d h %d min. What should be done with it?', $said[1], $said[2]), $last, $this->example($works, $said[1].' h '.(int) $said[2].' min + 20 min')),
             'T' === $shape => new NotUnderstood('only-a-time', 'That is a time. What should be done with it?', $last, $this->example($works, $whole.' + 20 min')),
             'L' === $shape => new NotUnderstood('only-a-length', 'That is a length of time. What should be done with it?', $last, $this->example($works, $whole.' + 20 min', $whole.' + 2 months')),
             1 === preg_match('/^N-N$/', $shape) => new NotUnderstood('times-or-lengths', 'From one o’clock to another? Then say a.m. or p.m. Or two lengths? Then say hours or minutes.', $here, $this->example($works, $text(0).' am to '.$text(2).' pm', $text(0).' h - '.$text(2).' h', $text(2).' h - '.$text(0).' h')),

@@ -27,6 +27,10 @@ final class Rephrased
         '~^(.+?) (?:is|are|equals?|makes?|=) (?:equal to )?how many ('.self::UNITS.'(?: and '.self::UNITS.')?)$~' => '$1 in $2',
         '~^how many ('.self::UNITS.') (?:is|are) (.+)$~' => '$2 in $1',
         '~^(?:about|roughly|around) how many ('.self::UNITS.') (?:is|are|make) (.+)$~' => 'about $2 in $1',
+        '~^(?:how many )?days (?:are )?(?:there )?(?:in|has|does) (?:the (?:whole )?year )?(\d{4})(?: have)?$~' => 'year $1 in days',
+        // 20 min faster than 1 h 5 min
+        '~^(.+?) (?:faster|quicker|shorter|less) than (.+)$~' => '$2 - $1',
+        '~^(.+?) (?:slower|longer|more) than (.+)$~' => '$2 + $1',
         // dep 0915 arr 1105; start 19:15, finish 21:05; opens 9 am, closes 5:30 pm
         '~^(?:(?:the|a|an|my|our) )?(?:[a-z]+ ){0,2}?'.self::BEGINS.'\b(?: time)?[: =.]*(?:at )?(.+?)[ ,;]+(?:and )?(?:it )?'.self::ENDS.'\b(?: time)?[: =.]*(?:at )?(.+)$~' => '$1 to $2',
         '~^(.+?) (?:thru|through|up to|up until|right up to|and then until) (.+)$~' => '$1 to $2',

@@ -80,6 +80,14 @@ final readonly class SumReader
         }
     }
 
+    /** 1:05 h may be a time, as 14:05 h and 01:05 h are, or 1 h 5 min: the line with the length in its place; null where nothing is so written. */
+    private function withItsUnit(TypedLine $line): ?TypedLine
+    {
+        $said = preg_replace('~(?<![\d:.])([1-9]):([0-5]\d) ?(?:h|hrs?|hours?)(?![a-z\d])~i', '$1 h $2 min', $line->typed, -1, $count);
+
+        return null === $said || 0 === $count ? null : $this->line($said);
+    }
+
     private function line(string $typed, bool $pointBeforeMinutes = false, bool $fourAreHours = false): TypedLine
     {
         return new TypedLine($typed, $this->times, $this->lengths, $pointBeforeMinutes, $fourAreHours);
@@ -108,6 +116,17 @@ final readonly class SumReader
                     ...$this->readings(Phrase::of(\sprintf('if the point in %s is a decimal point', $pointed)), $this->settled($sums[0], $line)->sum),
                 ], $sums[0]);
             }
+        }
+        $length = $this->withItsUnit($line);
+        $other = null === $length ? [] : $this->sums($length);
+        if (1 === \count($other) && [] === $sums) {
+            return $this->settled($other[0], $length ?? $line);
+        }
+        if (1 === \count($other) && !$this->same($other[0], $sums[0])) {
+            return $this->either($line, [
+                ...$this->readings(Phrase::of('if what has an h beside it is a length'), $this->settled($other[0], $line)->sum),
+                ...$this->readings(Phrase::of('if it is a time of day'), $this->settled($sums[0], $line)->sum),
+            ], $sums[0]);
         }
         $hours = $this->inHours($line, $sums);
         if (null !== $hours) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Problem;
 
+use Rostik\Core\Notation\NotUnderstood;
+use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Sum\CannotBeDone;
 use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\Elapsed;
@@ -39,7 +41,7 @@ final readonly class ProblemReader
     /** What is counted in passing. */
     private const ASIDE = '/^(?:people|persons|passengers|visitors|guests|seats|euros|pounds|pence|km|kilometres|metres|miles|degrees)$/';
 
-    public function __construct(private Sentences $sentences, private Operations $operations, private Alternatives $alternatives)
+    public function __construct(private Sentences $sentences, private Operations $operations, private Alternatives $alternatives, private SumReader $reader)
     {
     }
 
@@ -124,7 +126,11 @@ final readonly class ProblemReader
     {
         $wanted = Asked::of($ask->pattern);
         $known = Known::of($mentions, $roles);
-        if (1 === preg_match('/\bhow many days\b/', $ask->pattern)) {
+        $plain = $this->asItStands($ask);
+        if (null !== $plain) {
+            return ['sums' => [$plain], 'sure' => true, 'remarks' => []];
+        }
+        if (1 === preg_match('/\bhow many days\b/', $ask->pattern) && ([] === $mentions || [] !== array_filter($mentions, static fn (Mention $one): bool => !$one->value instanceof Amount))) {
             return ['sums' => [], 'sure' => false, 'remarks' => [new Remark('ends-counted', 'Are the first and the last day counted, or only one of them?')]];
         }
         $otherwise = self::inOtherUnits($mentions, $ask);
@@ -156,6 +162,23 @@ final readonly class ProblemReader
         }
 
         return $this->checked($sums, $known, $wanted, $sentences);
+    }
+
+    /**
+     * A question that is a change of units by itself: "How many minutes are there in 2 hours and 45 minutes?".
+     */
+    private function asItStands(Sentence $ask): ?Conversion
+    {
+        if (1 !== \count($ask->mentions) || 1 !== preg_match('/\b(?:how many|how long|how much|what) /i', $ask->text)) {
+            return null;
+        }
+        try {
+            $sum = $this->reader->read($ask->text)->sum;
+        } catch (NotUnderstood) {
+            return null;
+        }
+
+        return $sum instanceof Conversion && $sum->isExact() ? $sum : null;
     }
 
     /**
