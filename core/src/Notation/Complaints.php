@@ -23,7 +23,12 @@ final readonly class Complaints
     {
     }
 
-    /** @param callable(string): bool $works */
+    /** A sum stands in brackets, and what is around it is none with its answer. */
+    public function brackets(TypedLine $line): NotUnderstood
+    {
+        return new NotUnderstood('brackets', 'What stands in brackets is worked first. What is to be done with its answer was not understood.', (int) mb_strpos($line->typed, '('), '2 x (45 min + 10 min)');
+    }
+
     public function about(TypedLine $line, callable $works): NotUnderstood
     {
         $words = $line->words;

@@ -28,6 +28,14 @@ final class Rephrased
         '~^how many ('.self::UNITS.') (?:is|are) (.+)$~' => '$2 in $1',
         '~^(?:about|roughly|around) how many ('.self::UNITS.') (?:is|are|make) (.+)$~' => 'about $2 in $1',
         '~^(?:how many )?days (?:are )?(?:there )?(?:in|has|does) (?:the (?:whole )?year )?(\d{4})(?: have)?$~' => 'year $1 in days',
+        '~^increase (.+?) by (.+)$~' => '$1 + $2',
+        '~^(?:decrease|reduce|shorten) (.+?) by (.+)$~' => '$1 - $2',
+        '~^(?:the )?sum of (.+?) and (.+)$~' => '$1 + $2',
+        '~^(\d+) ?(?:%|per cent|percent) of (.+)$~' => '$1/100 x $2',
+        // what is multiplied is missing: the product is shared
+        '~^_ ?[x*×] ?(\d+) = (.+)$~' => '$2 / $1',
+        '~^(.+?) (?:is|are) how (?:long|much) in ('.self::UNITS.'(?: and '.self::UNITS.')?)$~' => '$1 in $2',
+        '~^(.+?) (?:to|until|till|-) (.+?),? (?:with|less|minus|without|except for|not counting) (?:a |the )?(?:break|lunch|lunch break|rest|pause|dinner|interval) of (.+)$~' => '$1 to $2 - $3',
         // 20 min faster than 1 h 5 min
         '~^(.+?) (?:faster|quicker|shorter|less) than (.+)$~' => '$2 - $1',
         '~^(.+?) (?:slower|longer|more) than (.+)$~' => '$2 + $1',

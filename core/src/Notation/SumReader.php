@@ -22,6 +22,7 @@ use Rostik\Core\Sum\Reading;
 use Rostik\Core\Sum\Rewrite;
 use Rostik\Core\Sum\Share;
 use Rostik\Core\Sum\Sum;
+use Rostik\Core\Sum\TimeAnswer;
 use Rostik\Core\Sum\TimeForm;
 use Rostik\Core\Time\Amount;
 use Rostik\Core\Time\AmountPart;
@@ -70,6 +71,11 @@ final readonly class SumReader
         }
         $line = $this->line($typed);
         try {
+            $inner = $this->inBrackets($line);
+            if (null !== $inner) {
+                return $this->bracketedWithItsAnswer($line) ?? $this->bracketed($line, $inner) ?? throw $this->complaints->brackets($line);
+            }
+
             return $this->withItsSign($line, $this->found($line)) ?? $this->withItsAnswer($line) ?? $this->afterItsVerb($line) ?? $this->inTurn($line) ?? $this->rephrased($typed) ?? $this->chained($line) ?? throw $this->complaints->about($line, $this->works(...));
         } catch (CannotBeDone $cannot) {
             throw $this->complaints->cannotBeDone($cannot, $line, $this->works(...));
@@ -278,7 +284,7 @@ final readonly class SumReader
             } catch (CannotBeDone|MixedChains|TooLong $no) {
                 continue;
             }
-            $found ??= $this->converted($before, $claimed);
+            $found ??= $this->converted($before, $claimed) ?? $this->chained($before);
             if (null !== $found) {
                 return new ReadSum($found->sum, $found->notes, $claimed);
             }
@@ -351,6 +357,68 @@ final readonly class SumReader
         }
 
         return null === $refused ? null : throw $refused;
+    }
+
+    /** The sum in the first pair of brackets, worked before the rest; null where there is none, or only something said besides. */
+    private function inBrackets(TypedLine $line): ?Sum
+    {
+        if (1 !== preg_match('~\(([^()]+)\)~', $line->typed, $m)) {
+            return null;
+        }
+        try {
+            $inner = ($this->found($this->line($m[1])) ?? $this->chained($this->line($m[1])))?->sum;
+            $answer = null === $inner || [] !== $inner->readings() ? null : $inner->answer();
+        } catch (CannotBeDone|MixedChains|TooLong|\InvalidArgumentException) {
+            return null;
+        }
+
+        return $answer instanceof LengthAnswer || ($answer instanceof TimeAnswer && 0 === $answer->dayOffset) ? $inner : null;
+    }
+
+    /**
+     * "2 x (45 min + 10 min) = 1 h 50 min".
+     *
+     * @throws CannotBeDone
+     * @throws MixedChains
+     * @throws TooLong
+     */
+    private function bracketedWithItsAnswer(TypedLine $line): ?ReadSum
+    {
+        if (1 !== preg_match('~^(.*\([^()]+\).*?)\s*(?:=|\bequals\b|\bmakes\b|\bis\b)\s*([^=()?\s][^=()?]*?)[\s?.]*$~su', $line->typed, $m)) {
+            return null;
+        }
+        $before = $this->line($m[1]);
+        $inner = $this->inBrackets($before);
+        $found = null === $inner ? null : $this->bracketed($before, $inner);
+
+        return null === $found ? null : new ReadSum($found->sum, $found->notes, $m[2]);
+    }
+
+    /**
+     * "2 x (45 min + 10 min)": first what stands in the brackets, then the rest with its answer.
+     *
+     * @throws CannotBeDone
+     * @throws MixedChains
+     * @throws TooLong
+     */
+    private function bracketed(TypedLine $line, Sum $inner): ?ReadSum
+    {
+        $said = $this->plain->answer($inner->answer());
+        $outer = $this->line((string) preg_replace('~\([^()]+\)~', ' '.$said.' ', $line->typed, 1));
+        $more = $this->inBrackets($outer);
+        if (1 === preg_match('~^\s*\([^()]+\)[\s?=]*$~', $line->typed)) {
+            return new ReadSum($inner, []);
+        }
+        $found = null === $more ? $this->found($outer) ?? $this->chained($outer) : $this->bracketed($outer, $more);
+        if (null === $found || [] !== $found->sum->readings()) {
+            return null;
+        }
+        $sums = static fn (Sum $sum): array => $sum instanceof InTurn ? $sum->sums : [$sum];
+        try {
+            return new ReadSum(InTurn::of(...$sums($inner), ...$sums($found->sum)), []);
+        } catch (\InvalidArgumentException) {
+            return null;
+        }
     }
 
     /**

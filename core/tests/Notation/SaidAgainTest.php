@@ -10,6 +10,8 @@ use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 use Rostik\Core\Notation\NotUnderstood;
 use Rostik\Core\Notation\Style;
+use Rostik\Core\Notation\SumReader;
+use Rostik\Core\Notation\Writer;
 use Rostik\Core\Tests\Core;
 use Rostik\Core\Work\Workbench;
 use Rostik\Core\Work\WorkedSum;
@@ -227,6 +229,66 @@ final class SaidAgainTest extends TestCase
             } catch (NotUnderstood $no) {
                 self::assertSame($reason, $no->reason);
             }
+        }
+    }
+
+    /** What stands in brackets is worked first, wherever they stand: drawn lengths, taken apart by bare arithmetic. */
+    public function testWhatStandsInBracketsIsWorkedFirst(): void
+    {
+        for ($a = 25; $a < 170; $a += 12) {
+            for ($b = 5; $b < $a; $b += 9) {
+                [$one, $two, $most] = [self::length($a), self::length($b), self::length(2 * $a + 30)];
+                $this->comesTo(self::length(3 * ($a + $b)), \sprintf('3 x (%s + %s)', $one, $two));
+                $this->comesTo(self::length(2 * ($a + $b)), \sprintf('(%s + %s) x 2', $one, $two));
+                $this->comesTo(self::length(4 * ($a - $b)), \sprintf('(%s - %s) x 4', $one, $two));
+                $this->comesTo(self::length(2 * $a + 30 - ($a + $b)), \sprintf('%s - (%s + %s)', $most, $one, $two));
+                $this->comesTo(self::length(2 * $a + 30 - ($a - $b)), \sprintf('%s - (%s - %s)', $most, $one, $two));
+                $this->comesTo(self::length($a + $b), \sprintf('(%s) + %s', $one, $two));
+                $this->comesTo(self::length($a + $b + 3 * $b), \sprintf('(%s + %s) + 3 x %s', $one, $two, $two));
+                $claim = $this->work(\sprintf('(%s + %s) x 2 = %s', $one, $two, self::length($a + 2 * $b)))->claim;
+                self::assertFalse($claim?->right, 'as if the brackets were not there');
+            }
+        }
+        try {
+            Core::get(SumReader::class)->read('(45 min + 10 min) + 3 pm + 2 pm');
+            self::fail('It was taken for a sum.');
+        } catch (NotUnderstood $no) {
+            self::assertSame('brackets', $no->reason);
+        }
+    }
+
+    /** One-figure hours with a colon and an h: a time or a length; with two figures, or a nought, a time. */
+    public function testAColonBeforeAnHIsAskedAbout(): void
+    {
+        foreach (['h', ' h', ' hrs', ' hours'] as $unit) {
+            for ($m = 60; $m < 600; $m += 7) {
+                $said = \sprintf('%d:%02d%s', intdiv($m, 60), $m % 60, $unit);
+                $read = Core::get(SumReader::class)->read($said.' + 20 min')->sum->readings();
+                self::assertCount(2, $read, $said);
+                self::assertSame(self::length($m + 20), Writer::plain()->answer($read[0]->sum->answer()));
+                $this->comesTo(self::length(2 * $m), '2 x '.$said);
+                $this->comesTo($m.' min', $said.' in min');
+            }
+            for ($at = 600; $at < 1380; $at += 11) {
+                $this->comesTo(\sprintf('%02d:%02d', intdiv($at + 20, 60), ($at + 20) % 60), \sprintf('%d:%02d%s + 20 min', intdiv($at, 60), $at % 60, $unit));
+            }
+        }
+    }
+
+    public function testDaysOfAYearAndPartsInPercent(): void
+    {
+        for ($year = 1990; $year < 2110; ++$year) {
+            $days = (new \DateTimeImmutable($year.'-12-31'))->format('z') + 1;
+            foreach (['days in %d', 'how many days are there in %d?', 'how many days does %d have', 'How many days has the year %d?'] as $way) {
+                $this->comesTo($days.' days', \sprintf($way, $year));
+            }
+        }
+        for ($n = 5; $n < 100; $n += 5) {
+            $this->comesTo(self::length(3 * $n), $n.'% of 5 h');
+            $this->comesTo(self::length(300 - $n), 'decrease 5 h by '.$n.' min');
+            $this->comesTo(self::length(300 + $n), 'increase 5 h by '.$n.' min');
+            $this->comesTo(self::length($n), '_ x 4 = '.self::length(4 * $n));
+            $this->comesTo(self::length(390 - $n), '9:00 to 15:30 with a break of '.$n.' min');
         }
     }
 
