@@ -64,6 +64,33 @@ fault() { # a script that fails, asked for as nginx asks
 }
 is "a fault is a 500 and shows no path of the machine" 'fault > "$dir/reply" && grep -qa "Status: 500" "$dir/reply" && ! grep -qa "$dir" "$dir/reply"'
 
+# only our own addresses reach the application, however they are written
+nowhere() { [ "$(curl -s -m 5 --path-as-is -o "$dir/reply" -w '%{http_code}' "$@" 2>/dev/null)" = 404 ] && grep -q '"code":"not-found"' "$dir/reply"; }
+is "no way leads round the places of the server" 'for path in /index.php/api/sign-in /index.php /INDEX.PHP/api/work /index%2Ephp/api/empty /api/work/index.php //api/sign-in /api//work /%61pi/empty /api/%77ork /x/../api/empty /api/empty.php/x; do nowhere "$(address)$path" || { echo "$path" >&2; break; }; done && nowhere -X POST -H "Content-Type: application/json" -d "{}" "$(address)/index.php/api/sign-in"'
+
+# what is good once is good once, also for ten at the same moment
+cookies="$dir/cookies"
+as_teacher() { curl -s -m 10 -b "$cookies" -c "$cookies" -H 'Content-Type: application/json' -H "Origin: $(address)" -H 'Sec-Fetch-Site: same-origin' "$@"; }
+sign_in() { printf '{"email":"arden@ombrel.example","password":"Pintail at noon"%s}' "$1"; }
+successes() { # successes CODE METHOD ADDRESS BODY: of ten at once; what they were told is in the folder
+  for n in 1 2 3 4 5 6 7 8 9 10; do curl -s -m 20 -b "$cookies" -o "$dir/told.$n" -w '%{http_code}\n' -X "$2" -H 'Content-Type: application/json' -H "Origin: $(address)" -H 'Sec-Fetch-Site: same-origin' -d "$4" "$(address)$3" > "$dir/once.$n" & done
+  wait $(jobs -p | grep -vx "$starter") || true
+  cat "$dir"/once.* | grep -c "^$1$" || true
+}
+as_teacher -o /dev/null -d "$(sign_in '')" "$(address)/api/sign-in"
+word=$(as_teacher -d '{"name":"Corin Bell","email":"corin@ombrel.example"}' "$(address)/api/school/invitations" | sed -n 's/.*join#\([A-Za-z0-9_-]*\).*/\1/p')
+is "of ten who follow one invitation one joins" '[ "$(successes 204 POST /api/links/follow "{\"word\":\"$word\",\"name\":\"Corin Bell\",\"password\":\"kelp and driftwood\"}")" = 1 ]'
+key=$(as_teacher -d '{"password":"Pintail at noon"}' "$(address)/api/account/second-step" | sed -n 's/.*"key":"\([A-Z2-7]*\)".*/\1/p')
+one_time() { php -n -r '
+  $bits = ""; foreach (str_split($argv[1]) as $c) { $bits .= str_pad(decbin(strpos("ABCDEFGHIJKLMNOPQRSTUVWXYZ234567", $c)), 5, "0", STR_PAD_LEFT); }
+  $key = implode("", array_map(fn ($b) => chr(bindec($b)), array_filter(str_split($bits, 8), fn ($b) => 8 === strlen($b))));
+  $hash = hash_hmac("sha1", pack("J", intdiv(time(), 30) + (int) $argv[2]), $key, true); $at = ord($hash[19]) & 15;
+  printf("%06d", (unpack("N", substr($hash, $at, 4))[1] & 0x7fffffff) % 1000000);' "$key" "${1:-0}"; }
+is "of ten who send one code of the second step one is given recovery codes" '[ "$(successes 200 PUT /api/account/second-step "{\"code\":\"$(one_time)\"}")" = 1 ]'
+recovery=$(cat "$dir"/told.* | sed -n 's/.*"codes":\["\([a-z0-9-]*\)".*/\1/p')
+is "of ten who send one recovery code one comes in" '[ -n "$recovery" ] && [ "$(successes 200 POST /api/sign-in "$(sign_in ",\"code\":\"$recovery\"")")" = 1 ]'
+as_teacher -o /dev/null -X DELETE -d '{"password":"Pintail at noon"}' "$(address)/api/account/second-step"
+
 # one server's death does not end the others
 for name in fpm nginx db; do
   before=$(server $name)

@@ -38,6 +38,9 @@ final readonly class LinkController
             return self::gone();
         }
         $teacher = $this->links->follow($link, $wanted->name, $wanted->password);
+        if (null === $teacher) {
+            return self::gone();
+        }
         $this->audit->note('link followed', $teacher, ['purpose' => $link->purpose()->value]);
         $this->letters->forget($teacher->email());
         $this->tries->forget($this->sealing->mark('tries', "\0".$teacher->email()));
@@ -56,7 +59,7 @@ final readonly class LinkController
             if (null === $teacher || $teacher->isEnded() || $this->tries->count($this->sealing->mark('forgotten', (string) $address)) > 0) {
                 return;
             }
-            $this->letters->send($teacher->school(), $teacher->email(), 'A new password for Rostik', \sprintf("Dear %s,\n\nwith this link you can give yourself a new password, once, until this time tomorrow:\n\n%s/reset#%s\n\nIf you did not ask for it, do nothing: your password stays as it is.\n", $teacher->name(), $base, $this->links->reset($teacher)));
+            $this->letters->send($teacher->school(), $teacher->email(), 'A new password for Rostik', \sprintf("Dear %s,\n\nwith this link you can give yourself a new password, once, until this time tomorrow:\n\n%s/reset#%s\n\nIf you did not ask for it, do nothing: your password stays as it is.\n", $teacher->name(), $base, $this->links->reset($teacher, true)));
         });
 
         return new Response(null, Response::HTTP_NO_CONTENT);

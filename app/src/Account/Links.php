@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\App\Account;
 
+use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Rostik\App\Api\CannotBeHad;
@@ -32,7 +33,7 @@ final readonly class Links
             throw new CannotBeHad('An e-mail address has a sign @ and a place behind it: corin@ombrel.example');
         }
         if (null !== $this->teachers->byAddress($address)) {
-            throw new CannotBeHad('There is an account with this address already.');
+            throw self::isThereAlready();
         }
         foreach ($this->entities->getRepository(OneTimeLink::class)->findBy(['school' => $school, 'purpose' => LinkPurpose::Join, 'email' => (string) $address]) as $earlier) {
             $this->entities->remove($earlier);
@@ -41,14 +42,20 @@ final readonly class Links
         return $this->make(LinkPurpose::Join, $school, null, trim($name), $address, $administrator);
     }
 
-    /** A link by which the teacher gives herself a new password; one made before is void. */
-    public function reset(Teacher $teacher): string
+    /**
+     * A link by which the teacher gives herself a new password; one made in the same way before is void. One that was handed
+     * over is not made void by a stranger who asks for another: all of hers go when one of them is followed.
+     *
+     * @param bool $asked whether somebody has asked for it who is not signed in
+     */
+    public function reset(Teacher $teacher, bool $asked = false): string
     {
-        foreach ($this->entities->getRepository(OneTimeLink::class)->findBy(['teacher' => $teacher]) as $earlier) {
+        $purpose = $asked ? LinkPurpose::Asked : LinkPurpose::Reset;
+        foreach ($this->entities->getRepository(OneTimeLink::class)->findBy(['teacher' => $teacher, 'purpose' => $purpose]) as $earlier) {
             $this->entities->remove($earlier);
         }
 
-        return $this->make(LinkPurpose::Reset, $teacher->school(), $teacher, $teacher->name(), Address::typed($teacher->email()), false);
+        return $this->make($purpose, $teacher->school(), $teacher, $teacher->name(), Address::typed($teacher->email()), false);
     }
 
     /** The link that ends with that word; null for none that can still be used. */
@@ -60,25 +67,56 @@ final readonly class Links
     }
 
     /**
-     * Does what the link is for; it is used up with that.
+     * Does what the link is for; it is used up with that, for one of those who follow it at the same moment.
      *
-     * @throws CannotBeHad for a password that will not do
+     * @return ?Teacher null where somebody else has just followed it
+     *
+     * @throws CannotBeHad for a password that will not do, and where there is such an account already
      */
-    public function follow(OneTimeLink $link, string $name, #[\SensitiveParameter] string $password): Teacher
+    public function follow(OneTimeLink $link, string $name, #[\SensitiveParameter] string $password): ?Teacher
+    {
+        try {
+            $teacher = $this->entities->wrapInTransaction(fn (): ?Teacher => $this->isTaken($link) ? $this->followed($link, $name, $password) : null);
+        } catch (UniqueConstraintViolationException) {
+            throw self::isThereAlready();
+        }
+        if (null !== $teacher) {
+            $this->sessions->endAll($teacher->id());
+        }
+
+        return $teacher;
+    }
+
+    /** Takes it in one statement, for which others wait, and then find it gone. */
+    private function isTaken(OneTimeLink $link): bool
+    {
+        $this->entities->detach($link);
+
+        return 1 === $this->entities->createQuery('DELETE FROM '.OneTimeLink::class.' l WHERE l.id = :id')->setParameter('id', $link->id(), 'uuid')->execute();
+    }
+
+    private static function isThereAlready(): CannotBeHad
+    {
+        return new CannotBeHad('There is an account with this address already.');
+    }
+
+    /** @throws CannotBeHad */
+    private function followed(OneTimeLink $link, string $name, #[\SensitiveParameter] string $password): Teacher
     {
         $teacher = $link->teacher();
         if (null === $teacher) {
             if (null !== $this->teachers->byAddress($link->email())) {
-                throw new CannotBeHad('There is an account with this address already.');
+                throw self::isThereAlready();
             }
             $teacher = new Teacher($link->email(), '' === trim($name) ? $link->name() : trim($name), $link->school());
             $teacher->administers($link->isForAdministrator());
         }
         $this->passwords->set($teacher, $password);
         $this->entities->persist($teacher);
-        $this->entities->remove($link);
+        if (null !== $link->teacher()) {
+            $this->entities->createQuery('DELETE FROM '.OneTimeLink::class.' l WHERE l.teacher = :teacher')->setParameter('teacher', $teacher->id(), 'uuid')->execute();
+        }
         $this->entities->flush();
-        $this->sessions->endAll($teacher->id());
 
         return $teacher;
     }

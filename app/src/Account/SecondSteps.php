@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace Rostik\App\Account;
 
+use Doctrine\DBAL\LockMode;
+use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 
-/** The second step of signing in: setting it up, and checking what was typed. Nothing is flushed here. */
+/**
+ * The second step of signing in: setting it up, and checking what was typed. A code is good once: it is checked
+ * and used up under a lock on the teacher, so that of several at the same moment one succeeds.
+ */
 final readonly class SecondSteps
 {
     /** Letters and digits that nobody takes for one another; 10 of them are 49 bits. */
@@ -14,11 +19,11 @@ final readonly class SecondSteps
     private const CODES = 10;
     private const LENGTH = 10;
 
-    public function __construct(private Sealing $sealing, private ClockInterface $clock)
+    public function __construct(private Sealing $sealing, private ClockInterface $clock, private EntityManagerInterface $entities)
     {
     }
 
-    /** A new key for the teacher, not in use before {@see confirm}. */
+    /** A new key for the teacher, not in use before {@see confirm}; not flushed. */
     public function begin(Teacher $teacher): OneTimePassword
     {
         $key = OneTimePassword::newKey();
@@ -30,12 +35,18 @@ final readonly class SecondSteps
     /**
      * Takes the key into use, where the code shows that she has it.
      *
-     * @return list<string>|null recovery codes, which are shown this once; null where the code does not fit
+     * @return list<string>|null recovery codes, which are shown this once; null where the code does not fit, or there is a second step already
      */
     public function confirm(Teacher $teacher, string $code): ?array
     {
+        return $this->alone($teacher, fn (): ?array => $this->confirmed($teacher, $code));
+    }
+
+    /** @return list<string>|null */
+    private function confirmed(Teacher $teacher, string $code): ?array
+    {
         $step = $teacher->secondStep();
-        $interval = $this->interval($step, $code);
+        $interval = $step->inUse ? null : $this->interval($step, $code);
         if (null === $interval) {
             return null;
         }
@@ -44,7 +55,7 @@ final readonly class SecondSteps
         return $this->newRecovery($teacher);
     }
 
-    /** @return list<string> new ones; those from before are void */
+    /** @return list<string> new ones; those from before are void; not flushed */
     public function newRecovery(Teacher $teacher): array
     {
         $codes = [];
@@ -67,6 +78,27 @@ final readonly class SecondSteps
 
     /** Whether the code is right; it is used up with that. */
     public function check(Teacher $teacher, string $typed): bool
+    {
+        return $this->alone($teacher, fn (): bool => $this->fits($teacher, $typed));
+    }
+
+    /**
+     * @template T
+     *
+     * @param \Closure(): T $check
+     *
+     * @return T
+     */
+    private function alone(Teacher $teacher, \Closure $check): mixed
+    {
+        return $this->entities->wrapInTransaction(function () use ($teacher, $check): mixed {
+            $this->entities->refresh($teacher, LockMode::PESSIMISTIC_WRITE);
+
+            return $check();
+        });
+    }
+
+    private function fits(Teacher $teacher, string $typed): bool
     {
         $step = $teacher->secondStep();
         if (!$step->inUse) {

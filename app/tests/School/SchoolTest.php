@@ -99,6 +99,31 @@ final class SchoolTest extends ApiTestCase
         self::assertSame(200, $this->comeIn(DemoCommand::EMAIL));
     }
 
+    /** Who only knows an address cannot make a link void that an administrator has handed over; once one is followed, none is good. */
+    public function testAStrangerMakesNoLinkVoid(): void
+    {
+        $word = self::word(self::text($this->invited(), 'link'));
+        $this->ask('POST', '/api/links/follow', ['word' => $word, 'password' => 'kelp and driftwood', 'name' => 'Corin Bell']);
+        $this->signIn();
+        $school = $this->ask('GET', '/api/school');
+        $colleague = array_column((array) self::in($school, 'colleagues'), 'id', 'email')['corin@ombrel.example'] ?? null;
+        self::assertIsString($colleague);
+        $handed = self::word(self::text($this->ask('POST', '/api/school/colleagues/'.$colleague.'/reset'), 'link'));
+        $this->ask('POST', '/api/links/forgotten', ['email' => 'corin@ombrel.example']);
+        $outbox = self::in($this->ask('GET', '/api/school'), 'outbox');
+        self::assertIsArray($outbox);
+        preg_match('~/reset#(\S+)~', self::text((array) $outbox[0], 'text'), $asked);
+        foreach ([$handed, $asked[1] ?? ''] as $link) {
+            self::assertSame('reset', $this->ask('POST', '/api/links/read', ['word' => $link])['purpose'] ?? null);
+        }
+        $this->browser->getCookieJar()->clear();
+        $this->ask('POST', '/api/links/follow', ['word' => $handed, 'password' => 'driftwood and kelp']);
+        self::assertSame(204, $this->code());
+        $this->ask('POST', '/api/links/follow', ['word' => $asked[1] ?? '', 'password' => 'somebody else is here']);
+        self::assertSame(410, $this->code());
+        self::assertSame(200, $this->comeIn(password: 'driftwood and kelp'));
+    }
+
     public function testAnAccountIsEndedAndBegunAgain(): void
     {
         $this->ask('POST', '/api/links/follow', ['word' => self::word(self::text($this->invited(), 'link')), 'password' => 'kelp and driftwood', 'name' => 'Corin Bell']);

@@ -946,7 +946,7 @@ export interface LinkMadeReply {
   school: SchoolReply;
 }
 
-export type LinkPurpose = 'join' | 'reset';
+export type LinkPurpose = 'join' | 'reset' | 'asked';
 
 export interface LinkReply {
   purpose: LinkPurpose;
