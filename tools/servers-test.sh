@@ -68,6 +68,30 @@ is "a fault is a 500 and shows no path of the machine" 'fault > "$dir/reply" && 
 nowhere() { [ "$(curl -s -m 5 --path-as-is -o "$dir/reply" -w '%{http_code}' "$@" 2>/dev/null)" = 404 ] && grep -q '"code":"not-found"' "$dir/reply"; }
 is "no way leads round the places of the server" 'for path in /index.php/api/sign-in /index.php /INDEX.PHP/api/work /index%2Ephp/api/empty /api/work/index.php //api/sign-in /api//work /%61pi/empty /api/%77ork /x/../api/empty /api/empty.php/x; do nowhere "$(address)$path" || { echo "$path" >&2; break; }; done && nowhere -X POST -H "Content-Type: application/json" -d "{}" "$(address)/index.php/api/sign-in"'
 
+# what a stranger sends wrongly is no fault of ours
+faulty() {
+  local post=(-X POST -H "Content-Type: application/json" -H "Origin: $(address)" -H "Sec-Fetch-Site: same-origin")
+  status "${post[@]}" -d '{bad' "$(address)/api/work"; status "${post[@]}" -d '{bad' "$(address)/api/sign-in"; status "${post[@]}" -d '{"sum":["x"]}' "$(address)/api/work"
+  status -X PUT "$(address)/api/work"; status "$(address)/api/nowhere"; status "$(address)/api/work?x[]=%ff%fe"; status -H 'Host: rebound.example' "$(address)/api/me"
+  status "${post[@]}" -H 'Cookie: rostik=../../x' -d '{"email":"\u0000","password":""}' "$(address)/api/sign-in"; status -X TRACE "$(address)/api/me"; status "$(address)/health?$(head -c 6000 /dev/zero | tr '\0' a)"
+}
+is "it is refused, and fills no log" 'faulty > /dev/null; ! grep -qs "ERROR\|WARNING\|CRITICAL" "$dir"/log/prod-*.log'
+is "a calendar that is not there gets a page of ours" '[ "$(status "$(address)/calendar/nobody.ics")" = 404 ] && grep -q "That is not here" "$dir/reply"'
+is "so does a name that is not ours" '[ "$(status -H "Host: rebound.example" "$(address)/")" = 400 ] && grep -q "not an address of this school" "$dir/reply"'
+
+# passwords that are tried take their own workers and the time that nobody else needs
+middle() { for n in $(seq 15); do curl -s -m 9 -b "$cookies" -o /dev/null -w '%{time_total}\n' "$(address)/api/sheets"; done | sort -n | sed -n 8p; }
+tried() { for k in $(seq 12); do (for n in $(seq 40); do status -X POST -H 'Content-Type: application/json' -H "Origin: $(address)" -H 'Sec-Fetch-Site: same-origin' -d "{\"email\":\"a$k-$n@ombrel.example\",\"password\":\"not it at all\"}" "$(address)/api/sign-in" -o /dev/null; done > /dev/null) & done; }
+flooded() {
+  local quiet busy before after
+  quiet=$(middle)
+  before=$(jobs -p); tried; sleep 1
+  busy=$(middle)
+  for after in $(jobs -p); do grep -qx "$after" <<< "$before" || kill "$after" 2>/dev/null || true; done
+  printf '    a teacher is answered in %s s, and in %s s while twelve try passwords\n' "$quiet" "$busy"
+  awk -v q="$quiet" -v b="$busy" 'BEGIN { exit !(b <= 2 * q + 0.02) }'
+}
+
 # what is good once is good once, also for ten at the same moment
 cookies="$dir/cookies"
 as_teacher() { curl -s -m 10 -b "$cookies" -c "$cookies" -H 'Content-Type: application/json' -H "Origin: $(address)" -H 'Sec-Fetch-Site: same-origin' "$@"; }
@@ -79,6 +103,7 @@ successes() { # successes CODE METHOD ADDRESS BODY: of ten at once; what they we
 }
 as_teacher -o /dev/null -d "$(sign_in '')" "$(address)/api/sign-in"
 word=$(as_teacher -d '{"name":"Corin Bell","email":"corin@ombrel.example"}' "$(address)/api/school/invitations" | sed -n 's/.*join#\([A-Za-z0-9_-]*\).*/\1/p')
+is "a teacher does not feel that twelve try passwords" flooded
 is "of ten who follow one invitation one joins" '[ "$(successes 204 POST /api/links/follow "{\"word\":\"$word\",\"name\":\"Corin Bell\",\"password\":\"kelp and driftwood\"}")" = 1 ]'
 key=$(as_teacher -d '{"password":"Pintail at noon"}' "$(address)/api/account/second-step" | sed -n 's/.*"key":"\([A-Z2-7]*\)".*/\1/p')
 one_time() { php -n -r '

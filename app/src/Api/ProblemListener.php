@@ -17,6 +17,7 @@ use Symfony\Component\Security\Core\Exception\AccessDeniedException;
 use Symfony\Component\Security\Core\Exception\AuthenticationException;
 use Symfony\Component\Validator\ConstraintViolation;
 use Symfony\Component\Validator\Exception\ValidationFailedException;
+use Twig\Environment;
 
 /**
  * Turns every failure of the API into a problem reply that says nothing of the inside. Of what was not as expected it says
@@ -29,17 +30,19 @@ final readonly class ProblemListener
     public const SAY = 'say';
 
     /** @param iterable<ProblemMembers> $members */
-    public function __construct(#[AutowireIterator(ProblemMembers::class)] private iterable $members)
+    public function __construct(#[AutowireIterator(ProblemMembers::class)] private iterable $members, private Environment $twig)
     {
     }
 
     public function __invoke(ExceptionEvent $event): void
     {
         $path = $event->getRequest()->getPathInfo();
+        $thrown = $event->getThrowable();
         if (!str_starts_with($path, '/api/') && !str_starts_with($path, '/print/')) {
+            $this->page($event, $thrown instanceof HttpExceptionInterface ? $thrown->getStatusCode() : 500);
+
             return;
         }
-        $thrown = $event->getThrowable();
         if ($thrown instanceof AuthenticationException || $thrown instanceof AccessDeniedException) {
             return;
         }
@@ -50,6 +53,21 @@ final readonly class ProblemListener
             $event->allowCustomResponseCode();
         }
         $event->setResponse($response);
+    }
+
+    /** Outside the API there are people: they get a page of ours, whatever is missing. */
+    private function page(ExceptionEvent $event, int $status): void
+    {
+        if ($event->getThrowable() instanceof AuthenticationException || $event->getThrowable() instanceof AccessDeniedException) {
+            return;
+        }
+        [$title, $say] = match (true) {
+            404 === $status => ['That is not here', 'The address may have been typed wrongly, or what was there is no longer kept.'],
+            400 === $status => ['This is not an address of this school', 'Ask who looks after the machine for the right one.'],
+            $status < 500 => ['That cannot be done this way', 'Go back and try again.'],
+            default => ['Something went wrong on our side', 'Try again in a moment.'],
+        };
+        $event->setResponse(new Response($this->twig->render('not-here.html.twig', ['title' => $title, 'say' => $say]), $status));
     }
 
     private function response(\Throwable $thrown, Request $request): Response
