@@ -79,6 +79,10 @@ is "it is refused, and fills no log" 'faulty > /dev/null; ! grep -qs "ERROR\|WAR
 is "a calendar that is not there gets a page of ours" '[ "$(status "$(address)/calendar/nobody.ics")" = 404 ] && grep -q "That is not here" "$dir/reply"'
 is "so does a name that is not ours" '[ "$(status -H "Host: rebound.example" "$(address)/")" = 400 ] && grep -q "not an address of this school" "$dir/reply"'
 
+is "the logs are for their owner alone" '[ "$(stat -c %a "$dir/log")" = 700 ]'
+head -c 5000000 /dev/zero | tr '\0' x >> "$dir/log/php.log"
+is "a log that has grown goes on in a new one" 'for _ in $(seq 150); do [ "$(stat -c %s "$dir/log/php.log")" -lt 1000000 ] && break; sleep 0.1; done; [ "$(stat -c %s "$dir/log/php.log")" -lt 1000000 ] && [ -s "$dir/log/php.log.1" ]'
+
 # passwords that are tried take their own workers and the time that nobody else needs
 middle() { for n in $(seq 15); do curl -s -m 9 -b "$cookies" -o /dev/null -w '%{time_total}\n' "$(address)/api/sheets"; done | sort -n | sed -n 8p; }
 tried() { for k in $(seq 12); do (for n in $(seq 40); do status -X POST -H 'Content-Type: application/json' -H "Origin: $(address)" -H 'Sec-Fetch-Site: same-origin' -d "{\"email\":\"a$k-$n@ombrel.example\",\"password\":\"not it at all\"}" "$(address)/api/sign-in" -o /dev/null; done > /dev/null) & done; }
