@@ -4,14 +4,18 @@ declare(strict_types=1);
 
 namespace Rostik\App\Sheet;
 
+use Rostik\App\Api\ProblemListener;
 use Rostik\Core\Sheet\Layout;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Sum\Unknown;
 use Symfony\Component\Validator\Constraints as Assert;
+use Symfony\Component\Validator\Context\ExecutionContextInterface;
 
 /** Sheets to be made: the same aims at one level or more. */
 final readonly class MakeSheetsRequest
 {
+    private const MOST = 100;
+
     /**
      * @param string           $title     may be empty
      * @param list<AimRequest> $aims      from the bottom of the ladder up
@@ -59,5 +63,15 @@ final readonly class MakeSheetsRequest
         #[Assert\Length(max: 60)]
         public ?string $table = null,
     ) {
+    }
+
+    /** No sheet has more than 100 questions, however they come to it. */
+    #[Assert\Callback(payload: ProblemListener::SAY)]
+    public function isOneSheet(ExecutionContextInterface $context): void
+    {
+        $all = array_sum(array_map(static fn (AimRequest $aim): int => $aim->count, $this->aims));
+        if ($all > self::MOST) {
+            $context->addViolation(\sprintf('A sheet has at most %d questions, and that would be %d.', self::MOST, $all));
+        }
     }
 }

@@ -25,6 +25,7 @@ use Rostik\Core\Sheet\Layout;
 use Rostik\Core\Sheet\SheetMaker;
 use Rostik\Core\Sheet\Shortage;
 use Rostik\Core\Skill\Another;
+use Rostik\Core\Skill\Budget;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\Limits;
@@ -75,9 +76,10 @@ final readonly class SheetMaking
         $shortages = [];
         $read = array_values(array_filter($aims, fn (Aim $aim): bool => \in_array($aim->rung->id, $this->tables->rungs(), true)));
         $aims = array_values(array_filter($aims, static fn (Aim $aim): bool => !\in_array($aim, $read, true)));
+        $budget = new Budget();
         foreach ($wanted->levels as $level) {
             [$table, $about, $few] = [] === $read ? [null, [], []] : $this->about($owner, $wanted, $read, $level);
-            $made = $this->maker->make($aims, $level, $wanted->seed, $limits, $wanted->mistakes, $wanted->challenge, $class?->style() ?? new Style(), $wishes);
+            $made = $this->maker->make($aims, $level, $wanted->seed, $limits, $wanted->mistakes, $wanted->challenge, $class?->style() ?? new Style(), $wishes, $budget);
             $all = null === $made->challenge ? $made->questions : [...$made->questions, $made->challenge];
             [$answers, $times] = self::common($made->questions);
             $questions = array_map(fn (Question $question): QuestionRequest => new QuestionRequest(Uuid::v4()->toRfc4122(), QuestionText::of(new Question(
@@ -230,7 +232,9 @@ final readonly class SheetMaking
     private static function said(Shortage $shortage, Level $level, Ladder $ladder): string
     {
         return \sprintf(
-            '“%s” has only %d different questions of that kind at the %s level; %d were asked for.',
+            $shortage->ended
+                ? '“%1$s”: %2$d of %4$d questions with these wishes were found at the %3$s level before the looking ended. With fewer wishes, or on a sheet of its own, there may be more.'
+                : '“%s” has only %d different questions of that kind at the %s level; %d were asked for.',
             $ladder->rung($shortage->rung)->can,
             $shortage->there,
             $level->value,

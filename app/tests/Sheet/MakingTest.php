@@ -49,6 +49,22 @@ final class MakingTest extends ApiTestCase
     }
 
     /** Hands are drawn for the questions of the one rung, sums are worked for the other; a sheet of one kind says it once. */
+    /** However much is wished for, one request has its end, and says what it has not found. */
+    public function testManyWishesEndKindlyAndInTime(): void
+    {
+        $this->signIn();
+        $all = ['fives' => true, 'regroups' => true, 'noon' => true, 'midnight' => true, 'hour' => true];
+        $aims = array_fill(0, 12, ['rung' => 'two-step-problem', 'count' => 8]);
+        $began = hrtime(true);
+        $made = $this->ask('POST', '/api/sheets/make', ['title' => 'Tide', 'aims' => $aims, 'levels' => ['support', 'core', 'stretch']] + $all);
+        self::assertSame(201, $this->code());
+        // 150 s before there was an end to it
+        self::assertLessThan(15, (hrtime(true) - $began) / 1e9);
+        self::assertStringContainsString('before the looking ended', implode(' ', array_filter((array) ($made['shortages'] ?? []), is_string(...))));
+        $no = $this->ask('POST', '/api/sheets/make', ['title' => 'Tide', 'aims' => array_fill(0, 12, ['rung' => 'add-plain', 'count' => 9]), 'levels' => ['core']]);
+        self::assertSame([422, 'A sheet has at most 100 questions, and that would be 108.'], [$this->code(), $no['detail'] ?? null]);
+    }
+
     public function testEachRungOfAMixedSheetHasItsUsualForm(): void
     {
         [$mixed] = $this->make(['levels' => ['core'], 'aims' => [['rung' => 'set-clock', 'count' => 2], ['rung' => 'roman-clock', 'count' => 1], ['rung' => 'add-regroup', 'count' => 3]], 'challenge' => true]);

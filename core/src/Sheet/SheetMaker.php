@@ -13,6 +13,7 @@ use Rostik\Core\Problem\StoryWishes;
 use Rostik\Core\Problem\Told;
 use Rostik\Core\Question\Question;
 use Rostik\Core\Skill\Another;
+use Rostik\Core\Skill\Budget;
 use Rostik\Core\Skill\Features;
 use Rostik\Core\Skill\Generator;
 use Rostik\Core\Skill\Level;
@@ -41,8 +42,9 @@ final readonly class SheetMaker
      * @param bool         $challenge whether something harder is wanted for the end
      * @param Style        $style     the way of writing of what is told
      * @param StoryWishes  $wishes    of what is told
+     * @param Budget       $budget    how much is drawn at the most, for this sheet and others of the same request
      */
-    public function make(array $aims, Level $level, int $seed, Limits $limits, array $mistakes = [], bool $challenge = false, Style $style = new Style(), StoryWishes $wishes = new StoryWishes()): MadeSheet
+    public function make(array $aims, Level $level, int $seed, Limits $limits, array $mistakes = [], bool $challenge = false, Style $style = new Style(), StoryWishes $wishes = new StoryWishes(), Budget $budget = new Budget()): MadeSheet
     {
         $questions = [];
         $shortages = [];
@@ -52,9 +54,11 @@ final readonly class SheetMaker
             $start = $seed + 7919 * $i + 104729 * (int) array_search($level, Level::cases(), true);
             // a set of stories mixes what is added with what is taken away
             $drawn = match (true) {
-                $this->stories->tells($aim->rung) && ($wishes->isAny() || ([] === $mistakes && $limits == new Limits())) => $this->told($aim, $level, $wanted, $start, $limits, $style, $wishes),
-                [] === $mistakes => $this->generator->draw($aim->rung, $level, $wanted, $start, $limits, $style)->questions,
-                default => $this->choosing->choose($aim->rung, $level, $wanted, $start, $limits, $mistakes)->questions,
+                $budget->isSpent() => [],
+                $this->stories->tells($aim->rung) && ($wishes->isAny() || ([] === $mistakes && $limits == new Limits())) => $this->told($aim, $level, $wanted, $start, $limits, $style, $wishes, $budget),
+                [] === $mistakes => $this->generator->draw($aim->rung, $level, $wanted, $start, $limits, $style, $budget)->questions,
+                !$budget->allows(Budget::POOL) => [],
+                default => $this->choosing->choose($aim->rung, $level, $wanted, $start, $limits, $mistakes, $budget)->questions,
             };
             $found = 0;
             foreach ($drawn as $question) {
@@ -65,7 +69,7 @@ final readonly class SheetMaker
                 }
             }
             if ($found < $aim->count) {
-                $shortages[] = new Shortage($aim->rung->id, $aim->count, $found);
+                $shortages[] = new Shortage($aim->rung->id, $aim->count, $found, $budget->isSpent());
             }
         }
 
@@ -73,8 +77,11 @@ final readonly class SheetMaker
     }
 
     /** @return list<Question> a set of stories; more are told than are wanted, since some do not keep to the level */
-    private function told(Aim $aim, Level $level, int $wanted, int $seed, Limits $limits, Style $style, StoryWishes $wishes): array
+    private function told(Aim $aim, Level $level, int $wanted, int $seed, Limits $limits, Style $style, StoryWishes $wishes, Budget $budget): array
     {
+        if (!$budget->allows(2 * $wanted * Budget::TOLD)) {
+            return [];
+        }
         $told = $this->stories->make($aim->rung, $level, 2 * $wanted + 6, $seed, $style, $wishes);
 
         return array_values(array_filter(

@@ -7,6 +7,7 @@ namespace Rostik\Core\Skill;
 use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\Style;
 use Rostik\Core\Notation\Writer;
+use Rostik\Core\Question\Setting;
 use Rostik\Core\Sum\Crossing;
 use Rostik\Core\Sum\Sum;
 
@@ -34,14 +35,16 @@ final readonly class Generator
      * @param int    $seed   the same seed gives the same sums
      * @param Limits $limits what else is wanted of them
      * @param Style  $style  the way of writing of those that are told
+     * @param Budget $budget how much is drawn at the most
      */
-    public function draw(Rung $rung, Level $level, int $count, int $seed, Limits $limits = new Limits(), Style $style = new Style()): Generated
+    public function draw(Rung $rung, Level $level, int $count, int $seed, Limits $limits = new Limits(), Style $style = new Style(), Budget $budget = new Budget()): Generated
     {
+        $each = Setting::Told === $rung->setting ? Budget::TOLD : Budget::SUM;
         $dice = new Dice($seed);
         $questions = [];
         $vain = 0;
         $told = [];
-        while (\count($questions) < $count && $vain < self::PATIENCE) {
+        while (\count($questions) < $count && $vain < self::PATIENCE && $budget->allows($each)) {
             $question = $rung->draw($level, $dice, $style);
             $sum = $question->sum;
             // no story is told twice, as long as there are others

@@ -11,6 +11,7 @@ use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Question\Question;
 use Rostik\Core\Question\Setting;
+use Rostik\Core\Skill\Budget;
 use Rostik\Core\Skill\Generator;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\Limits;
@@ -64,10 +65,11 @@ final readonly class Choosing
      * @param int          $seed   the same seed gives the same set
      * @param Limits       $limits what else is wanted of the sums
      * @param list<string> $wanted mistakes that the set is to bring to light; empty for those the rung looks for
+     * @param Budget       $budget how much is drawn at the most
      */
-    public function choose(Rung $rung, Level $level, int $count, int $seed, Limits $limits = new Limits(), array $wanted = []): Chosen
+    public function choose(Rung $rung, Level $level, int $count, int $seed, Limits $limits = new Limits(), array $wanted = [], Budget $budget = new Budget()): Chosen
     {
-        $questions = $this->questions($rung, $level, $seed, $limits);
+        $questions = $this->questions($rung, $level, $seed, $limits, $budget);
         $pool = $this->predicted($questions);
         $mistakes = $this->shown($rung, $pool, $wanted);
         $pairs = Pairs::of($mistakes);
@@ -215,10 +217,10 @@ final readonly class Choosing
     }
 
     /** @return array<string, Question> by the canonical text of its sum; a problem by its words with the sum behind them in brackets */
-    private function questions(Rung $rung, Level $level, int $seed, Limits $limits = new Limits()): array
+    private function questions(Rung $rung, Level $level, int $seed, Limits $limits = new Limits(), Budget $budget = new Budget()): array
     {
         $questions = [];
-        foreach ($this->generator->draw($rung, $level, Setting::Told === $rung->setting ? self::TOLD : self::POOL, $seed, $limits)->questions as $question) {
+        foreach ($this->generator->draw($rung, $level, Setting::Told === $rung->setting ? self::TOLD : self::POOL, $seed, $limits, budget: $budget)->questions as $question) {
             $sum = $this->forms->write($question->sum, $this->plain);
             // what is told shows more than its sum alone
             $questions['' === $question->wording ? $sum : \sprintf('%s [%s]', $question->wording, $sum)] = $question;
