@@ -43,12 +43,16 @@ test('a class is written down, taken up, used, erased, and brought back', async 
 
   await page.goto('/classes');
   await page.getByRole('button', { name: 'Sandpipers' }).click();
-  await page.getByRole('button', { name: 'Erase this class' }).click();
+  await page.getByRole('button', { name: 'Erase this class…' }).click();
+  await page.getByLabel('Type the name of the class').fill('Sandpipers');
+  await page.getByRole('button', { name: 'Erase it' }).click();
   await expect(page.getByRole('button', { name: 'Sandpipers' })).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('button', { name: 'Sandpipers' })).toBeVisible();
   await page.getByRole('button', { name: 'Sandpipers' }).click();
-  await page.getByRole('button', { name: 'Erase this class' }).click();
+  await page.getByRole('button', { name: 'Erase this class…' }).click();
+  await page.getByLabel('Type the name of the class').fill('Sandpipers');
+  await page.getByRole('button', { name: 'Erase it' }).click();
   await expect(page.getByLabel('Name of the class')).toHaveValue('Kittiwakes');
   // gone with the page
   await page.goto('/sheets');

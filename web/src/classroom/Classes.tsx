@@ -15,6 +15,7 @@ import { TakeOut } from '../ui/TakeOut';
 import { BringList } from './BringList';
 import { namesIn, registerOf } from './register';
 import { StyleChoices } from './StyleChoices';
+import { EraseClass } from './EraseClass';
 import { usualStyle } from './styles';
 
 const Together = part(() => import('./Together').then((it) => it.Together));
@@ -41,6 +42,7 @@ export function Classes() {
   const [params] = useSearchParams();
   const [open, setOpen] = useState<string | null>(params.get('open'));
   const [together, setTogether] = useState<ClassReply | null>(null);
+  const [erasing, setErasing] = useState<{ one: ClassReply; erased: () => void } | null>(null);
   // who comes to write one down has its form at once
   const isFirst = params.has('new') && classes.data?.length === 0 && begun === null;
   useEffect(() => {
@@ -143,9 +145,21 @@ export function Classes() {
               erased();
               forget();
             } else {
-              erased();
-              erase(shown);
+              setErasing({ one: shown, erased });
             }
+          }}
+        />
+      )}
+      {erasing && (
+        <EraseClass
+          of={erasing.one}
+          onErase={() => {
+            erasing.erased();
+            erase(erasing.one);
+            setErasing(null);
+          }}
+          onClose={() => {
+            setErasing(null);
           }}
         />
       )}
@@ -346,15 +360,18 @@ function ClassForm({ before, busy, saved, onTogether, onSave, onDelete }: FormPr
             Its lessons
           </Link>
         )}
-        <Button
+        {saved && <Button onClick={onTogether}>Who teaches it…</Button>}
+        {saved && <TakeOut address={`/api/classes/${before.id}/data`}>Take its data out</TakeOut>}
+        {/* as far from the others as it can be */}
+        <button
+          type="button"
+          className="ml-auto min-h-11 px-1 text-soft underline underline-offset-4 hover:text-ink"
           onClick={() => {
             onDelete(forget);
           }}
         >
-          Erase this class
-        </Button>
-        {saved && <Button onClick={onTogether}>Who teaches it…</Button>}
-        {saved && <TakeOut address={`/api/classes/${before.id}/data`}>Take its data out</TakeOut>}
+          {saved ? 'Erase this class…' : 'Leave it'}
+        </button>
       </div>
     </form>
   );

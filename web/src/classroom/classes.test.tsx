@@ -112,7 +112,7 @@ describe('the classes of a teacher', () => {
     page([]);
     await press('New class');
     await userEvent.type(names(), 'Farid');
-    await press('Erase this class');
+    await press('Leave it');
     expect(await screen.findByText(/^No class yet/)).toBeTruthy();
     expect(window.localStorage.length).toBe(0);
   });
@@ -121,7 +121,16 @@ describe('the classes of a teacher', () => {
     const shelf = page([kittiwakes]);
     await userEvent.type(await name(), '!');
     expect(window.localStorage.length).toBe(1);
-    await press('Erase this class');
+    await press('Erase this class…');
+    // one press takes nothing away, nor does another name
+    expect(screen.getByRole('dialog').textContent).toContain('its papers and their marks');
+    await userEvent.type(screen.getByLabelText('Type the name of the class'), 'terns');
+    await press('Erase it');
+    expect(shelf.size).toBe(1);
+    expect(screen.getByRole('dialog')).toBeTruthy();
+    await userEvent.clear(screen.getByLabelText('Type the name of the class'));
+    await userEvent.type(screen.getByLabelText('Type the name of the class'), ' kittiwakes ');
+    await press('Erase it');
     expect(await screen.findByText(/^No class yet/)).toBeTruthy();
     // no child's name stays behind in the browser
     expect(window.localStorage.length).toBe(0);
@@ -136,7 +145,9 @@ describe('the classes of a teacher', () => {
   it('are erased for good when the page goes', async () => {
     const shelf = page([kittiwakes, classOf('t', 'Terns')]);
     await name();
-    await press('Erase this class');
+    await press('Erase this class…');
+    await userEvent.type(screen.getByLabelText('Type the name of the class'), 'Kittiwakes');
+    await press('Erase it');
     expect((await name()).value).toBe('Terns');
     window.dispatchEvent(new Event('pagehide'));
     await waitFor(() => {
