@@ -4,21 +4,15 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Mistake\Catalogue;
 
-use Rostik\Core\Judging\Given;
-use Rostik\Core\Judging\GivenTime;
+use Rostik\Core\Mistake\DigitsMistake;
 use Rostik\Core\Mistake\FaceMistake;
-use Rostik\Core\Picture\Model;
-use Rostik\Core\Sum\Rewrite;
-use Rostik\Core\Sum\Sum;
-use Rostik\Core\Sum\TimeForm;
-use Rostik\Core\Time\ClockForm;
 
 /**
  * Reads the hour from the numeral that comes next, before the half is past, too: 4:20 read as 5:20.
  *
  * Common practice, no source.
  */
-final class HourAhead implements FaceMistake
+final class HourAhead extends DigitsMistake implements FaceMistake
 {
     public function id(): string
     {
@@ -35,18 +29,8 @@ final class HourAhead implements FaceMistake
         return 'Which number has the hour hand left? It is still that hour.';
     }
 
-    public function model(): Model
+    protected function written(int $hour, int $minute): ?array
     {
-        return Model::Clock;
-    }
-
-    public function predict(Sum $sum): ?Given
-    {
-        if (!$sum instanceof Rewrite || TimeForm::Digital !== $sum->as || ClockForm::Twelve !== $sum->time->form) {
-            return null;
-        }
-        $time = $sum->time->time();
-
-        return 0 === $time->minute() ? null : GivenTime::of12($time->hour12() % 12 + 1, $time->minute(), $sum->time->halfSaid ? $time->half() : null);
+        return 0 === $minute ? null : [$hour % 12 + 1, $minute];
     }
 }

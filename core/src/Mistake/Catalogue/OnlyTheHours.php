@@ -5,12 +5,8 @@ declare(strict_types=1);
 namespace Rostik\Core\Mistake\Catalogue;
 
 use Rostik\Core\Judging\Given;
-use Rostik\Core\Mistake\Mistake;
+use Rostik\Core\Mistake\OneUnitMistake;
 use Rostik\Core\Mistake\TwoColumns;
-use Rostik\Core\Picture\Model;
-use Rostik\Core\Sum\Product;
-use Rostik\Core\Sum\Share;
-use Rostik\Core\Sum\Sum;
 
 /**
  * Takes only the hours several times, or shares only them, and leaves the minutes as they stand: 3 x 1 h 25 min = 3 h
@@ -18,7 +14,7 @@ use Rostik\Core\Sum\Sum;
  *
  * Common practice, no source.
  */
-final class OnlyTheHours implements Mistake
+final class OnlyTheHours extends OneUnitMistake
 {
     public function id(): string
     {
@@ -35,21 +31,13 @@ final class OnlyTheHours implements Mistake
         return 'What happens to the minutes? Lay the length down as often as it is asked.';
     }
 
-    public function model(): Model
+    protected function taken(TwoColumns $c, int $times): ?Given
     {
-        return Model::Columns;
+        return $c->answer($times * $c->large(), $c->small());
     }
 
-    public function predict(Sum $sum): ?Given
+    protected function shared(TwoColumns $c, int $between): ?Given
     {
-        $c = $sum instanceof Product || $sum instanceof Share ? TwoColumns::alone($sum->length) : null;
-        if (null === $c || $c->large() < 1 || $c->small() < 1) {
-            return null;
-        }
-        if ($sum instanceof Share) {
-            return 0 !== $c->large() % $sum->between ? null : $c->answer(intdiv($c->large(), $sum->between), $c->small());
-        }
-
-        return $sum instanceof Product ? $c->answer($sum->times * $c->large(), $c->small()) : null;
+        return 0 !== $c->large() % $between ? null : $c->answer(intdiv($c->large(), $between), $c->small());
     }
 }
