@@ -6,10 +6,10 @@ namespace Rostik\Core\Question;
 
 use Rostik\Core\Judging\Given;
 use Rostik\Core\Judging\GivenLength;
+use Rostik\Core\Mistake\Catalogue\FlipsAmPm;
 use Rostik\Core\Mistake\MistakeBook;
 use Rostik\Core\Mistake\Throughout;
 use Rostik\Core\Question\Edition\AsAtFirst;
-use Rostik\Core\Question\Edition\FlipsAlways;
 use Rostik\Core\Sum\Sum;
 
 /**
@@ -38,7 +38,7 @@ final readonly class Editions
     public function first(Sum $sum, array $predicted, Given $right): array
     {
         $first = array_filter($predicted, static fn (string $id): bool => !\in_array($id, self::LATER, true), \ARRAY_FILTER_USE_KEY);
-        foreach ([new FlipsAlways(), ...array_map(fn (string $id): AsAtFirst => new AsAtFirst($this->book->mistake($id)), AsAtFirst::CHANGED)] as $was) {
+        foreach ([new FlipsAmPm(true), ...array_map(fn (string $id): AsAtFirst => new AsAtFirst($this->book->mistake($id)), AsAtFirst::CHANGED)] as $was) {
             $given = $was->predict($sum->plain()) ?? $this->throughout->predict($was, $sum->plain());
             if (null === $given || $given->text() === $right->text() || ($given instanceof GivenLength && $given->isOtherFormOf($right))) {
                 unset($first[$was->id()]);

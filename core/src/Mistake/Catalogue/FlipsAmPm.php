@@ -16,6 +16,11 @@ use Rostik\Core\Time\HalfOfDay;
  */
 final class FlipsAmPm extends HalfMistake
 {
+    /** @param bool $anywhere whether it shows where the hour stays, too: as it did in the first edition ({@see \Rostik\Core\Question\Editions}) */
+    public function __construct(private readonly bool $anywhere = false)
+    {
+    }
+
     public function id(): string
     {
         return 'flips-am-pm';
@@ -34,7 +39,7 @@ final class FlipsAmPm extends HalfMistake
     protected function written(ClockMove|SecondMove $sum, HalfOfDay $start, HalfOfDay $end): HalfOfDay
     {
         // whose hour stays sees no reason to change what stands beside it
-        $passed = $sum->start->time()->hour() !== $sum->answer()->time->time()->hour();
+        $passed = $this->anywhere || $sum->start->time()->hour() !== $sum->answer()->time->time()->hour();
 
         return $end === $start && $passed && abs($sum->minutes()) < 720 ? $start->other() : $end;
     }

@@ -29,7 +29,8 @@ final class SwapsHands extends DigitsMistake implements FaceMistake
         return 'Which hand is the short one? Hour hand first: what number has it just passed?';
     }
 
-    protected function written(int $hour, int $minute): ?array
+    /** @return array{int, int} */
+    protected function written(int $hour, int $minute): array
     {
         return [((int) round($minute / 5) + 11) % 12 + 1, $hour % 12 * 5];
     }
