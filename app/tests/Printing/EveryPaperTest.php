@@ -68,6 +68,7 @@ final class EveryPaperTest extends KernelTestCase
                     $places = [
                         1 === preg_match('~<span class="answer-line(?: long)?">Answer ~', $paper),
                         str_contains($paper, 'class="choices"'),
+                        str_contains($paper, 'class="ranks"'),
                         str_contains($paper, '<table'),
                         1 === preg_match('~<span class="sum">[^<]*___~', $paper),
                         str_contains($paper, 'A clock face to draw the hands on'),

@@ -126,6 +126,12 @@ final readonly class Asking
         return Marked::plain($this->writer->time($time));
     }
 
+    /** Twenty past three. */
+    public function inWords(StatedTime $time): string
+    {
+        return Marked::plain($this->writer->inWords($time));
+    }
+
     public function length(Amount $length): string
     {
         return Marked::plain($this->writer->amount($length));

@@ -8,6 +8,7 @@ use Rostik\Core\Judging\Judge;
 use Rostik\Core\Judging\Judgement;
 use Rostik\Core\Question\LayingOut;
 use Rostik\Core\Question\OwnReading;
+use Rostik\Core\Question\TimesGiven;
 use Rostik\Core\Question\UsualForm;
 use Rostik\Core\Sum\Order;
 use Rostik\Core\Sum\OrderAnswer;
@@ -45,12 +46,14 @@ final readonly class Ranked implements OwnReading
 
     public function layOut(LayingOut $question): ?self
     {
-        if (!$question->sum instanceof Order || !$question->answer instanceof OrderAnswer) {
+        // under faces there is written what time they show
+        $faces = $question->times->areDrawn() && '' === $question->wording && [] !== $question->sum->times();
+        if (!$question->sum instanceof Order || !$question->answer instanceof OrderAnswer || $faces) {
             return null;
         }
         $order = array_flip($question->answer->positions);
         ksort($order);
-        $things = [...array_map($question->asking->time(...), $question->sum->times), ...array_map($question->asking->length(...), $question->sum->lengths)];
+        $things = [...array_map(TimesGiven::Words === $question->times ? $question->asking->inWords(...) : $question->asking->time(...), $question->sum->times), ...array_map($question->asking->length(...), $question->sum->lengths)];
         $first = [] === $question->sum->times
             ? ($question->sum->descends ? 'longest' : 'shortest')
             : ($question->sum->descends ? 'latest' : 'earliest');
@@ -68,11 +71,6 @@ final readonly class Ranked implements OwnReading
     public function task(): string
     {
         return trim(\sprintf('%s Write 1 below the %s, 2 below the next, and so on.', $this->told, $this->first));
-    }
-
-    public function isDrawn(): bool
-    {
-        return true;
     }
 
     /** The things are said in their boxes. */
