@@ -25,7 +25,8 @@ final readonly class ChildEntry
     {
         // the same identity, however it is written
         $this->id = strtolower($id);
-        $this->name = trim($name);
+        // letters that nobody sees, that turn the line round or break it are no part of a name
+        $this->name = trim(preg_replace('/[\x{00AD}\x{061C}\x{180E}\x{200B}-\x{200F}\x{2028}-\x{202E}\x{2060}-\x{206F}\x{FEFF}\x{FFF9}-\x{FFFB}\p{Cc}]/u', '', str_replace(["\t", "\n"], ' ', $name)) ?? '');
     }
 
     public static function of(Child $child): self

@@ -16,6 +16,10 @@ final class ClassLists
     private const LARGEST = 20_000_000;
     private const MOST_CLASSES = 100;
 
+    /** Rows of one list, and bytes of one row. */
+    private const MOST_ROWS = 20_000;
+    private const LONGEST_ROW = 4_000;
+
     /** Columns that hold first names, as small letters without spaces and signs; before those that hold whole names. */
     private const FIRST = ['givenname', 'firstname', 'first', 'forename', 'preferredfirstname', 'knownas', 'vorname', 'prenom', 'nombre'];
     private const WHOLE = ['name', 'child', 'pupil', 'student', 'fullname', 'pupilname', 'studentname', 'children', 'names'];
@@ -149,6 +153,7 @@ final class ClassLists
         if (str_contains($text, "\0")) {
             throw new CannotBeHad('This is no list in plain text. Save it as CSV, with a column “first name”.');
         }
+        self::bounded($text);
         $line = strtok($text, "\r\n");
         $counts = array_map(static fn (string $sign): int => substr_count((string) $line, $sign), [',' => ',', ';' => ';', "\t" => "\t"]);
         // one column, and a comma in it, is a name with the surname first
@@ -165,6 +170,15 @@ final class ClassLists
         }
 
         return $rows;
+    }
+
+    /** @throws CannotBeHad before anything is taken apart */
+    private static function bounded(string $text): void
+    {
+        $longest = max(0, ...array_map(strlen(...), preg_split('/\R/', $text, self::MOST_ROWS + 1) ?: []));
+        if ($longest > self::LONGEST_ROW || substr_count($text, "\n") + substr_count($text, "\r") > 2 * self::MOST_ROWS) {
+            throw new CannotBeHad('That is longer than any list of classes. A list has a name to a line, or a column “first name”.');
+        }
     }
 
     private static function column(string $name): string

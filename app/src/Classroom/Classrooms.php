@@ -209,6 +209,17 @@ final readonly class Classrooms
         }
     }
 
+    /** @throws CannotBeHad where so many more are too many for one teacher */
+    public function room(Teacher $teacher, int $more): void
+    {
+        $there = \count($this->of($teacher));
+        if ($there + $more > self::MOST) {
+            throw new CannotBeHad($there < self::MOST
+                ? \sprintf('With these there would be more than %d classes.', self::MOST)
+                : \sprintf('You have %d classes already. Erase one that is not taught any more.', $there));
+        }
+    }
+
     /**
      * Begins the class or changes it; one that was erased comes back under its id.
      *
@@ -221,9 +232,7 @@ final readonly class Classrooms
             if (!Uuid::isValid($id) || null !== $this->entities->find(Classroom::class, Uuid::fromString($id))) {
                 throw new NotFoundHttpException();
             }
-            if (\count($this->of($teacher)) >= self::MOST) {
-                throw new CannotBeHad(\sprintf('You have %d classes already. Erase one that is not taught any more.', self::MOST));
-            }
+            $this->room($teacher, 1);
             $class = new Classroom(Uuid::fromString($id), $teacher, trim($wanted->name));
             $this->entities->persist($class);
         }

@@ -95,6 +95,10 @@ final class BringIn
         [$this->classes, $this->children, $this->together, $this->sheetsBefore, $this->bases] = [[], [], [], [], []];
 
         return $this->entities->wrapInTransaction(function () use ($teacher, $data): BroughtReply {
+            // all of it at once, before anything is there
+            $this->classrooms->room($teacher, \count(Read::all($data, 'classes')));
+            $this->quota->sheets($teacher, \count(Read::all($data, 'sheets')));
+            $there = $this->entities->getRepository(Pile::class)->count(['owner' => $teacher]);
             foreach (Read::all($data, 'classes') as $class) {
                 $this->classroom($teacher, $class);
             }
@@ -111,7 +115,7 @@ final class BringIn
             }
             $piles = 0;
             foreach (Read::all($data, 'piles') as $pile) {
-                if (++$piles > self::MOST_PILES) {
+                if ($there + ++$piles > self::MOST_PILES) {
                     throw new CannotBeHad('There are more papers in it than one teacher keeps.');
                 }
                 $this->pile($teacher, $pile);

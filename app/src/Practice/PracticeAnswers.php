@@ -20,7 +20,7 @@ use Rostik\Core\Timetable\TableLine;
 /** The first answer to each question of a practice belongs to the child's record; what came after a look again does not. */
 final readonly class PracticeAnswers implements MoreAnswers
 {
-    public function __construct(private EntityManagerInterface $entities, private Questions $questions, private TableAsking $tables)
+    public function __construct(private EntityManagerInterface $entities, private Questions $questions, private TableAsking $tables, private ForgottenChildren $forgotten)
     {
     }
 
@@ -54,6 +54,7 @@ final readonly class PracticeAnswers implements MoreAnswers
     public function forget(Child ...$children): void
     {
         $of = array_values($children);
+        array_map($this->forgotten->forget(...), $of);
         foreach ([Put::class, PictureSign::class] as $what) {
             foreach ($this->entities->getRepository($what)->findBy(['child' => $of]) as $one) {
                 $this->entities->remove($one);

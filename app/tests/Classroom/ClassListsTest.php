@@ -7,6 +7,7 @@ namespace Rostik\App\Tests\Classroom;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Rostik\App\Api\CannotBeHad;
+use Rostik\App\Classroom\ChildEntry;
 use Rostik\App\Classroom\ClassListReply;
 use Rostik\App\Classroom\ClassLists;
 use Rostik\App\Storage\ZipFile;
@@ -63,5 +64,40 @@ final class ClassListsTest extends TestCase
         }
         self::assertCount(60, ClassLists::read(str_repeat("Wren\n", 75))[0]->children);
         self::assertSame(15, ClassLists::read(str_repeat("Wren\n", 75))[0]->more);
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function hostile(): iterable
+    {
+        yield 'one name of a million letters' => [str_repeat('A', 1_800_000)];
+        yield 'a million fields' => ["First name\n".str_repeat(',', 1_800_000)];
+        yield 'a million fields in the head' => [str_repeat('x,', 900_000)."\nBram"];
+        yield 'a million lines' => [str_repeat("A\n", 900_000)];
+        yield 'a quote that never ends' => ["name\n\"".str_repeat("A\n", 900_000)];
+        yield 'a zip of it' => [ZipFile::of(['users.csv' => str_repeat(',', 1_800_000), 'classes.csv' => 'a', 'enrollments.csv' => 'a'])];
+    }
+
+    /** Whatever is sent is answered in a moment, in little room, and not with a fault. */
+    #[DataProvider('hostile')]
+    public function testWhatIsNoListIsRefusedAtOnce(string $bytes): void
+    {
+        $began = hrtime(true);
+        $before = memory_get_peak_usage();
+        try {
+            $lists = ClassLists::read($bytes);
+            self::assertLessThanOrEqual(100, \count($lists));
+        } catch (CannotBeHad $no) {
+            self::assertNotSame('', $no->getMessage());
+        }
+        self::assertLessThan(2.0, (hrtime(true) - $began) / 1e9);
+        self::assertLessThan(100_000_000, memory_get_peak_usage() - $before);
+    }
+
+    public function testAMisleadingLetterIsNoPartOfAName(): void
+    {
+        foreach (["Wr\u{200b}en", "\u{202e}Wren", "Wren\u{2028}", "W\u{ad}ren\u{feff}", " Wren\r\n"] as $name) {
+            self::assertSame('Wren', (new ChildEntry('a', $name))->name);
+        }
+        self::assertSame('Zoë Mae', (new ChildEntry('a', "Zoë\tMae"))->name);
     }
 }

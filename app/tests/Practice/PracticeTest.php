@@ -399,6 +399,35 @@ final class PracticeTest extends TabletTestCase
         self::assertCount(6, (array) self::in($pile, 'papers', 0, 'own'));
     }
 
+    /** What a practice keeps of earlier days goes with what was seen of a child, and with the child. */
+    public function testEarlierDaysAreForgottenToo(): void
+    {
+        $this->open();
+        $kept = function (): array {
+            $earlier = $this->entities()->getConnection()->fetchOne('SELECT earlier FROM practice ORDER BY opened_at DESC');
+
+            return array_keys((array) json_decode(\is_string($earlier) ? $earlier : '', true));
+        };
+        $children = $this->childrenByName();
+        [$one, $other] = [$children['Uma'], $children['Viggo']];
+        $days = ['across-noon' => [[true, '2026-03-02']]];
+        $this->entities()->getConnection()->executeStatement('UPDATE practice SET earlier = ?', [json_encode([$one => $days, $other => $days, $children['Noor'] => $days], \JSON_THROW_ON_ERROR)]);
+        $this->entities()->clear();
+        $count = \count($kept());
+        self::assertSame(3, $count);
+        $this->signIn();
+        $this->ask('DELETE', '/api/children/'.$one.'/seen');
+        self::assertSame([$count - 1, false, true], [\count($kept()), \in_array($one, $kept(), true), \in_array($other, $kept(), true)]);
+        $class = array_column($this->ask('GET', '/api/classes'), null, 'id')[$this->classId()] ?? [];
+        self::assertIsArray($class);
+        $class['children'] = array_values(array_filter((array) $class['children'], static fn (mixed $child): bool => \is_array($child) && $other !== $child['id']));
+        $this->ask('PUT', '/api/classes/'.$this->classId(), ['children' => $class['children'], 'name' => $class['name'], 'taught' => $class['taught']]);
+        self::assertSame(200, $this->code());
+        self::assertNotContains($other, $kept(), 'a child who has left');
+        $this->ask('DELETE', '/api/classes/'.$this->classId().'/seen');
+        self::assertSame([], $kept());
+    }
+
     public function testOnlyOneIsOpenAndWhatIsForgottenIsGone(): void
     {
         $practice = $this->open();

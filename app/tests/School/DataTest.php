@@ -210,6 +210,8 @@ final class DataTest extends ApiTestCase
             'a strange question' => json_encode(['rostik' => 1, 'sheets' => [['title' => 'x', 'questions' => [['text' => ['sum' => ['x']]]]]]]),
             'a strange part of a lesson' => json_encode(['rostik' => 1, 'classes' => [['id' => 'a', 'name' => 'Terns', 'children' => []]], 'lessons' => [['classId' => 'a', 'onDay' => '2093-12-07', 'rung' => 'add-regroup', 'parts' => [['id' => 'Part One!']]]]]),
             'a strange question at a tablet' => json_encode(['rostik' => 1, 'classes' => [['id' => 'a', 'name' => 'Terns', 'children' => []]], 'practices' => [['classId' => 'a', 'openedAt' => '2026-03-02', 'tablets' => [['questions' => [['rung' => 'add-regroup', 'right' => true, 'text' => ['sum' => 7]]]]]]]]),
+            'more sheets than anybody keeps' => json_encode(['rostik' => 1, 'sheets' => array_fill(0, 2001, ['title' => 'x', 'questions' => []])]),
+            'more classes' => json_encode(['rostik' => 1, 'classes' => array_fill(0, 61, ['id' => 'a', 'name' => 'Terns', 'children' => []])]),
             'a strange timetable' => json_encode(['rostik' => 1, 'timetables' => [['title' => 'x', 'csv' => 'bananas']]]),
         ];
         foreach ($bad as $what => $bytes) {
