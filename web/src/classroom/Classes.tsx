@@ -348,6 +348,18 @@ function ClassForm({ before, busy, saved, onTogether, onSave, onDelete }: FormPr
           </ul>
         </fieldset>
       </div>
+      {/* as far from the others as it can be */}
+      <div className="border-t border-hair pt-4 md:col-span-2">
+        <button
+          type="button"
+          className="min-h-11 px-1 text-soft underline underline-offset-4 hover:text-ink"
+          onClick={() => {
+            onDelete(forget);
+          }}
+        >
+          {saved ? 'Erase this class…' : 'Leave it'}
+        </button>
+      </div>
       <div className="sticky bottom-0 flex flex-wrap gap-3 border-t border-hair bg-paper py-3 md:col-span-2">
         <Button type="submit" look="strong" className="text-lg" aria-disabled={!changed || busy}>
           {busy ? 'Saving…' : 'Save'}
@@ -362,16 +374,6 @@ function ClassForm({ before, busy, saved, onTogether, onSave, onDelete }: FormPr
         )}
         {saved && <Button onClick={onTogether}>Who teaches it…</Button>}
         {saved && <TakeOut address={`/api/classes/${before.id}/data`}>Take its data out</TakeOut>}
-        {/* as far from the others as it can be */}
-        <button
-          type="button"
-          className="ml-auto min-h-11 px-1 text-soft underline underline-offset-4 hover:text-ink"
-          onClick={() => {
-            onDelete(forget);
-          }}
-        >
-          {saved ? 'Erase this class…' : 'Leave it'}
-        </button>
       </div>
     </form>
   );
