@@ -52,7 +52,7 @@ test('four sums that tell the mistakes apart go on a sheet', async ({ desk }) =>
 
 test('a sum in which no usual mistake shows says so', async ({ desk }) => {
   const { page } = desk;
-  await desk.type('2 h 15 min / 3');
+  await desk.type('45 min / 3');
   await expect(desk.answer).toBeVisible();
   await page.keyboard.press('Enter');
   await page.keyboard.press('w');
