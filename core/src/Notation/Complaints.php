@@ -23,10 +23,10 @@ final readonly class Complaints
     {
     }
 
-    /** A sum stands in brackets, and what is around it is none with its answer. */
+    /** A sum stands in brackets, and what is around it is none with its answer; or a bracket has no other. */
     public function brackets(TypedLine $line): NotUnderstood
     {
-        return new NotUnderstood('brackets', 'What stands in brackets is worked first. What is to be done with its answer was not understood.', (int) mb_strpos($line->typed, '('), '2 x (45 min + 10 min)');
+        return new NotUnderstood('brackets', 'What stands in brackets is worked first. What they hold here, or what is to be done with it, was not understood.', mb_strlen(substr($line->typed, 0, strcspn($line->typed, '([{)]}'))), '2 x (45 min + 10 min)');
     }
 
     public function about(TypedLine $line, callable $works): NotUnderstood

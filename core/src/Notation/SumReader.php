@@ -71,9 +71,11 @@ final readonly class SumReader
         }
         $line = $this->line($typed);
         try {
-            $inner = $this->inBrackets($line);
-            if (null !== $inner) {
-                return $this->bracketedWithItsAnswer($line) ?? $this->bracketed($line, $inner) ?? throw $this->complaints->brackets($line);
+            if (Brackets::areAskew($typed)) {
+                throw $this->complaints->brackets($line);
+            }
+            if ($this->holdASum($line)) {
+                return $this->bracketedWithItsAnswer($line) ?? $this->bracketed($line) ?? throw $this->complaints->brackets($line);
             }
 
             return $this->withItsSign($line, $this->found($line)) ?? $this->withItsAnswer($line) ?? $this->afterItsVerb($line) ?? $this->inTurn($line) ?? $this->rephrased($typed) ?? $this->chained($line) ?? throw $this->complaints->about($line, $this->works(...));
@@ -359,14 +361,23 @@ final readonly class SumReader
         return null === $refused ? null : throw $refused;
     }
 
-    /** The sum in the first pair of brackets, worked before the rest; null where there is none, or only something said besides. */
-    private function inBrackets(TypedLine $line): ?Sum
+    /** Whether some brackets hold a sum, which is worked before the rest, and not only something said besides. */
+    private function holdASum(TypedLine $line): bool
     {
-        if (1 !== preg_match('~\(([^()]+)\)~', $line->typed, $m)) {
-            return null;
+        foreach (Brackets::in($line->typed) as $pair) {
+            if (null !== $this->within($pair)) {
+                return true;
+            }
         }
+
+        return false;
+    }
+
+    /** The sum that brackets hold; null for anything else. */
+    private function within(Brackets $pair): ?Sum
+    {
         try {
-            $inner = ($this->found($this->line($m[1])) ?? $this->chained($this->line($m[1])))?->sum;
+            $inner = ($this->found($this->line($pair->inside)) ?? $this->chained($this->line($pair->inside)))?->sum;
             $answer = null === $inner || [] !== $inner->readings() ? null : $inner->answer();
         } catch (CannotBeDone|MixedChains|TooLong|\InvalidArgumentException) {
             return null;
@@ -384,41 +395,46 @@ final readonly class SumReader
      */
     private function bracketedWithItsAnswer(TypedLine $line): ?ReadSum
     {
-        if (1 !== preg_match('~^(.*\([^()]+\).*?)\s*(?:=|\bequals\b|\bmakes\b|\bis\b)\s*([^=()?\s][^=()?]*?)[\s?.]*$~su', $line->typed, $m)) {
+        if (1 !== preg_match('~^(.*[)\]}].*?)\s*(?:=|\bequals\b|\bmakes\b|\bis\b)\s*([^=()?\s][^=()?]*?)[\s?.]*$~su', $line->typed, $m)) {
             return null;
         }
-        $before = $this->line($m[1]);
-        $inner = $this->inBrackets($before);
-        $found = null === $inner ? null : $this->bracketed($before, $inner);
+        $found = $this->bracketed($this->line($m[1]));
 
         return null === $found ? null : new ReadSum($found->sum, $found->notes, $m[2]);
     }
 
     /**
-     * "2 x (45 min + 10 min)": first what stands in the brackets, then the rest with its answer.
+     * "2 x (45 min + 10 min)": first what the brackets hold, then the rest with its answer. Null where the rest is no sum with
+     * it, and where no brackets hold one.
      *
      * @throws CannotBeDone
      * @throws MixedChains
      * @throws TooLong
      */
-    private function bracketed(TypedLine $line, Sum $inner): ?ReadSum
+    private function bracketed(TypedLine $line): ?ReadSum
     {
-        $said = $this->plain->answer($inner->answer());
-        $outer = $this->line((string) preg_replace('~\([^()]+\)~', ' '.$said.' ', $line->typed, 1));
-        $more = $this->inBrackets($outer);
-        if (1 === preg_match('~^\s*\([^()]+\)[\s?=]*$~', $line->typed)) {
-            return new ReadSum($inner, []);
+        foreach (Brackets::in($line->typed) as $pair) {
+            $inner = $this->within($pair);
+            if (null === $inner) {
+                continue;
+            }
+            if ($pair->areAll()) {
+                return new ReadSum($inner, []);
+            }
+            $outer = $this->line($pair->with($this->plain->answer($inner->answer())));
+            $found = $this->holdASum($outer) ? $this->bracketed($outer) : $this->found($outer) ?? $this->chained($outer);
+            if (null === $found || [] !== $found->sum->readings()) {
+                return null;
+            }
+            $sums = static fn (Sum $sum): array => $sum instanceof InTurn ? $sum->sums : [$sum];
+            try {
+                return new ReadSum(InTurn::of(...$sums($inner), ...$sums($found->sum)), []);
+            } catch (\InvalidArgumentException) {
+                return null;
+            }
         }
-        $found = null === $more ? $this->found($outer) ?? $this->chained($outer) : $this->bracketed($outer, $more);
-        if (null === $found || [] !== $found->sum->readings()) {
-            return null;
-        }
-        $sums = static fn (Sum $sum): array => $sum instanceof InTurn ? $sum->sums : [$sum];
-        try {
-            return new ReadSum(InTurn::of(...$sums($inner), ...$sums($found->sum)), []);
-        } catch (\InvalidArgumentException) {
-            return null;
-        }
+
+        return null;
     }
 
     /**

@@ -245,15 +245,21 @@ final class SaidAgainTest extends TestCase
                 $this->comesTo(self::length(2 * $a + 30 - ($a - $b)), \sprintf('%s - (%s - %s)', $most, $one, $two));
                 $this->comesTo(self::length($a + $b), \sprintf('(%s) + %s', $one, $two));
                 $this->comesTo(self::length($a + $b + 3 * $b), \sprintf('(%s + %s) + 3 x %s', $one, $two, $two));
+                foreach (['2 x [%s + %s]', '{%s + %s} x 2', '2 x （%s + %s）', '(a) 2 x (%s + %s)', 'b) (%s + %s) x 2', '3) twice (%s + %s)', '2 x ((%s) + (%s))'] as $way) {
+                    $this->comesTo(self::length(2 * ($a + $b)), \sprintf($way, $one, $two));
+                }
                 $claim = $this->work(\sprintf('(%s + %s) x 2 = %s', $one, $two, self::length($a + 2 * $b)))->claim;
                 self::assertFalse($claim?->right, 'as if the brackets were not there');
             }
         }
-        try {
-            Core::get(SumReader::class)->read('(45 min + 10 min) + 3 pm + 2 pm');
-            self::fail('It was taken for a sum.');
-        } catch (NotUnderstood $no) {
-            self::assertSame('brackets', $no->reason);
+        // one that holds nobody knows what is not passed over
+        foreach (['(45 min + 10 min) + 3 pm + 2 pm', '2 x (45 min + 10 min', '45 min + 10 min) x 2', '3 h - (1 h + 20 min', '2 x [45 min + 10 min', str_repeat('(', 60).'1 h + 2 h'.str_repeat(')', 50), str_repeat('(a)', 30)] as $askew) {
+            try {
+                Core::get(SumReader::class)->read($askew);
+                self::fail($askew.' was taken for a sum.');
+            } catch (NotUnderstood $no) {
+                self::assertSame('brackets', $no->reason, $askew);
+            }
         }
     }
 
