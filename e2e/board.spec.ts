@@ -1,7 +1,7 @@
 import { LocalTime } from '@js-joda/core';
 import { devices, type Page } from '@playwright/test';
 import { clockOf, open, sum, turn } from './board.js';
-import { Desk, expect, test } from './desk.js';
+import { Desk, expect, fitsAcross, placeOf, test } from './desk.js';
 
 const digits = (page: Page) => page.getByTestId('digits');
 const rotation = async (page: Page, hand: string) =>
@@ -72,7 +72,7 @@ test.describe('what a teacher does with the board', () => {
         await page.keyboard.press('r');
         await expect(shown).toHaveCount(count, { timeout: 300 });
       }).toPass();
-      expect(await shown.allTextContents()).toContain(text);
+      await expect.poll(() => shown.allTextContents()).toContain(text);
     }
     await desk.hasNoBarriers();
   });
@@ -219,7 +219,7 @@ test('it runs, and stops where it is', async ({ desk }) => {
   await expect(page.getByRole('button', { name: 'Let it run' })).toBeVisible();
   await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
   await expect(digits(page)).toHaveText(stopped ?? '');
-  expect(await page.locator('[data-hand="minute"]').getAttribute('transform')).toBe(hand);
+  await expect(page.locator('[data-hand="minute"]')).toHaveAttribute('transform', hand ?? '');
   expect(stopped).toMatch(/^10:\d\d:\d\d\sa\.m\.$/);
 });
 
@@ -231,15 +231,17 @@ test('hands, digits, words and strip agree', async ({ desk }) => {
     const hour = time.hour() % 12 || 12;
     const half = time.hour() < 12 ? 'a.m.' : 'p.m.';
     await expect(digits(page)).toHaveText(`${hour}:${String(time.minute()).padStart(2, '0')} ${half}`);
-    expect((await rotation(page, 'minute')) % 360).toBe(time.minute() * 6);
-    expect((await rotation(page, 'hour')) % 360).toBe((time.hour() % 12) * 30 + time.minute() / 2);
+    await expect.poll(async () => (await rotation(page, 'minute')) % 360).toBe(time.minute() * 6);
+    await expect
+      .poll(async () => (await rotation(page, 'hour')) % 360)
+      .toBe((time.hour() % 12) * 30 + time.minute() / 2);
     await expect(page.getByTestId('words')).toContainText(
       time.minute() === 0 ? 'o’clock' : time.minute() > 30 ? ' to ' : ' past ',
     );
     // the clock hangs where its time is on the day
-    const way = await page.locator('[data-day-way]').boundingBox();
-    const pin = await page.locator('[data-day-way] circle').boundingBox();
-    const share = ((pin?.x ?? 0) + (pin?.width ?? 0) / 2 - (way?.x ?? 0)) / (way?.width ?? 1);
+    const pin = await placeOf(page.locator('[data-day-way] circle'));
+    const way = await placeOf(page.locator('[data-day-way]'));
+    const share = (pin.x + pin.width / 2 - way.x) / way.width;
     expect(share).toBeCloseTo((24 + (1184 * minute) / 1440) / 1232, 2);
     expect(half).toMatch(/m\.$/);
   }
@@ -264,13 +266,9 @@ test('all models show the same moment, by step, by slider and by turning the han
   }
   // back with the slider
   const slider = page.getByRole('slider', { name: 'Step' });
-  const track = await page
-    .locator('span[role="slider"]')
-    .locator('xpath=ancestor::span[@data-orientation][last()]')
-    .boundingBox();
-  if (!track) {
-    throw new Error('There is no slider.');
-  }
+  const track = await placeOf(
+    page.locator('span[role="slider"]').locator('xpath=ancestor::span[@data-orientation][last()]'),
+  );
   await slider.hover();
   await page.mouse.down();
   await page.mouse.move(track.x + track.width * 0.25, track.y + track.height / 2, { steps: 12 });
@@ -368,10 +366,7 @@ test('the class makes its own jumps, drawn out, chosen or typed, and takes one b
   await page.getByRole('button', { name: '+ 30 min' }).click();
   await page.getByRole('button', { name: '+ 10 min' }).click();
   await expect(soFar).toHaveText('So far 40 min: 10:00');
-  const line = await page.getByTestId('own-line').boundingBox();
-  if (!line) {
-    throw new Error('There is no line.');
-  }
+  const line = await placeOf(page.getByTestId('own-line'));
   await page.mouse.move(line.x + 200, line.y + 100);
   await page.mouse.down();
   await page.mouse.move(line.x + 200 + 12 * 9, line.y + 100, { steps: 10 });
@@ -415,7 +410,7 @@ test('a board left in full screen comes back so at the first press; one that lef
   await page.keyboard.press('f');
   await expect.poll(full).toBe(true);
   await open(page, address);
-  expect(await full()).toBe(false);
+  await expect.poll(full).toBe(false);
   await page.keyboard.press('ArrowRight');
   await expect.poll(full).toBe(true);
   await page.evaluate(() => document.exitFullscreen());
@@ -466,10 +461,7 @@ test('every model, light and dark, without barriers; a line upright; no mouse ne
     await desk.hasNoBarriers();
     for (const width of [768, 640]) {
       await page.setViewportSize({ width, height: 1000 });
-      expect(
-        await page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth),
-        `${path} at ${width}`,
-      ).toBe(true);
+      await fitsAcross(page, `${path} at ${width}`);
     }
     await page.setViewportSize({ width: 1280, height: 800 });
   }
@@ -520,7 +512,7 @@ test('by touch, on a tablet', async ({ browser, signedIn, baseURL }) => {
   await page.getByRole('button', { name: 'Next step' }).tap();
   await expect(page.getByTestId('place')).toHaveText('2 of 4');
   for (const button of await page.getByRole('group', { name: 'Controls of the board' }).getByRole('button').all()) {
-    expect((await button.boundingBox())?.height ?? 0).toBeGreaterThanOrEqual(44);
+    expect((await placeOf(button)).height).toBeGreaterThanOrEqual(44);
   }
   await new Desk(page).hasNoBarriers();
   await context.close();
@@ -537,11 +529,11 @@ test('the line of the day stands upright, too: what is pinned there is the same 
   await expect(
     page.getByRole('img', { name: 'The day upright, from midnight to midnight, with A 9:00 a.m.' }),
   ).toBeVisible();
-  const box = await line.boundingBox();
-  expect(box && box.height > 8 * box.width).toBe(true);
+  const box = await placeOf(line);
+  expect(box.height).toBeGreaterThan(8 * box.width);
   // three quarters of the way down is six in the evening
   await page.getByRole('button', { name: 'Going to sleep' }).click();
-  await page.mouse.click((box?.x ?? 0) + 4, (box?.y ?? 0) + 0.75 * (box?.height ?? 0));
+  await page.mouse.click(box.x + 4, box.y + 0.75 * box.height);
   await expect(page.getByRole('list', { name: 'On the day' })).toContainText('Going to sleep: 6:00 p.m.');
   await page.getByRole('slider', { name: 'Going to sleep' }).focus();
   await page.keyboard.press('ArrowDown');

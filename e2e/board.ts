@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect } from './desk.js';
+import { expect, placeOf } from './desk.js';
 
 /** Opens the board and waits for what it shows. */
 export const open = async (page: Page, address: string) => {
@@ -12,10 +12,7 @@ export const sum = (text: string) => encodeURIComponent(text);
 /** The middle of the clock on the screen, and its radius. */
 export async function clockOf(page: Page) {
   const face = page.locator('svg:has([data-hand])');
-  const box = await face.boundingBox();
-  if (!box) {
-    throw new Error('There is no clock.');
-  }
+  const box = await placeOf(face);
   return {
     x: box.x + box.width / 2,
     y: box.y + box.height / 2,

@@ -1,6 +1,6 @@
 import { execFileSync } from 'node:child_process';
 import { AxeBuilder } from '@axe-core/playwright';
-import { expect, test as base, type BrowserContext, type Page } from '@playwright/test';
+import { expect, test as base, type BrowserContext, type Locator, type Page } from '@playwright/test';
 
 export interface Teacher {
   email: string;
@@ -19,6 +19,36 @@ function anotherTeacher(name: string): Teacher {
   const email = `${name}@ombrel.example`;
   execFileSync(program, [...console, 'demo:load', '--marked', email]);
   return { email, password: arden.password };
+}
+
+type Box = NonNullable<Awaited<ReturnType<Locator['boundingBox']>>>;
+
+/** Where it is on the screen, in pixels, once it is there and has come to rest. */
+export async function placeOf(what: Locator): Promise<Box> {
+  await expect(what).toBeVisible();
+  let [before, now]: (Box | null)[] = [null, null];
+  await expect(async () => {
+    before = now;
+    now = await what.boundingBox();
+    expect(now).not.toBeNull();
+    expect(now).toEqual(before);
+  }).toPass({ intervals: [0, 50, 100] });
+  return now ?? { x: 0, y: 0, width: 0, height: 0 };
+}
+
+/** Nothing runs out of the screen at its side. */
+export async function fitsAcross(page: Page, what = page.url()): Promise<void> {
+  await expect
+    .poll(() => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), { message: what })
+    .toBeLessThanOrEqual(0);
+}
+
+/** Waits a little for what may come and may not: true if it came. */
+export async function cameSoon(what: Locator): Promise<boolean> {
+  return await what.waitFor({ timeout: 1000 }).then(
+    () => true,
+    () => false,
+  );
 }
 
 /** What a teacher does at the desk. */

@@ -1,4 +1,4 @@
-import { expect, test } from './desk.js';
+import { expect, placeOf, test } from './desk.js';
 
 test('setting the hands, saying the time, counting in fives', async ({ desk }) => {
   const { page } = desk;
@@ -75,10 +75,7 @@ test('activities are pinned on the day, moved by key, and some fit both halves',
   const { page } = desk;
   await page.goto('/teach/day');
   await page.getByRole('button', { name: 'The tide covers the causeway' }).click();
-  const line = await page.locator('[data-day-line]').boundingBox();
-  if (!line) {
-    throw new Error('There is no day line.');
-  }
+  const line = await placeOf(page.locator('[data-day-line]'));
   await page.mouse.click(line.x + line.width / 4, line.y + line.height / 2);
   const pin = page.getByRole('slider', { name: 'The tide covers the causeway' });
   await expect(pin).toHaveAttribute('aria-valuetext', '6:00 a.m.');

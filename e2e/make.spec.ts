@@ -25,6 +25,7 @@ test('from an aim to three sheets in under a minute, changed, locked, drawn anew
     desk.questions
       .getByRole('button', { name: /Show it worked/ })
       .evaluateAll((all) => all.map((one) => (one.getAttribute('aria-label') ?? '').replace(/^Question \d+: /, '')));
+  await expect.poll(async () => (await texts()).length).toBe(6);
   const before = await texts();
 
   // keep the first, and draw the others anew
@@ -41,7 +42,7 @@ test('from an aim to three sheets in under a minute, changed, locked, drawn anew
   // another for one alone
   await page.getByRole('button', { name: 'Another in place of question 3' }).click();
   await expect.poll(async () => (await texts())[2]).not.toBe(before[2]);
-  expect((await texts())[3]).toBe(before[3]);
+  await expect.poll(async () => (await texts())[3]).toBe(before[3]);
 
   // a question in words, and one that is as hard as it should not be
   await page.getByRole('button', { name: 'Change question 2' }).click();

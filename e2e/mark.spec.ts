@@ -1,4 +1,4 @@
-import { expect, test } from './desk.js';
+import { expect, placeOf, test } from './desk.js';
 
 test('groups are made from marked papers, one child is moved, sheets and a page for the talk are printed, and all of it is erased', async ({
   desk,
@@ -15,10 +15,7 @@ test('groups are made from marked papers, one child is moved, sheets and a page 
   // by the pointer, too
   const chip = page.getByRole('button', { name: 'Bram' });
   const target = page.getByRole('region', { name: 'Group 2' });
-  const [from, to] = [await chip.boundingBox(), await target.boundingBox()];
-  if (!from || !to) {
-    throw new Error('Nothing to drag.');
-  }
+  const [from, to] = [await placeOf(chip), await placeOf(target)];
   await page.mouse.move(from.x + 20, from.y + 20);
   await page.mouse.down();
   await page.mouse.move(to.x + 400, to.y + 30, { steps: 8 });

@@ -1,6 +1,6 @@
 import { execFileSync } from 'node:child_process';
 import type { Download } from '@playwright/test';
-import { expect, test, type Desk } from './desk.js';
+import { expect, fitsAcross, test, type Desk } from './desk.js';
 
 /** A sheet with a name of its own, made for one level. */
 async function made(desk: Desk, title: string, aim: string, kind = 'Lesson'): Promise<void> {
@@ -285,7 +285,7 @@ for (const [what, width, height] of [
       await page.goto(address);
       await expect(page.getByRole('heading').first()).toBeAttached();
       await page.waitForLoadState('networkidle');
-      expect(await page.evaluate(() => document.documentElement.scrollWidth), address).toBeLessThanOrEqual(width);
+      await fitsAcross(page);
       if (height > width) {
         await desk.hasNoBarriers();
       }

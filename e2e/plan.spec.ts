@@ -1,6 +1,6 @@
 import { execFileSync } from 'node:child_process';
 import type { Page } from '@playwright/test';
-import { expect, test } from './desk.js';
+import { expect, fitsAcross, test } from './desk.js';
 import { newClass } from './tablets.js';
 
 /** So many days from today, as a field for days has it. */
@@ -89,6 +89,7 @@ test('from an empty class to a planned week, taught, its ticket printed and mark
   // on the board, part by part
   await page.getByRole('button', { name: 'Teach it' }).click();
   const line = page.getByRole('region', { name: 'The lesson' });
+  await expect(line).toContainText(/1 of \d/);
   const count = Number(/1 of (\d+)/.exec((await line.textContent()) ?? '')?.[1]);
   for (let part = 2; part <= count; part += 1) {
     await page.keyboard.press('PageDown');
@@ -184,7 +185,7 @@ test('a lesson is changed by pointer and by keys, fits again at one press, slips
     .click();
   await page.goto('/today/plan');
   await expect.poll(async () => (await days())[3]).toEqual(last);
-  expect((await days())[0]).toEqual(first);
+  await expect.poll(async () => (await days())[0]).toEqual(first);
 });
 
 test('the page for who teaches it instead, the calendar, and what is found by >', async ({ desk, page, baseURL }) => {
@@ -235,7 +236,7 @@ for (const [width, height] of [
         'aria-current',
         'page',
       );
-      expect(await page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth)).toBe(true);
+      await fitsAcross(page);
     }
     await expect(parts(page).first()).toBeVisible();
     await desk.hasNoBarriers();
@@ -243,7 +244,7 @@ for (const [width, height] of [
     for (const place of ['Sheets', 'Problems', 'Timetables', 'Activities']) {
       await page.getByRole('navigation', { name: 'Prepare' }).getByRole('link', { name: place }).click();
       await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
-      expect(await page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth)).toBe(true);
+      await fitsAcross(page);
     }
   });
 }

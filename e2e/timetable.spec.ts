@@ -1,4 +1,4 @@
-import { expect, test } from './desk.js';
+import { expect, placeOf, test } from './desk.js';
 
 const csv = 'Stop,1,2,3\nOmbrel Quay,09:40,10:55,12:10\nLittle Sand,09:52,-,12:22\nFell Harbour,10:19,11:28,12:56\n';
 
@@ -36,19 +36,21 @@ test('on the board a timetable has the whole width, and says how much lies beyon
   await page.goto('/timetables?table=pintail-summer-out&level=stretch');
   await page.getByRole('link', { name: 'On the board' }).click();
   const table = page.getByRole('region', { name: /^Timetable:/ });
-  const width = async () => (await table.boundingBox())?.width ?? 0;
-  expect(await width()).toBeGreaterThan(1200);
+  await expect(table).toBeVisible();
+  await expect.poll(async () => (await placeOf(table)).width).toBeGreaterThan(1200);
   const beyond = page.getByRole('button', { name: /^\d+ more →$/ });
   await expect(beyond).toBeVisible();
-  const [said] = /\d+/.exec((await beyond.textContent()) ?? '') ?? ['0'];
   // as many as are not wholly seen, counted from outside
-  const cut = await table.evaluate((box) => {
-    const edge = box.getBoundingClientRect().right + 1;
-    return Array.from(box.querySelectorAll('tbody tr:first-child td')).filter(
-      (one) => one.getBoundingClientRect().right > edge,
-    ).length;
-  });
-  expect(Number(said)).toBe(cut);
+  const cut = () =>
+    table.evaluate((box) => {
+      const edge = box.getBoundingClientRect().right + 1;
+      return Array.from(box.querySelectorAll('tbody tr:first-child td')).filter(
+        (one) => one.getBoundingClientRect().right > edge,
+      ).length;
+    });
+  await expect(async () => {
+    await expect(beyond).toHaveText(`${await cut()} more →`, { timeout: 300 });
+  }).toPass();
   await beyond.click();
   await expect(page.getByRole('button', { name: /^← \d+ earlier$/ })).toBeVisible();
   await expect(beyond).toHaveCount(0);
@@ -117,7 +119,7 @@ test('a day is completed at three levels: on the screen, on sheets, on paper', a
     .getByRole('button', { name: /later$/ })
     .first()
     .click();
-  expect(await order.getByRole('listitem').nth(1).innerText()).toContain(first.split('\n').at(-1));
+  await expect(order.getByRole('listitem').nth(1)).toContainText(first.split('\n').at(-1) ?? '');
   await page.getByRole('button', { name: 'Is that right?' }).click();
   await expect(page.getByTestId('in-place')).toContainText('of 5');
   await desk.hasNoBarriers();

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { open, sum } from './board.js';
-import { expect, test } from './desk.js';
+import { expect, fitsAcross, placeOf, test } from './desk.js';
 
 /** What is written outside the controls, and how large it is on the screen, in pixels. */
 const sizes = (page: Page): Promise<{ text: string; size: number }[]> =>
@@ -71,7 +71,7 @@ for (const [width, height, least] of [
       const sumSize = await page.getByTestId('sum').evaluate((one) => parseFloat(getComputedStyle(one).fontSize));
       expect(sumSize, name).toBeGreaterThanOrEqual(name === 'a problem' ? least * 1.15 : least * 2.9);
       // nothing runs out of the screen
-      expect(await page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth), name).toBe(true);
+      await fitsAcross(page, name);
     }
   });
 }
@@ -124,7 +124,7 @@ for (const [width, height, least] of [
           name,
         ).toEqual([]);
       }).toPass({ timeout: 5000 });
-      expect(await page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth), name).toBe(true);
+      await fitsAcross(page, name);
     }
   });
 }
@@ -133,8 +133,8 @@ test('the top line folds while a sum stands there, and comes down for who types'
   const { page } = desk;
   await open(page, `/teach?sum=${sum('1:50 pm + 3 h 30 min')}`);
   const places = page.getByRole('navigation', { name: 'Places' });
-  const height = async () => (await page.locator('main').boundingBox())?.y ?? 0;
-  expect(await height()).toBeLessThanOrEqual(42);
+  const height = async () => (await placeOf(page.locator('main'))).y;
+  await expect.poll(height).toBeLessThanOrEqual(42);
   await page.keyboard.press('/');
   await expect(desk.sumLine).toBeFocused();
   await expect.poll(height).toBeGreaterThan(50);
@@ -161,7 +161,7 @@ test('one button is black: next step, then the answer, then another; what is on 
       const ink = getComputedStyle(document.body).color;
       return all.filter((one) => getComputedStyle(one).backgroundColor === ink).map((one) => one.textContent ?? '');
     });
-  expect((await black()).join()).toMatch(/^Next step/);
+  await expect.poll(async () => (await black()).join()).toMatch(/^Next step/);
   await page.keyboard.press('End');
   await expect.poll(async () => (await black()).join()).toMatch(/^Answer/);
   await page.keyboard.press('a');
