@@ -34,6 +34,7 @@ final class MultiplyDivideMethod implements Method
     public function suits(Sum $sum, Writer $writer): ?Suit
     {
         return match (true) {
+            $sum instanceof Conversion && $sum->hasPart() => new Suit(60, \sprintf('It is a part of %s: how many equal parts has that?', $sum->units[0]->one())),
             $sum instanceof Conversion && $sum->isExact() => new Suit(60, $sum->units[0]->size() < $sum->amount->largest()->size()
                 ? 'To a smaller unit there are more of them: multiply.'
                 : 'To a larger unit there are fewer of them: divide.'),
@@ -79,6 +80,9 @@ final class MultiplyDivideMethod implements Method
             }
             $total += $n;
         }
+        if ($sum->hasPart()) {
+            return $this->partOf($sum, $total, $unit, $lines, $writer);
+        }
         $parts = [];
         $left = $total;
         foreach ($units as $one) {
@@ -99,6 +103,33 @@ final class MultiplyDivideMethod implements Method
         $answer = new ConversionAnswer($parts);
         $already = [] === $lines->written() && $writer->amount($sum->amount) === $writer->answer($answer);
         $lines->add($already ? $writer->answer($answer) : $writer->amount($sum->amount).' = '.$writer->answer($answer), $already ? \sprintf('That is in %s already: %s.', $target->words(), $writer->answer($answer)) : '');
+
+        return $lines->working($this, $answer);
+    }
+
+    /**
+     * 15 min is ¼ h, 90 min is 1.5 h: so many of the parts that one of the unit has.
+     *
+     * @param int $total of the smaller unit
+     */
+    private function partOf(Conversion $sum, int $total, Unit $unit, WrittenWorking $lines, Writer $writer): Working
+    {
+        $larger = $sum->units[0];
+        $per = intdiv($larger->size(), $unit->size());
+        $lines->add(\sprintf('%s = %s', $this->number(1, $larger), $this->number($per, $unit)), \sprintf('%s has %s.', ucfirst($larger->one()), $this->number($per, $unit)));
+        [$whole, $rest] = [intdiv($total, $per), $total % $per];
+        if (0 !== $whole) {
+            $lines->add(\sprintf('%d %s %d = %s, remainder %s', $total, $writer->divided(), $per, $this->number($whole, $larger), $this->number($rest, $unit)));
+        }
+        $part = Fraction::of($rest, $per);
+        $said = Marked::unit($unit, (string) $rest).'/'.$per;
+        $least = $part->numerator === $rest ? '' : ' = '.$part->numerator.'/'.$part->denominator;
+        $lines->add($said.$least, \sprintf('%s is %d of the %d equal parts of %s: %s.', $this->number($rest, $unit), $rest, $per, $larger->one(), $said.$least));
+        if ($sum->isDecimal()) {
+            $lines->add(\sprintf('%d %s %d = %s', $part->numerator, $writer->divided(), $part->denominator, rtrim(number_format($part->numerator / $part->denominator, 6, '.', ''), '0')));
+        }
+        $answer = $sum->answer();
+        $lines->add($writer->amount($sum->amount).' = '.$writer->answer($answer));
 
         return $lines->working($this, $answer);
     }

@@ -132,7 +132,7 @@ final class TableMethod implements Method
 
             return $this->table($big->largest(), $small->largest(), $big->number($big->largest()));
         }
-        if (!$sum instanceof Conversion || !$sum->isExact() || !$sum->amount->isWhole()) {
+        if (!$sum instanceof Conversion || !$sum->isExact() || $sum->hasPart() || !$sum->amount->isWhole()) {
             return null;
         }
         if ($this->toSmaller($sum)) {

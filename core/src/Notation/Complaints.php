@@ -108,7 +108,7 @@ final readonly class Complaints
             'L' === $shape => new NotUnderstood('only-a-length', 'That is a length of time. What should be done with it?', $last, $this->example($works, $whole.' + 20 min', $whole.' + 2 months')),
             1 === preg_match('/^N-N$/', $shape) => new NotUnderstood('times-or-lengths', 'From one o’clock to another? Then say a.m. or p.m. Or two lengths? Then say hours or minutes.', $here, $this->example($works, $text(0).' am to '.$text(2).' pm', $text(0).' h - '.$text(2).' h', $text(2).' h - '.$text(0).' h')),
             1 === preg_match('/^T-T/', $shape) => new NotUnderstood('between-times', 'To find how long it is from one time to another, write “to” between them.', $words->characters($at[1]), $this->example($works, $text(0).' to '.$text(2))),
-            1 === preg_match('/^T\+T/', $shape) => new NotUnderstood('two-times', 'Two times of day cannot be added. Add a length of time to a time, or ask how long it is from one to the other.', $words->characters($at[1]), $this->example($works, $this->asLengths($whole), $text(0).' to '.$text(2), $text(0).' + 20 min')),
+            1 === preg_match('/^T\+T/', $shape) => new NotUnderstood('two-times', 'Two times of day cannot be added. Add a length of time to a time, or ask how long it is from one to the other.', $words->characters($at[1]), $this->example($works, $this->asLengths($whole), $text(0).' + '.$this->asLengths($text(2)), $text(0).' to '.$text(2), $text(0).' + 20 min')),
             1 === preg_match('/^L-T/', $shape) => new NotUnderstood('time-from-length', 'A time of day cannot be taken from a length of time. The other way round it can.', $words->characters($at[1]), $this->example($works, $text(2).' - '.$text(0), $text(2).' - 40 min')),
             1 === preg_match('/^L[tj]L/', $shape) && $words->is($at[1], 'to') => new NotUnderstood('lengths-to', 'These are lengths, not times of day. Are they to be added, or one taken from the other?', $words->characters($at[1]), $this->example($works, $text(0).' + '.$text(2), $text(2).' - '.$text(0))),
             1 === preg_match('/^[NTL].[N]/', $shape), str_starts_with($shape, 'N') => new NotUnderstood('unit-missing', 'A number needs its unit: hours or minutes?', $words->characters($at[str_starts_with($shape, 'N') ? 0 : 2]), $this->example($works, $this->withUnits($shape, $text), $first.' + 20 min')),
@@ -218,8 +218,12 @@ final readonly class Complaints
         if ($this->known->has($word)) {
             return new NotUnderstood('not-a-sum', 'What is asked here was not understood.', $words->characters($i), $this->example($works, ...$this->kept($line)));
         }
-        $meant = $this->known->nearest($word);
+        $day = 1 === preg_match('/^(?:(?:mon|tues|wednes|thurs|fri|satur|sun)days?|today|tonight|tomorrow|yesterday)$/', $word);
+        $meant = $day ? null : $this->known->nearest($word);
         $message = \sprintf('“%s” was not understood.', mb_substr($word, 0, 40, 'UTF-8')).(null === $meant ? '' : \sprintf(' Did you mean “%s”?', $meant));
+        if ($day) {
+            $message = \sprintf('Sums with a time of day go without the day: leave “%s” out. The answer says when it is on the next day.', $word);
+        }
         $first = '';
         for ($n = $line->start; $n < $words->count && '' === $first; ++$n) {
             [$letter, $next] = $this->piece($line, $n);
@@ -295,7 +299,7 @@ final readonly class Complaints
     /** 1:20 + 0:50 as hours and minutes, where no a.m. or p.m. is said. */
     private function asLengths(string $text): string
     {
-        return 1 === preg_match('/[ap]\.?m/', $text) ? '' : preg_replace('/0?(\d{1,2}):(\d\d)(?:\s*(?:hours?|hrs?|h)\b)?/', '$1 h $2 min', $text) ?? '';
+        return 1 === preg_match('/[ap]\.?m/', $text) ? '' : preg_replace('/0?(\d{1,2}):0?(\d{1,2})(?:\s*(?:hours?|hrs?|h)\b)?/', '$1 h $2 min', $text) ?? '';
     }
 
     /** Long numbers cut to their first two digits. */

@@ -23,7 +23,7 @@ final readonly class KnownWords
     /** Whether a word says something to the readers, here or in another line: it is not what was not understood. */
     public function has(string $word): bool
     {
-        return \in_array($word, $this->words, true) || \in_array($word, self::COMMON, true) || TypedLine::isPassedOver($word);
+        return null !== UnitWords::unit($word) || \in_array($word, $this->words, true) || \in_array($word, self::COMMON, true) || TypedLine::isPassedOver($word);
     }
 
     /** @return list<string> */

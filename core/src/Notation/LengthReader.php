@@ -186,7 +186,7 @@ final class LengthReader
         }
         if (null !== $before) {
             $fraction = Quantity::andFraction($words, $i);
-            if (null !== $fraction) {
+            if (null !== $fraction && !$this->isOfAnother($words, $fraction[2])) {
                 return [AmountPart::fraction($fraction[0], $fraction[1], $before->unit, true), $fraction[2]];
             }
             if ($words->is($i, 'and', ',', '&')) {
@@ -222,6 +222,14 @@ final class LengthReader
         }
 
         return null;
+    }
+
+    /** Twenty minutes and half | an hour, 35 min and a quarter | of an hour: the fraction has a unit of its own. */
+    private function isOfAnother(Words $words, int $i): bool
+    {
+        $i = $words->is($i, 'of') ? $i + 1 : $i;
+
+        return null !== $words->unit($words->is($i, 'a', 'an', 'one') ? $i + 1 : $i);
     }
 
     /** Whether a number is written as a decimal. */

@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Notation;
 
+use Rostik\Core\Notation\Saying\AmountWays;
+use Rostik\Core\Notation\Saying\ClockWays;
+use Rostik\Core\Notation\Saying\JourneyWays;
+use Rostik\Core\Notation\Saying\RepeatWays;
+use Rostik\Core\Notation\Saying\Said;
+use Rostik\Core\Notation\Saying\UnitWays;
 use Rostik\Core\Time\Chain;
 use Rostik\Core\Time\Unit;
 
@@ -13,85 +19,148 @@ use Rostik\Core\Time\Unit;
  */
 final class Rephrased
 {
-    private const UNITS = '(?:years?|yrs?|months?|weeks?|wks?|days?|hours?|hrs?|h|minutes?|mins?|min|seconds?|secs?|sec|s)';
-
     private const PARTS = ['halves' => 2, 'half' => 2, 'thirds' => 3, 'third' => 3, 'quarters' => 4, 'quarter' => 4, 'fourths' => 4, 'fifths' => 5, 'fifth' => 5, 'sixths' => 6, 'sixth' => 6, 'sevenths' => 7, 'eighths' => 8, 'eighth' => 8, 'tenths' => 10, 'tenth' => 10, 'twelfths' => 12, 'twelfth' => 12, 'twentieths' => 20, 'sixtieths' => 60];
 
-    private const BEGINS = '(?:dep(?:arts?|arture|art|\.)?|leav(?:es?|ing)|sets? (?:off|out)|starts?|started|starting|begins?|began|beginning|opens?|opened|opening|from|on|in)';
+    private const WEEKDAYS = 'mon(?:days?)?|tues?(?:days?)?|wed(?:s|nesdays?)?|thu(?:rs?|rsdays?)?|fri(?:days?)?|sat(?:urdays?)?|sun(?:days?)?';
 
-    private const ENDS = '(?:arr(?:ives?|ival|ive|iving|\.)?|gets? (?:in|there)|finish(?:es|ed|ing)?|ends?|ended|ending|clos(?:es?|ed|ing)|shuts?|until|till|to|off|out|stops?|stopped)';
+    /** The longest line of those met with has some thirty words. */
+    private const MOST_WORDS = 40;
 
-    /** What a way is in the notation, by the way it is said: whole lines, evened out. */
-    private const WAYS = [
-        // 6 weeks is how many days; 2 hours = how many minutes
-        '~^(.+?) (?:is|are|equals?|makes?|=) (?:equal to )?how many ('.self::UNITS.'(?: and '.self::UNITS.')?)$~' => '$1 in $2',
-        '~^how many ('.self::UNITS.') (?:is|are) (.+)$~' => '$2 in $1',
-        '~^(?:about|roughly|around) how many ('.self::UNITS.') (?:is|are|make) (.+)$~' => 'about $2 in $1',
-        '~^(?:how many )?days (?:are )?(?:there )?(?:in|has|does) (?:the (?:whole )?year )?(\d{4})(?: have)?$~' => 'year $1 in days',
-        '~^increase (.+?) by (.+)$~' => '$1 + $2',
-        '~^(?:decrease|reduce|shorten) (.+?) by (.+)$~' => '$1 - $2',
-        '~^(?:the )?sum of (.+?) and (.+)$~' => '$1 + $2',
-        '~^(\d+) ?(?:%|per cent|percent) of (.+)$~' => '$1/100 x $2',
-        // what is multiplied is missing: the product is shared
-        '~^_ ?[x*×] ?(\d+) = (.+)$~' => '$2 / $1',
-        '~^(.+?) (?:is|are) how (?:long|much) in ('.self::UNITS.'(?: and '.self::UNITS.')?)$~' => '$1 in $2',
-        '~^(.+?) (?:to|until|till|-) (.+?),? (?:with|less|minus|without|except for|not counting) (?:a |the )?(?:break|lunch|lunch break|rest|pause|dinner|interval) of (.+)$~' => '$1 to $2 - $3',
-        // 20 min faster than 1 h 5 min
-        '~^(.+?) (?:faster|quicker|shorter|less) than (.+)$~' => '$2 - $1',
-        '~^(.+?) (?:slower|longer|more) than (.+)$~' => '$2 + $1',
-        // dep 0915 arr 1105; start 19:15, finish 21:05; opens 9 am, closes 5:30 pm
-        '~^(?:(?:the|a|an|my|our) )?(?:[a-z]+ ){0,2}?'.self::BEGINS.'\b(?: time)?[: =.]*(?:at )?(.+?)[ ,;]+(?:and )?(?:it )?'.self::ENDS.'\b(?: time)?[: =.]*(?:at )?(.+)$~' => '$1 to $2',
-        '~^(.+?) (?:thru|through|up to|up until|right up to|and then until) (.+)$~' => '$1 to $2',
-        // it is told when it is, and how long ago or ahead is asked about
-        '~^(?:what time|when) was it (.+?) ago,? if it is (?:now )?(.+?)(?: now)?$~' => '$2 - $1',
-        '~^if it is (?:now )?(.+?)(?: now)?,? what time was it (.+?) ago$~' => '$1 - $2',
-        '~^if it is (?:now )?(.+?)(?: now)?,? what time will it be (?:in (.+)|(.+?) (?:later|from now))$~' => '$1 + $2$3',
-        '~^in (.+?) it (?:will be|is) (.+?)[.,;]+ what (?:time is it|is the time)(?: now)?$~' => '_ + $1 = $2',
-        '~^(.+?) ago it was (.+?)[.,;]+ what (?:time is it|is the time)(?: now)?$~' => '$2 + $1',
-        '~^how (?:many minutes|many hours|long)(?: is it)? (?:until|till|to) (.+?) from (.+)$~' => '$2 to $1',
-        '~^(.+?) (?:minus|less|without|-) (.+?) (?:for |of )?(?:a |the )?(?:lunch|break|breaks|dinner|rest|playtime|supper)(?: break)?$~' => '$1 - $2',
-        // a colon for a sign of division
-        '~^(\d.*(?:h|min|s|hours?|minutes?|seconds?|days?|weeks?)) : (\d+)$~' => '$1 / $2',
-        // how much later is 9:50 than 8:05
-        '~^how (?:much|many (?:hours|minutes|hours and minutes)) later is (.+?) than (.+)$~' => '$2 to $1',
-        '~^how (?:much|many (?:hours|minutes|hours and minutes)) earlier is (.+?) than (.+)$~' => '$1 to $2',
-        '~^how (?:much|many (?:hours|minutes|hours and minutes)) longer is (.+?) than (.+)$~' => '$1 - $2',
-        '~^how (?:much|many (?:hours|minutes|hours and minutes)) (?:shorter|less) is (.+?) than (.+)$~' => '$2 - $1',
-        // 135 min = h min
-        '~^(.+?) = ('.self::UNITS.'(?: (?:and )?'.self::UNITS.')?)$~' => '$1 in $2',
-        // one day is how many times as long as one hour
-        '~^(.+?) (?:is|lasts|takes) how many times as long as (.+)$~' => '$1 / $2',
-        '~^how many times as long as (.+?) is (.+)$~' => '$2 / $1',
-        '~^how many times does (.+?) (?:go|fit) into (.+)$~' => '$2 / $1',
-        // which comes first, A, B or C; which of A, B and C is the earliest
-        '~^which (?:time )?(?:comes|is) (?:the )?(?:first|earliest|earlier)[,:;]? (.+?) or (.+)$~' => 'order $1, $2',
-        '~^which (?:time )?(?:comes|is) (?:the )?(?:last|latest|later)[,:;]? (.+?) or (.+)$~' => 'order latest first: $1, $2',
-        '~^which (?:one )?(?:is|lasts|takes) (?:the )?(?:longest)[,:;]? (.+?) or (.+)$~' => 'order longest first: $1, $2',
-        '~^which (?:one )?(?:is|lasts|takes) (?:the )?(?:shortest)[,:;]? (.+?) or (.+)$~' => 'order $1, $2',
-        // put in order from morning to night: …
-        '~^(?:put|arrange|sort|write|place|list|order)\b[^:]*\b(?:from )?(?:morning (?:to|until|till) (?:night|evening)|first to last|start(?:ing)? with the (?:earliest|shortest|first))[,:]? (.+)$~' => 'order $1',
-        '~^(?:put|arrange|sort|write|place|list|order)\b[^:]*\b(?:from )?(?:(?:night|evening) (?:to|until|till) morning|last to first)[,:]? (.+)$~' => 'order latest first: $1',
-        '~^(?:put|arrange|sort|write|place|list)\b(?: the following| these| them| the)?(?: times| lengths)? in(?:to)? (?:their |the right |the correct |time )?order: (.+)$~' => 'order $1',
-        // the time is said with a blank between the hour and the minutes: 5 10 pm
-        '~(?<![\d:.] )(?<![\d:.])\b(1[0-2]|[1-9]) ([0-5]\d) ?(?=[ap]\.?m)~' => '$1:$2 ',
-        // a bare hour, where only a time can be meant
-        '~^(1[0-2]|[1-9]|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve) (plus|minus) ((?:an|one|two|three|half an|\d+) (?:and a half )?(?:hours?|minutes?)(?: .+)?)$~' => '$1 o\'clock $2 $3',
-    ];
+    private const WAYS = [...UnitWays::WAYS, ...AmountWays::WAYS, ...RepeatWays::WAYS, ...JourneyWays::WAYS, ...ClockWays::WAYS];
 
     /** @return list<string> the line in the notation, in every way in which it may be meant; nothing where no way is known */
     public static function of(string $typed): array
     {
         $line = trim((string) preg_replace('/\s+/', ' ', Evened::of($typed)->text));
         $line = rtrim($line, ' ?.!;:,');
-        $said = [];
+        // a way of saying one sum, and no text
+        if (substr_count($line, ' ') >= self::MOST_WORDS) {
+            return [];
+        }
+        $before = $line;
+        // ten years, a hundred, a thousand
+        $line = preg_replace_callback('~\b(an?|one|\d{1,3}) (decade|century|centurie|millennium)s?\b~', static fn (array $m): string => (('decade' === $m[2] ? 10 : ('millennium' === $m[2] ? 1000 : 100)) * max(1, (int) $m[1])).' years', $line) ?? $line;
+        $line = preg_replace(['~(?<=\d)-(?='.Said::UNITS.'\b)~', '~\b(two|three|four|five|six|ten|twelve|fifteen|twenty|twenty-five|thirty|forty|forty-five|fifty|sixty|ninety)-(?=(?:hour|minute|second)s?\b)~'], [' ', '$1 '], $line) ?? $line;
+        // a blank; one hour ten; a million; every quarter of an hour
+        $line = str_replace('?', '_', $line);
+        $line = preg_replace(['~\blast night(?: at)? (.+?\d(?: ?pm)?\b)~', '~\bthis (morning|afternoon|evening)\b~'], ['$1', 'in the $1'], $line) ?? $line;
+        $line = preg_replace(['~\b(hours?) ((?:twenty|thirty|forty|fifty)(?:[ -](?:one|two|three|four|five|six|seven|eight|nine))?|five|ten|eleven|twelve|(?:thir|four|fif|six|seven|eigh|nine)teen)\b(?! ?(?:m|s|h|o\'|past|to\b))~', '~\bevery (?:quarter|1/4|¼) (?:of an )?hour\b~u', '~\b(?:(\d+) |a |one )million\b~'], ['$1 $2 minutes', 'every 15 min', '${1}000000'], $line) ?? $line;
+        $line = preg_replace('~(?<!\d)000000\b~', '1000000', $line) ?? $line;
+        $said = $line === $before ? [] : [$line];
         foreach (self::WAYS as $way => $notation) {
             $plain = preg_replace($way, $notation, $line, -1, $count);
             if (null !== $plain && $count > 0) {
-                $said[] = $plain;
+                // what asks in the middle of it has not been understood: 80 min is how much longer than 1 h
+                if (1 === preg_match('~\S.*\b(?:how|what|which|when|why|who)\b~', $plain)) {
+                    continue;
+                }
+                // it starts at 9
+                $said[] = preg_replace('~^(1[0-2]|[1-9]) (?=[-+] .*[a-z]$)~', '$1 o\'clock ', $plain) ?? $plain;
             }
         }
 
-        return array_values(array_unique([...$said, ...self::partsOfUnits($line), ...self::added($line), ...self::otherWay($line), ...self::bareFraction($line)]));
+        return array_values(array_unique([...$said, ...self::primes($typed), ...self::days($line), ...self::then($line), ...self::partOfAPart($line), ...self::between($line), ...self::partsOfUnits($line), ...self::added($line), ...self::otherWay($line), ...self::bareFraction($line)]));
+    }
+
+    /**
+     * 45' + 30', 5' 30": one stroke for minutes and two for seconds, where none opens or closes what somebody said.
+     *
+     * @return list<string>
+     */
+    private static function primes(string $typed): array
+    {
+        $plain = strtr($typed, ['’' => "'", '′' => "'", '´' => "'", '”' => '"', '″' => '"', "''" => '"']);
+        if (1 !== preg_match('~\d[\'"]~', $plain) || 1 === preg_match('~(?<!\d)[\'"]|[\'"][a-z]~i', $plain)) {
+            return [];
+        }
+
+        return [str_replace(["'", '"'], [' min ', ' s '], $plain)];
+    }
+
+    /**
+     * "Monday 10 pm to Tuesday 6 am", "10 pm today to 7 am tomorrow": how far apart the days are is said, and where it is more
+     * than one, so many days of 24 hours are added. From a day to itself is not told apart from a week here.
+     *
+     * @return list<string>
+     */
+    private static function days(string $line): array
+    {
+        $day = '(?:(?:on |at )?(?:last |next |this )?(yesterday|today|tonight|tomorrow|'.self::WEEKDAYS.')\b(?:\'s)?(?: at| ?,)? ?)?';
+        $half = '( ?(?:in the )?(?:morning|afternoon|evening|night))?';
+        if (1 !== preg_match('~^(?:how (?:long|many hours) (?:is it |are there )?)?(?:from )?'.$day.'([^,]*?\d.*?|midnight|noon|midday)'.$half.' ?'.$day.'(?:to|until|till|-) '.$day.'([^,]*?\d.*?|midnight|noon|midday)'.$half.' ?'.$day.'$~', $line, $m)) {
+            return [];
+        }
+        [$from, $to] = [$m[1].$m[4], $m[5].($m[8] ?? '')];
+        if ('' === $from && '' === $to) {
+            return [];
+        }
+        $span = $m[2].$m[3].' to '.$m[6].($m[7] ?? '');
+        $number = static fn (string $name): int => match (substr($name, 0, 3)) {
+            'yes' => -1, 'tod', 'ton' => 0, 'tom' => 1,
+            default => 10 + (int) array_search(substr($name, 0, 3), ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'], true),
+        };
+        $of = [];
+        foreach ([$from, $to] as $name) {
+            $of[] = '' === $name ? null : $number($name);
+        }
+        if (null === $of[0] || null === $of[1]) {
+            // one day is named: where it is the day of both, or the end says that it is tomorrow
+            return match (true) {
+                1 === $of[1] => [$span.' next day'],
+                null === $of[1], '' !== ($m[8] ?? '') => [$span],
+                default => [],
+            };
+        }
+        if (($of[0] < 5) !== ($of[1] < 5)) {
+            return [];
+        }
+        $apart = $of[0] < 5 ? $of[1] - $of[0] : ($of[1] - $of[0] + 7) % 7;
+
+        return match (true) {
+            $apart < 0 => [],
+            0 === $apart => $of[0] < 5 ? [$span] : [],
+            1 === $apart => [$span.' next day'],
+            default => [\sprintf('%s next day + %d h', $span, 24 * ($apart - 1))],
+        };
+    }
+
+    /**
+     * "9 am, then 30 min, then another 45 min": one after the other.
+     *
+     * @return list<string>
+     */
+    private static function then(string $line): array
+    {
+        $pieces = preg_split('~,? (?:and )?(?:then|after that|followed by) (?:add |another |a further |plus |for )?~', preg_replace('~^first (?:of all )?~', '', $line) ?? $line) ?: [];
+
+        return isset($pieces[1]) ? [implode(' + ', $pieces)] : [];
+    }
+
+    /**
+     * "The difference between 1 h 45 and 3 h 10": the smaller from the larger.
+     *
+     * @return list<string>
+     */
+    private static function between(string $line): array
+    {
+        return 1 === preg_match('~^(?:what is )?(?:the )?(?:time )?difference (?:in time )?between (.+?) and (.+)$~', $line, $m) ? [$m[1].' - '.$m[2], $m[2].' - '.$m[1]] : [];
+    }
+
+    /**
+     * "A half of a quarter of an hour": the part in a smaller unit, and shared.
+     *
+     * @return list<string>
+     */
+    private static function partOfAPart(string $line): array
+    {
+        $parts = implode('|', array_keys(self::PARTS));
+        if (1 !== preg_match('~^(?:what is )?(?:an? |one )?('.$parts.') of (?:an? |one )?('.$parts.')[ -](?:of (?:an? |one )?)?('.Said::UNITS.')$~', $line, $m)) {
+            return [];
+        }
+        $unit = UnitWords::unit($m[3]);
+        $part = null === $unit ? null : self::part($unit, self::PARTS[$m[2]]);
+
+        return null === $part ? [] : [$part.' / '.self::PARTS[$m[1]]];
     }
 
     /**
@@ -101,7 +170,7 @@ final class Rephrased
      */
     private static function partsOfUnits(string $line): array
     {
-        if (1 !== preg_match('~^how many (\w+)[ -](?:of (?:an?|one|the) )?('.self::UNITS.') (?:are |is )?(?:there )?(?:in|make|makes|are in|go into|equals?|to) (.+)$~', $line, $m)) {
+        if (1 !== preg_match('~^how many (\w+)[ -](?:of (?:an?|one|the) )?('.Said::UNITS.') (?:are |is )?(?:there )?(?:in|make|makes|are in|go into|equals?|to) (.+)$~', $line, $m)) {
             return [];
         }
         $unit = UnitWords::unit($m[2]);
@@ -174,8 +243,8 @@ final class Rephrased
      */
     private static function bareFraction(string $line): array
     {
-        $line = preg_replace('~\b(?:a |one )?(half|quarter)-('.self::UNITS.')\b~', '$1 of a $2', $line) ?? $line;
-        if (1 !== preg_match('~^(?:what is |how long is )?(?:.*\b(?:half|quarters?|thirds?|fifths?|sixths?|eighths?|tenths?|twelfths?)\b|\d* ?\d+/\d+|\d*[½¼¾⅓⅔⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]) ?(?:of )?(?:an? |one )?('.self::UNITS.')$~u', $line, $m)) {
+        $line = preg_replace('~\b(?:a |one )?(half|quarter)-('.Said::UNITS.')\b~', '$1 of a $2', $line) ?? $line;
+        if (1 !== preg_match('~^(?:what is |how long is )?(?:.*\b(?:half|quarters?|thirds?|fifths?|sixths?|eighths?|tenths?|twelfths?)\b|\d* ?\d+/\d+|\d*[½¼¾⅓⅔⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]) ?(?:of )?(?:an? |one )?('.Said::UNITS.')$~u', $line, $m)) {
             return [];
         }
         $unit = UnitWords::unit($m[1]);

@@ -11,7 +11,7 @@ use Rostik\Core\Time\Chain;
 use Rostik\Core\Time\TooLong;
 use Rostik\Core\Time\Unit;
 
-/** A length in other units: 105 min in h min, 5 years in months; not exact from months to days. */
+/** A length in other units: 105 min in h min, 5 years in months, 90 min in h as a decimal; not exact from months to days. */
 final readonly class Conversion implements Sum
 {
     use UsualSum;
@@ -19,8 +19,9 @@ final readonly class Conversion implements Sum
     /**
      * @param non-empty-list<Unit> $units largest first
      * @param bool                 $about whether a round number is asked for where there is no exact one
+     * @param ?PartWritten         $part  how a part of the one unit is asked for; null where smaller units hold what is left
      */
-    private function __construct(public Amount $amount, public array $units, public bool $about)
+    private function __construct(public Amount $amount, public array $units, public bool $about, public ?PartWritten $part = null)
     {
     }
 
@@ -31,6 +32,16 @@ final readonly class Conversion implements Sum
         $units = array_values(array_filter(array_reverse(Unit::cases()), static fn (Unit $unit): bool => \in_array($unit, $asked, true)));
 
         return new self($amount, [] === $units ? [$first] : $units, $about);
+    }
+
+    /**
+     * 90 min in h as a decimal. Where no decimal ends (20 min in h), the part is a fraction all the same.
+     *
+     * @throws TooLong
+     */
+    public static function inOne(Amount $amount, Unit $unit, PartWritten $part): self
+    {
+        return new self($amount, [$unit], false, $part);
     }
 
     public function kind(): Kind
@@ -64,6 +75,9 @@ final readonly class Conversion implements Sum
         if (!$this->isExact()) {
             return $this->about ? $this->round() : RangeAnswer::of($this->amount, $this->units);
         }
+        if ($this->hasPart()) {
+            return new ConversionAnswer([AmountPart::fraction($this->amount->duration->count, $this->units[0]->size(), $this->units[0], !$this->isDecimal())]);
+        }
         $left = $this->amount->duration->count;
         $parts = [];
         $units = $this->exactUnits();
@@ -71,10 +85,7 @@ final readonly class Conversion implements Sum
             $parts[] = AmountPart::whole(intdiv($left, $unit->size()), $unit);
             $left %= $unit->size();
         }
-        // what the units asked for cannot hold is given in smaller ones: 100 min in h is 1 h 40 min, 40 min in h is 40 min
-        if (0 !== $left && 1 === \count($parts) && 0 === $parts[0]->numerator) {
-            $parts = [];
-        }
+        // what the units asked for cannot hold is given in smaller ones: 100 min in h is 1 h 40 min
         for ($unit = $units[\count($units) - 1]->smaller(); null !== $unit && 0 !== $left; $unit = $unit->smaller()) {
             if ($left >= $unit->size()) {
                 $parts[] = AmountPart::whole(intdiv($left, $unit->size()), $unit);
@@ -82,7 +93,25 @@ final readonly class Conversion implements Sum
             }
         }
 
-        return new ConversionAnswer([] === $parts ? [AmountPart::whole(0, $units[0])] : $parts);
+        return new ConversionAnswer([] === $parts ? throw new \LogicException('What is exact has units.') : $parts);
+    }
+
+    /** Whether the answer is a part of the one unit asked for: 90 min in h as a decimal, and 15 min in h, which is less than one. */
+    public function hasPart(): bool
+    {
+        // tenths of a second are written with the seconds
+        if (isset($this->units[1]) || Unit::Second === $this->units[0] || !$this->isExact()) {
+            return false;
+        }
+        $size = $this->units[0]->size();
+
+        return null !== $this->part ? 0 !== $this->amount->duration->count % $size : 0 < $this->amount->duration->count && $this->amount->duration->count < $size;
+    }
+
+    /** Whether that part is asked for as a decimal, and one that ends. */
+    public function isDecimal(): bool
+    {
+        return PartWritten::Decimal === $this->part && AmountPart::fraction($this->amount->duration->count, $this->units[0]->size(), $this->units[0])->isDecimal();
     }
 
     /** Whether the units asked for can hold the amount; where they cannot, smaller ones help out. */
@@ -91,7 +120,7 @@ final readonly class Conversion implements Sum
         $units = $this->exactUnits();
 
         // tenths are written with the seconds
-        return [] === $units || Unit::Second === $units[\count($units) - 1] || 0 === $this->amount->duration->count % $units[\count($units) - 1]->size();
+        return [] === $units || $this->hasPart() || Unit::Second === $units[\count($units) - 1] || 0 === $this->amount->duration->count % $units[\count($units) - 1]->size();
     }
 
     public function lengths(): array

@@ -106,6 +106,12 @@ enum Unit: string
         return substr($this->words(), 0, -1);
     }
 
+    /** One of it in a sentence: "an hour", "a minute". */
+    public function one(): string
+    {
+        return (self::Hour === $this ? 'an ' : 'a ').$this->word();
+    }
+
     /** @return list<self> each once; months and years come after all that is measured in seconds */
     public static function largestFirst(self ...$units): array
     {

@@ -86,7 +86,7 @@ final class SentencesTest extends TestCase
 
         return match (true) {
             1 === preg_match('/(?<![\d:.,])1 (?:'.$units.')\b/', $sentence) => 'one, and many',
-            1 === preg_match('/(?<![\d:.,])(?:[02-9]|\d\d+) (?:second|minute|hour|day|week|month|year|jump|column)\b/', $sentence) => 'many, and one',
+            1 === preg_match('/(?<![\d:.,\/])(?:[02-9]|\d\d+) (?:second|minute|hour|day|week|month|year|jump|column)\b/', $sentence) => 'many, and one',
             1 === preg_match('/(?<![\d:.,])1 (?:minute|hour) (?:are|go|make)\b/', $sentence), 1 === preg_match('/\d\d+ (?:minutes|hours) (?:is|goes|makes)\b/', $sentence) => 'verb and number',
             1 === preg_match('/\ba (?:hour|eight|11\b|18\b|8\b)/', $sentence), 1 === preg_match('/\ban (?:minute|second|day|week|month|year)/', $sentence) => 'the article',
             1 === preg_match('/\b([a-z]+) \1\b/i', $sentence) => 'a word twice',

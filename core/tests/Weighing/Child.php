@@ -674,6 +674,12 @@ final class Child
                 return $name((int) $number * $for + (int) $parts[$last], $last);
             }
             if (2 === \count($units)) {
+                if ($sixty && !isset($names[1]) && $from === $units[0] && str_contains($parts[$from], '.')) {
+                    $hundredths = (int) round(100 * $number);
+
+                    return implode(' ', array_filter([$hundredths >= 100 ? $name(intdiv($hundredths, 100), $units[0]) : '', $name($hundredths % 100, $last)]));
+                }
+
                 return isset($names[1]) || str_contains($parts[$from], '.') ? null : $two($for);
             }
             if (str_contains($parts[$from], '.')) {

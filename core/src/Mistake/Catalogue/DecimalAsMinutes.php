@@ -47,6 +47,10 @@ final class DecimalAsMinutes implements Mistake
         if ($sum instanceof Comparison) {
             return $this->compared($sum);
         }
+        $back = $sum instanceof Conversion ? $this->back($sum) : null;
+        if (null !== $back) {
+            return $back;
+        }
         if (!$sum instanceof Conversion || 1 !== \count($sum->amount->parts) || $sum->amount->isWhole() || !$sum->amount->parts[0]->isDecimal()) {
             return null;
         }
@@ -61,6 +65,18 @@ final class DecimalAsMinutes implements Mistake
         return 2 === \count($sum->units)
             ? GivenLength::two($whole, $sum->units[0], $decimals, $small)
             : GivenLength::one($whole * $small->perLarger() + $decimals, $small);
+    }
+
+    /** The other way: 3 h 15 min is 3.15 h, 90 min is 1.3 h. */
+    private function back(Conversion $sum): ?Given
+    {
+        $small = $sum->units[0]->smaller();
+        if (1 !== \count($sum->units) || null === $small || 60 !== $small->perLarger() || $sum->amount->duration->chain !== $sum->units[0]->chain() || !$sum->amount->isWhole() || 0 !== $sum->amount->duration->count % $small->size()) {
+            return null;
+        }
+        $all = intdiv($sum->amount->duration->count, $small->size());
+
+        return 0 === $all % 60 ? null : GivenLength::of(AmountPart::fraction(100 * intdiv($all, 60) + $all % 60, 100, $sum->units[0]));
     }
 
     /** 1.5 h is 65 min, beside 80 min. */

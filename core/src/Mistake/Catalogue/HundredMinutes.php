@@ -99,6 +99,12 @@ final class HundredMinutes implements Mistake
 
             return GivenLength::one(intdiv($first, $parts[0]->denominator) + ($parts[1]->numerator ?? 0), $small);
         }
+        // 2.5 h as 2 h 50 min
+        if (2 === \count($units) && 1 === \count($parts) && !$parts[0]->isWhole() && $large === $units[0] && $large->smaller() === $small && 60 === $small->perLarger() && 0 === 100 * $parts[0]->numerator % $parts[0]->denominator) {
+            $hundredths = intdiv(100 * $parts[0]->numerator, $parts[0]->denominator);
+
+            return GivenLength::two(intdiv($hundredths, 100), $large, $hundredths % 100, $small);
+        }
         // back again: 135 min as 1 h 35 min, 300 min as 3 h
         if (1 !== \count($parts) || !$parts[0]->isWhole() || 60 !== $large->perLarger() || $large->larger() !== $units[0]) {
             return null;

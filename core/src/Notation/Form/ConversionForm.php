@@ -11,6 +11,7 @@ use Rostik\Core\Notation\UsualWording;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\Answer;
 use Rostik\Core\Sum\Conversion;
+use Rostik\Core\Sum\PartWritten;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Time\Unit;
 
@@ -56,6 +57,11 @@ final class ConversionForm implements Form
         }
         [$units, $end] = 0 === $after ? $this->afterEquals($line, $length->next) : $this->units($line, $after);
 
+        $part = 1 === \count($units) ? $this->part($line, $end) : null;
+        if (null !== $part) {
+            return [Conversion::inOne($length->toConvert(), $units[0], $part)];
+        }
+
         return !isset($units[0]) || !$line->endsAt($end) ? [] : [Conversion::of($length->toConvert(), $about, ...$units)];
     }
 
@@ -66,7 +72,7 @@ final class ConversionForm implements Form
         }
         $units = array_map(static fn (Unit $u): string => $u->after(2), $sum->units);
 
-        return ($sum->about ? 'about ' : '').$writer->amount($sum->amount).' in '.implode(' ', $units);
+        return ($sum->about ? 'about ' : '').$writer->amount($sum->amount).' in '.implode(' ', $units).(null === $sum->part ? '' : ' as a '.$sum->part->value);
     }
 
     public function claim(Sum $sum, string $answer, Writer $writer): string
@@ -102,7 +108,20 @@ final class ConversionForm implements Form
         $last = array_pop($units);
         $one = 1 === \count($sum->amount->parts) && $sum->amount->parts[0]->numerator <= $sum->amount->parts[0]->denominator;
 
-        return \sprintf('%s %s %s %s?', $sum->about ? 'About how many' : 'How many', [] === $units ? $last : implode(', ', $units).' and '.$last, $one ? 'is' : 'are', $writer->amount($sum->amount));
+        if ($sum->hasPart() && PartWritten::Decimal !== $sum->part) {
+            return \sprintf('What fraction of %s is %s?', Marked::unit($sum->units[0], $sum->units[0]->one()), $writer->amount($sum->amount));
+        }
+
+        return \sprintf('%s %s %s %s?%s', $sum->about ? 'About how many' : 'How many', [] === $units ? $last : implode(', ', $units).' and '.$last, $one ? 'is' : 'are', $writer->amount($sum->amount), null === $sum->part ? '' : ' Write a '.$sum->part->value.'.');
+    }
+
+    /** "As a decimal", "as a fraction" to the end of the line. */
+    private function part(TypedLine $line, int $at): ?PartWritten
+    {
+        $as = $line->after($at, 'as a', 'as');
+        $part = 0 === $as ? null : PartWritten::tryFrom($line->words->at($as));
+
+        return null !== $part && $line->endsAt($as + 1) ? $part : null;
     }
 
     /**

@@ -38,7 +38,7 @@ final class EarlierForm implements Form
 
         return array_map(static fn (array $found): Sum => ClockMoveWords::toTheSecond($found[0]->time, $found[1]->amount)
             ? SecondMove::earlier($found[0]->time, $found[1]->amount)
-            : Earlier::of($found[0]->time, $found[1]->amount), $shape->read($line));
+            : Earlier::of($found[0]->time, $found[1]->amount), array_values(array_filter($shape->read($line), static fn (array $found): bool => !$found[1]->clockLike)));
     }
 
     public function inWords(Sum $sum, Writer $writer): ?string

@@ -112,6 +112,10 @@ final class ElapsedForm implements Form
             if (!$turns || !$backwards) {
                 $sums[] = self::between($start->time, $end->time, $nextDay);
             }
+            // midnight to noon next day: the midnight at the beginning of this day, or of the next? 12 midnight is how this day's is written
+            if ($nextDay && $line->words->is($start->next - 1, 'midnight') && !$line->words->is($start->next - 2, '12', 'twelve') && 0 !== $end->time->minutes) {
+                $sums[] = self::between($start->time, $end->time);
+            }
             // 5 pm - 2 pm may also ask for the one to be taken from the other
             if ((($dash || $turns) && $backwards) || ($dash && self::openBefore($end->time, $start->time))) {
                 $sums[] = self::between($end->time, $start->time);
