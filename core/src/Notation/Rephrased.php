@@ -42,7 +42,7 @@ final class Rephrased
         $line = preg_replace_callback('~\b(an?|one|\d{1,3}) (decade|century|centurie|millennium)s?\b~', static fn (array $m): string => (('decade' === $m[2] ? 10 : ('millennium' === $m[2] ? 1000 : 100)) * max(1, (int) $m[1])).' years', $line) ?? $line;
         $line = preg_replace(['~(?<=\d)-(?='.Said::UNITS.'\b)~', '~\b(two|three|four|five|six|ten|twelve|fifteen|twenty|twenty-five|thirty|forty|forty-five|fifty|sixty|ninety)-(?=(?:hour|minute|second)s?\b)~'], [' ', '$1 '], $line) ?? $line;
         // a blank; one hour ten; a million; every quarter of an hour
-        $line = str_replace('?', '_', $line);
+        $line = str_replace(['?', 'five and twenty past', 'five and twenty to'], ['_', 'twenty-five past', 'twenty-five to'], $line);
         $line = preg_replace(['~\blast night(?: at)? (.+?\d(?: ?pm)?\b)~', '~\bthis (morning|afternoon|evening)\b~'], ['$1', 'in the $1'], $line) ?? $line;
         $line = preg_replace(['~\b(hours?) ((?:twenty|thirty|forty|fifty)(?:[ -](?:one|two|three|four|five|six|seven|eight|nine))?|five|ten|eleven|twelve|(?:thir|four|fif|six|seven|eigh|nine)teen)\b(?! ?(?:m|s|h|o\'|past|to\b))~', '~\bevery (?:quarter|1/4|¼) (?:of an )?hour\b~u', '~\b(?:(\d+) |a |one )million\b~'], ['$1 $2 minutes', 'every 15 min', '${1}000000'], $line) ?? $line;
         $line = preg_replace('~(?<!\d)000000\b~', '1000000', $line) ?? $line;

@@ -241,7 +241,7 @@ final class SaidAgainTest extends TestCase
     /** @return iterable<string, array{string, int}> */
     public static function journeys(): iterable
     {
-        foreach (['starts at T, takes L', 'the film begins at T and lasts L', 'start T duration L', 'sets off at T, journey L', 'lasts L, starts at T', 'the T is L late', 'due at T but L late', 'T delayed by L', 'L late, due T', 'it is T now, what time will it be in L', 'swimming T for L'] as $way) {
+        foreach (['starts at T, takes L', 'the film begins at T and lasts L', 'the match kicks off at T and lasts L', 'the film starts T, L long', 'start T duration L', 'sets off at T, journey L', 'lasts L, starts at T', 'the T is L late', 'due at T but L late', 'T delayed by L', 'L late, due T', 'it is T now, what time will it be in L', 'swimming T for L'] as $way) {
             yield $way => [$way, 1];
         }
         foreach (['ends at T, lasted L', 'finishes at T after L', 'took L, finished at T', 'the T was L early', 'in L it will be T', 'what time was it L ago if it is T', "what time was it L ago if it's T"] as $way) {
@@ -251,7 +251,7 @@ final class SaidAgainTest extends TestCase
 
     public function testWhatOneWordTooManyDoesNotTurnIntoAnotherSum(): void
     {
-        foreach (['3 plus 20 min', '3 minus 20 min', '3 out of 20 min', '5 times of 20 min', '4 hundredths of 1 h', '7 boys and 20 min', '3 minutes of 20 min', '2 hours over 3 pm', '20 min away from 3 pm', '20 min over to 3 pm', '20 min break to 3 pm', '20 min later to 3 pm', '10 min early from 3 pm', '20 min too long from 1 h', 'from 3 h to 20 min', 'twice 20 min less than 1 h', 'half of 1 h more than 2 h', '20 min less than twice 1 h', '10 min longer than each of 3 h', '1 h from 2 h', '1 h out of 2 h', '1 h of 2 h', '1 h on 2 h', '1 h by 2 h', '1 h for 2 h', '1 h at 2 pm', 'not 9 am to 5 pm', 'except 9 am to 5 pm', '20 min before, 30 min after 3 pm', '2 h with 20 min', '2 h within 3 h', 'more than 2 h + 20 min', 'less than 2 h - 20 min', 'at least 2 h + 20 min', 'nearly 2 h + 20 min', '5 min break from 1 h', '5 min different from 1 h', 'twice 1 h 15 min plus 30 min', 'half of 3 h + 20 min'] as $line) {
+        foreach (['3 plus 20 min', '3 minus 20 min', '3 out of 20 min', '5 times of 20 min', '4 hundredths of 1 h', '7 boys and 20 min', '3 minutes of 20 min', '2 hours over 3 pm', '20 min away from 3 pm', '20 min over to 3 pm', '20 min break to 3 pm', '20 min later to 3 pm', '10 min early from 3 pm', '20 min too long from 1 h', 'from 3 h to 20 min', 'twice 20 min less than 1 h', 'half of 1 h more than 2 h', '20 min less than twice 1 h', '10 min longer than each of 3 h', '1 h from 2 h', '1 h out of 2 h', '1 h of 2 h', '1 h on 2 h', '1 h by 2 h', '1 h for 2 h', '1 h at 2 pm', 'not 9 am to 5 pm', 'except 9 am to 5 pm', '20 min before, 30 min after 3 pm', '2 h with 20 min', '2 h within 3 h', 'more than 2 h + 20 min', 'less than 2 h - 20 min', 'at least 2 h + 20 min', 'nearly 2 h + 20 min', '5 min break from 1 h', '5 min different from 1 h', 'twice 1 h 15 min plus 30 min', 'closed at 1 pm for 45 min', 'the bus stops at 1 pm for 10 min', 'he closes at 5 pm and takes 20 min', 'it goes up at 2:45 pm and lasts 20 min', 'we are back at 2:45 pm after 1 h', 'we are there at 2:45 pm for 1 h', 'half of 3 h + 20 min'] as $line) {
             try {
                 self::fail($line.': '.(Core::get(Workbench::class)->work($line)->answer->text ?? 'asked'));
             } catch (NotUnderstood $no) {

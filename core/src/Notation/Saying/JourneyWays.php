@@ -31,9 +31,10 @@ final class JourneyWays
         '~^(.+?),? '.Said::BEGINS.'[ ,]+(.+?),? '.Said::ENDS.'$~' => '$1 to $2',
         // it starts at 9, takes 40 min; it ends at 4:10 pm and lasted 50 min
         '~^'.Said::WHAT.Said::BEGINS.'\b(?: time)?[: =.]*(?:at )?(.+?)[ ,;:]+(?:and |it |which )*'.Said::LASTS.'[: =]*(?:for )?(.+?)'.Said::WHEN.'$~' => '$1 + $2',
-        '~^'.Said::WHAT.Said::ENDS.'\b(?: time)?[: =.]*(?:at )?(.+?)[ ,;:]+(?:and |it |which )*(?:'.Said::LASTS.'|after)[: =]*(?:for )?(.+?)'.Said::WHEN.'$~' => '$1 - $2',
+        '~^'.Said::WHAT.Said::BEGINS.'\b(?: time)?[: =.]*(?:at )?'.Said::AT.'[ ,;]+(?:and |it |which )*(?:is )?(\d.*?) long'.Said::WHEN.'$~' => '$1 + $2',
+        '~^'.Said::WHAT.Said::IS_OVER.'\b(?: time)?[: =.]*(?:at )?(.+?)[ ,;:]+(?:and |it |which )*(?:lasts?|lasted|lasting|took|journey|duration|length|running time|cooking time|after)\b[: =]*(.+?)'.Said::WHEN.'$~' => '$1 - $2',
         '~^'.Said::WHAT.Said::LASTS.'[: =]*(?:for )?(.+?)[ ,;:]+(?:and |it |which )*'.Said::BEGINS.'\b(?: time)?[: =.]*(?:at )?(.+?)'.Said::WHEN.'$~' => '$2 + $1',
-        '~^'.Said::WHAT.Said::LASTS.'[: =]*(?:for )?(.+?)[ ,;:]+(?:and |it |which )*'.Said::ENDS.'\b(?: time)?[: =.]*(?:at )?(.+?)'.Said::WHEN.'$~' => '$2 - $1',
+        '~^'.Said::WHAT.Said::LASTS.'[: =]*(?:for )?(.+?)[ ,;:]+(?:and |it |which )*'.Said::IS_OVER.'\b(?: time)?[: =.]*(?:at )?(.+?)'.Said::WHEN.'$~' => '$2 - $1',
         // the 8:15 is 12 min late; due at 10:50 but 20 min late
         '~^(?:the )?(?:due (?:at )?)?(.+?)(?: (?:bus|train|boat|ferry|plane|flight))?,? (?:is |was |but |and |running |arriv(?:es|ed|ing) |leav(?:es|ing) |left |came )*(?:delayed by )(.+)$~' => '$1 + $2',
         '~^(?:the )?(?:due (?:at )?)?(.+?)(?: (?:bus|train|boat|ferry|plane|flight))?,? (?:is |was |but |and |running |arriv(?:es|ed|ing) |leav(?:es|ing) |left |came )+(.+?) late$~' => '$1 + $2',
@@ -48,7 +49,7 @@ final class JourneyWays
         '~^(?:the )?time (.+?) ago,? if it(?: is|\'s) (?:now )?(.+?)(?: now)?$~' => '$2 - $1',
         '~^five and twenty (past|to) (.+)$~' => 'twenty-five $1 $2',
         // what it is called stands before it, and what is asked behind it
-        '~^(?:lunch(?:time| break)?|break(?:time)?|playtime|school|assembly|maths|swimming|dinner|tea|supper|breakfast|lesson|film|match|game|journey|trip|party|class|club|concert|show|sleep|(?:first|second|third|fourth|fifth|last|next) (?:lesson|break|bus|boat|train|part|half)|crossing|walk|bus|train|ferry|boat|flight|race|morning|afternoon|evening|open|opening|shop|library|pool)(?: (?:lesson|day|times?|club|trip|match|race|hours))?[: ] ?(?:is |was )?(?:from |between |at )?(\S.*?(?:\b(?:to|until|till|for)\b|-).*)$~' => '$1',
+        '~^(?:lunch(?:time| break)?|break(?:time)?|playtime|school|assembly|maths|swimming|dinner|tea|supper|breakfast|lesson|film|match|game|journey|trip|party|class|club|concert|show|sleep|(?:first|second|third|fourth|fifth|last|next) (?:lesson|break|bus|boat|train|part|half)|crossing|walk|bus|museum|practice|training|train|ferry|boat|flight|race|morning|afternoon|evening|open|opening|shop|library|pool)(?: (?:lesson|day|times?|club|trip|match|race|hours))?[: ] ?(?:is |was )?(?:from |between |at )?(\S.*?(?:\b(?:to|until|till|for)\b|-).*)$~' => '$1',
         '~^how (?:long|many hours and minutes) (?:is|was|does|did|are) (?:the )?[a-z]+(?: [a-z]+)?(?: last| take)?,? (?:from |between )?(\d.*(?:\b(?:to|until|till|and)\b|-).*)$~' => '$1',
         '~^(.+?)[,;.]? how many ('.Said::UNITS.')(?: (?:is|are) (?:it|that|this|there)| altogether| in all)?$~' => '$1 in $2',
         '~^(.+?)[,;.]? (?:how (?:long|many hours and minutes|much time)(?: is (?:it|that|this|there)| are there| altogether| in all)?|what is (?:it|that|the answer|the time difference))$~' => '$1',

@@ -35,6 +35,7 @@ final class RepeatWays
         '~^('.Said::COUNT.') '.Said::THINGS.',? (?:of|at|lasting|taking) ((?:five|ten|fifteen|twenty|thirty|forty|fifty|sixty|ninety|half|an?|three) .+?)(?: each)?'.Said::ALTOGETHER.'$~' => '$1 x $2',
         '~^('.Said::COUNT.') ((?:five|ten|fifteen|twenty|thirty|forty|fifty|sixty|ninety) '.Said::UNITS.') '.Said::THINGS.Said::ALTOGETHER.'$~' => '$1 x $2',
         '~^(.+?) [x*×] ?('.Said::COUNT.') '.Said::THINGS.'$~' => '$2 x $1',
+        '~^(.+?) each,? (?:for |and )?('.Said::COUNT.') (?:children|people|pupils)$~' => '$2 x $1',
         '~^(.+?) each,? (?:for |and )?('.Said::COUNT.') '.Said::THINGS.'$~' => '$2 x $1',
         '~^('.Said::COUNT.') (?:days|evenings|mornings|afternoons|nights|weeks) of (\d.*?(?:h|min|hours?|minutes?))(?: a day| each)?'.Said::ALTOGETHER.'$~' => '$1 x $2',
         '~^(.+?) '.Said::DAILY.' (?:for|in|over) (?:2|two) weeks'.Said::ALTOGETHER.'$~' => '14 x $1',

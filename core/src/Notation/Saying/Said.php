@@ -13,18 +13,18 @@ final class Said
 {
     public const UNITS = '(?:years?|yrs?|months?|weeks?|wks?|days?|hours?|hrs?|h|minutes?|mins?|min|seconds?|secs?|sec|s)';
 
-    public const BEGINS = '(?:dep(?:arts?|arture|art|\.)?|leav(?:es?|ing)|left|bedtime|sunrise|(?:the )?sun rises?|rises?|(?:high|low) tide|check(?:s|ed|ing)?[ -]in|parked|asleep|(?:in|to) bed|(?:goes|went|going|go) to (?:bed|sleep)|sets? (?:off|out)|starts?|started|starting|begins?|began|beginning|opens?|opened|opening|from|on|in)';
+    public const BEGINS = '(?:dep(?:arts?|arture|art|\.)?|leav(?:es?|ing)|left|bedtime|sunrise|(?:the )?sun rises?|rises?|(?:high|low) tide|check(?:s|ed|ing)?[ -]in|parked|asleep|(?:in|to) bed|(?:goes|went|going|go) to (?:bed|sleep)|(?:kicks?|takes?|lifts?) off|(?:goes|go|put|went) in|sails?|sets? (?:off|out)|starts?|started|starting|begins?|began|beginning|opens?|opened|opening|from|on|in)';
 
-    public const ENDS = '(?:arr(?:ives?|ived|ival|ive|iving|\.)?|(?:gets?|got) (?:in|there|back|home|up|to [a-z]+)|sunset|sets?|(?:high|low) tide|check(?:s|ed|ing)?[ -]out|over|done|reach(?:es|ed)?|(?:is |was )?(?:there|back)|up|home|(?:wakes?|woke)(?: up)?|finish(?:es|ed|ing)?|ends?|ended|ending|clos(?:es?|ed|ing)|shuts?|until|till|to|off|out|stops?|stopped)';
+    public const ENDS = '(?:arr(?:ives?|ived|ival|ive|iving|\.)?|(?:gets?|got) (?:in|there|back|home|up|to [a-z]+)|lands?|docks?|sunset|sets?|(?:high|low) tide|check(?:s|ed|ing)?[ -]out|over|done|reach(?:es|ed)?|(?:is |was )?(?:there|back)|up|home|(?:wakes?|woke)(?: up)?|finish(?:es|ed|ing)?|ends?|ended|ending|clos(?:es?|ed|ing)|shuts?|until|till|to|off|out|stops?|stopped)';
 
     /** Words that say that something is over, and nothing else: "to" and "off" say more. */
     public const IS_OVER = '(?:arr(?:ives?|ived|ival|ive|iving|\.)?|finish(?:es|ed|ing)?|ends?|ended|ending|clos(?:es?|ed|ing)|shuts?|stops?|stopped|over)';
 
-    public const BEGAN = '(?:leav(?:es?|ing)|sets? (?:off|out)|starts?|started|starting|begins?|began|beginning|opens?|opened|opening|from)';
+    public const BEGAN = '(?:(?:kicks?|takes?|lifts?) off|leav(?:es?|ing)|sets? (?:off|out)|starts?|started|starting|begins?|began|beginning|opens?|opened|opening|from)';
 
     public const WHAT = '(?:(?:the|a|an|my|our|it|he|she|they|we) )?(?:[a-z]+ ){0,2}?';
 
-    public const LASTS = '(?:lasts?|lasted|lasting|takes?|took|taking|goes on|went on|journey|duration|length|for|it lasts|running time)\b';
+    public const LASTS = '(?:lasts?|lasted|lasting|bakes?(?: for)?|cooks?(?: for)?|cooking time|takes?|took|taking|goes on|went on|journey|duration|length|for|it lasts|running time)\b';
 
     /** A question about the other end of it. */
     public const WHEN = '(?:[,;.]? (?:when|what time|at what time) (?:does|did|will|is|was|do) (?:it|he|she|they|we|the [a-z]+)(?: be)?(?: [a-z]+){0,2})?';
