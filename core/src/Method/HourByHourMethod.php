@@ -80,11 +80,11 @@ final class HourByHourMethod extends OnTheLine
             ? [max($before->minutes, $here->minutes), min($before->minutes, $here->minutes) + 1440]
             : [min($before->minutes, $here->minutes), max($before->minutes, $here->minutes)];
 
-        $twelve = $writer->style->nameTwelve && ClockForm::TwentyFour !== $here->form ? '12 ' : '';
+        $passed = static fn (string $twelve): string => ' '.ucfirst(($writer->style->nameTwelve && ClockForm::TwentyFour !== $here->form ? '12 ' : '').$twelve).' was passed.';
 
         return match (true) {
-            $low < 720 && $high > 720 => \sprintf(' %snoon was passed.', $twelve),
-            $low < 1440 && $high > 1440 => \sprintf(' %smidnight was passed.', $twelve),
+            $low < 720 && $high > 720 => $passed('noon'),
+            $low < 1440 && $high > 1440 => $passed('midnight'),
             default => '',
         };
     }

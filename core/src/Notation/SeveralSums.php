@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rostik\Core\Notation;
 
 use Rostik\Core\Sum\CannotBeDone;
+use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\InTurn;
 use Rostik\Core\Sum\LengthAnswer;
 use Rostik\Core\Sum\Product;
@@ -150,6 +151,10 @@ final readonly class SeveralSums
                     }
                     $said = $this->plain->answer($answer);
                     $outer = ($this->found)(($this->line)(0 === $first ? $said.' '.$words->at($i).' '.$sides[1] : $sides[0].' '.$words->at($i).' '.$said))?->sum;
+                    if ($outer instanceof Conversion && $said === $this->plain->answer($outer->answer())) {
+                        // 15 min in min
+                        return new ReadSum($found, []);
+                    }
                     if (null !== $outer && [] === $outer->readings()) {
                         return new ReadSum(InTurn::of($found, $outer), []);
                     }

@@ -17,7 +17,7 @@ use Rostik\Core\Sum\TimeAnswer;
 final readonly class AnswerSentence
 {
     /** Verbs in the form in which a question has them, with what they are in the past where that is not "-ed". */
-    private const VERBS = ['arrive' => '', 'leave' => 'left', 'start' => '', 'begin' => 'began', 'end' => '', 'finish' => '', 'stop' => 'stopped', 'reach' => '', 'get' => 'got', 'take' => 'took', 'last' => '', 'come' => 'came', 'go' => 'went', 'return' => '', 'be' => 'was', 'open' => '', 'close' => '', 'sail' => '', 'set' => 'set', 'wake' => 'woke', 'sleep' => 'slept', 'work' => '', 'wait' => '', 'stay' => '', 'spend' => 'spent', 'need' => '', 'travel' => 'travelled', 'walk' => '', 'run' => 'ran', 'swim' => 'swam', 'read' => 'read', 'play' => '', 'paint' => '', 'land' => '', 'dock' => '', 'depart' => '', 'board' => '', 'burn' => '', 'have' => 'had', 'do' => 'did', 'cross' => '', 'tie' => 'tied', 'ride' => 'rode', 'cycle' => '', 'drive' => 'drove', 'sit' => 'sat', 'watch' => '', 'practise' => '', 'train' => '', 'rest' => '', 'catch' => 'caught', 'meet' => 'met', 'put' => 'put', 'pack' => '', 'help' => '', 'mend' => '', 'count' => '', 'move' => '', 'rise' => 'rose', 'shut' => 'shut', 'use' => '', 'light' => 'lit', 'serve' => '', 'sound' => '', 'switch' => '', 'hang' => 'hung', 'keep' => 'kept', 'row' => '', 'hike' => '', 'climb' => '', 'cook' => '', 'bake' => '', 'eat' => 'ate', 'draw' => 'drew', 'write' => 'wrote', 'sing' => 'sang', 'dance' => '', 'learn' => '', 'study' => 'studied', 'fall' => 'fell', 'feed' => 'fed', 'lie' => 'lay', 'show' => '', 'turn' => '', 'call' => '', 'ring' => 'rang', 'drop' => 'dropped', 'pass' => '', 'dry' => 'dried', 'cool' => '', 'look' => '', 'rain' => ''];
+    private const VERBS = ['arrive' => '', 'leave' => 'left', 'start' => '', 'begin' => 'began', 'end' => '', 'finish' => '', 'stop' => 'stopped', 'reach' => '', 'get' => 'got', 'take' => 'took', 'last' => '', 'come' => 'came', 'go' => 'went', 'return' => '', 'be' => 'was', 'open' => '', 'close' => '', 'sail' => '', 'set' => 'set', 'wake' => 'woke', 'sleep' => 'slept', 'work' => '', 'wait' => '', 'stay' => '', 'spend' => 'spent', 'need' => '', 'travel' => 'travelled', 'walk' => '', 'run' => 'ran', 'swim' => 'swam', 'read' => 'read', 'play' => '', 'paint' => '', 'land' => '', 'dock' => '', 'depart' => '', 'board' => '', 'burn' => '', 'have' => 'had', 'do' => 'did', 'cross' => '', 'tie' => 'tied', 'ride' => 'rode', 'cycle' => '', 'drive' => 'drove', 'sit' => 'sat', 'watch' => '', 'practise' => '', 'train' => '', 'rest' => '', 'catch' => 'caught', 'meet' => 'met', 'put' => 'put', 'pack' => '', 'help' => '', 'mend' => '', 'count' => '', 'move' => '', 'rise' => 'rose', 'shut' => 'shut', 'use' => '', 'light' => 'lit', 'serve' => '', 'sound' => '', 'switch' => '', 'hang' => 'hung', 'keep' => 'kept', 'row' => '', 'hike' => '', 'climb' => '', 'cook' => '', 'bake' => '', 'eat' => 'ate', 'draw' => 'drew', 'write' => 'wrote', 'sing' => 'sang', 'dance' => '', 'learn' => '', 'study' => 'studied', 'fall' => 'fell', 'feed' => 'fed', 'lie' => 'lay', 'show' => '', 'say' => 'said', 'turn' => '', 'call' => '', 'ring' => 'rang', 'drop' => 'dropped', 'pass' => '', 'dry' => 'dried', 'cool' => '', 'look' => '', 'rain' => ''];
 
     /** They stand before another verb. */
     private const WITH_ANOTHER = ['go', 'come', 'help', 'keep', 'get', 'stop', 'have', 'need', 'begin', 'start'];
@@ -132,6 +132,9 @@ final readonly class AnswerSentence
             if (1 === preg_match('/^it (now|really|then)$/i', $rest, $adverb)) {
                 return self::sentence('it '.$help.' '.$adverb[1].' '.preg_replace('/^at /', '', $what));
             }
+            if (!$lasting && 1 === preg_match('/^it (.+ (?:ago|earlier|later|before|after|before that|after that))$/i', $rest, $away)) {
+                return self::sentence('it '.$help.' '.preg_replace('/^at /', '', $what).' '.$away[1]);
+            }
             if ($lasting && 1 === preg_match('/^it (?:still |now )?((?:until|till|to) .+)$/i', $rest, $until)) {
                 return self::sentence('it '.$help.' '.(str_contains($rest, ' still ') ? 'still ' : '').$what.' '.$until[1]);
             }
@@ -172,6 +175,10 @@ final readonly class AnswerSentence
             'did' === $help => self::past($verb),
             default => $help.' '.$verb,
         };
+        if (!$lasting && (('be' === $verb && 1 === preg_match('/^(?:it|the time)$/i', $subject) && 1 === preg_match('/^(?: (?:in|after|then|later|now|when|before)\b.*)?$/i', $more)) || (\in_array($verb, ['show', 'say', 'read'], true) && 1 === preg_match('/\b(?:it|clock|watch)$/i', $subject)))) {
+            // it will be 7:25 p.m. in 40 minutes; the clock shows 7:25 p.m.
+            return self::sentence($subject.' '.$said.' '.preg_replace('/^at /', '', $what).$more);
+        }
         if (!$lasting) {
             return self::sentence($subject.' '.$said.$more.' '.$what);
         }
