@@ -140,7 +140,7 @@ final class SaidAgainTest extends TestCase
     /** @return iterable<string, array{string, int}> */
     public static function again(): iterable
     {
-        foreach (['L each way' => 2, 'L each way, how long there and back?' => 2, 'L each way, how long is that altogether' => 2, 'twice as long as L' => 2, 'L twice a day' => 2, '3 times as long as L' => 3, 'three times as long as L' => 3, 'L 4 times a week' => 4, '6 lessons of L' => 6, '6 lessons, L each' => 6, '3 days at L a day' => 3, 'L 5 times' => 5, 'L every evening, how long in a week?' => 7, 'L each day for a week' => 7, 'L a day, how long is that in 5 days?' => 5] as $way => $times) {
+        foreach (['L each way' => 2, 'L each way, how long there and back?' => 2, 'L each way, how long is that altogether' => 2, 'twice as long as L' => 2, 'L twice a day' => 2, '3 times as long as L' => 3, 'three times as long as L' => 3, 'L 4 times a week' => 4, 'twice a week L' => 2, '3 times a day L' => 3, 'twice a day for L' => 2, '6 lessons of L' => 6, '6 lessons, L each' => 6, '3 days at L a day' => 3, 'L 5 times' => 5, 'L every evening, how long in a week?' => 7, 'L each day for a week' => 7, 'L a day, how long is that in 5 days?' => 5] as $way => $times) {
             yield $way => [$way, $times];
         }
     }

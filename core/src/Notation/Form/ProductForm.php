@@ -9,6 +9,7 @@ use Rostik\Core\Notation\LengthReading;
 use Rostik\Core\Notation\NumberWords;
 use Rostik\Core\Notation\TypedLine;
 use Rostik\Core\Notation\UsualWording;
+use Rostik\Core\Notation\Words;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Sum\CannotBeDone;
 use Rostik\Core\Sum\Product;
@@ -64,6 +65,19 @@ final class ProductForm implements Form
         return $sum instanceof Product ? $sum->times.' '.$writer->times().' '.$writer->amount($sum->length) : '';
     }
 
+    /** "Twice a week 45 min", "3 times a day 20 min": the week is no part of the length. */
+    private static function saysHowOften(TypedLine $line, LengthReading $length): bool
+    {
+        $words = $line->words;
+        for ($i = $line->start; $i < $length->next - 2; ++$i) {
+            if ($words->is($i, 'a', 'per', 'each', 'every') && $words->is($i + 1, 'day', 'week', 'month', 'year') && Words::NUMBER === $words->type($i + 2)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** @return list<Product> */
     private function turned(TypedLine $line, ?LengthReading $length, string ...$between): array
     {
@@ -80,7 +94,7 @@ final class ProductForm implements Form
      */
     private function product(TypedLine $line, int $times, ?LengthReading $length, ?int $end): array
     {
-        if (null === $length || !$line->endsAt($end ?? $length->next)) {
+        if (null === $length || !$line->endsAt($end ?? $length->next) || (null === $end && self::saysHowOften($line, $length))) {
             return [];
         }
         if ($times > Product::MOST) {

@@ -86,6 +86,7 @@ final class JourneyWays
         // late and early, once more
         '~^(?:due|expected|planned)(?: at| for)? (.+?),? (?:but |and )?(\d.+?) late$~' => '$1 + $2',
         '~^(?:due|expected|planned)(?: at| for)? (.+?),? (?:but |and )?(\d.+?) early$~' => '$1 - $2',
+        '~^(?:the |my |our )?[a-z]+ (?:is|was|runs|ran) (.+?) late,? (?:and )?(?:it (?:is|was) )?due (?:at )?(.+)$~' => '$2 + $1',
         '~^(.+?) late for (.+)$~' => '$2 + $1',
         '~^(.+?) early for (.+)$~' => '$2 - $1',
         '~^(.+?) (?:plus|with|and|after|has) (?:an? |the )?delay of (.+)$~' => '$1 + $2',

@@ -53,6 +53,8 @@ final class RepeatWays
         '~^(.+?) (?:a|an|per|each|every) ([a-z]+),? (?:for |and |over |in |times )?('.Said::COUNT.') \2e?s$~' => '$3 x $1',
         '~^(.+?) (?:a|each|every|per) school ?day (?:for|in) (?:a|one) (?:school )?week$~' => '5 x $1',
         '~^(.+?) (?:on|in|for) (?:each|all|every one) of (?:the )?('.Said::COUNT.') [a-z]+$~' => '$2 x $1',
+        '~^twice (?:a|per|each|every) [a-z]+,? (?:for )?(\d.+)$~' => '2 x $1',
+        '~^('.Said::COUNT.') times (?:a|per|each|every) [a-z]+,? (?:for )?(\d.+)$~' => '$1 x $2',
         '~^(.+?) twice$~' => '2 x $1',
         '~^(\d*\.\d+) of (?:an? )?(\d.+|'.Said::UNITS.')$~' => '$1 x 1 $2',
         '~^(.+?) (?:between|among|amongst) ('.Said::COUNT.') [a-z]+$~' => '$1 / $2',
