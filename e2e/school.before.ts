@@ -6,8 +6,16 @@ import { beryl, codeOf, comeIn, corin, linkIn, school } from './school.js';
 test.describe.configure({ mode: 'serial' });
 
 test('the first school is set up in the browser', async ({ page }) => {
+  // without the word nobody sets it up, wherever they sit
   await page.goto('/');
   await expect(page.getByRole('heading', { name: 'Set up your school' })).toBeVisible();
+  await expect(page.getByLabel('Word from the terminal')).toBeVisible();
+  // the link of the terminal brings it, and it does not stay in the address
+  await page.goto('about:blank');
+  await page.goto(process.env['ROSTIK_SET_UP_LINK'] ?? '');
+  await expect(page.getByRole('heading', { name: 'Set up your school' })).toBeVisible();
+  await expect(page.getByLabel('Word from the terminal')).toHaveCount(0);
+  await expect(page).toHaveURL(/\/$/);
   await new Desk(page).hasNoBarriers();
   await page.getByLabel('Name of the school').fill(school);
   await page.getByLabel('Your name').fill(corin.name);

@@ -18,10 +18,10 @@ start() {
   done
   return 1
 }
-browser() { ROSTIK_ADDRESS=$(cat "$dir/run/address") npm exec --prefix e2e --silent -- playwright test --config e2e/school.config.ts "$1"; }
+browser() { ROSTIK_SET_UP_LINK=$(grep -oE 'http://[^ ]+#word=[a-z0-9-]+' "$dir/start.log" || true) ROSTIK_ADDRESS=$(cat "$dir/run/address") npm exec --prefix e2e --silent -- playwright test --config e2e/school.config.ts "$1"; }
 is() { if eval "$2"; then printf '  ✓ %s\n' "$1"; else printf '  ✗ %s\n' "$1"; tail -n 15 "$dir/start.log" "$dir/said" 2>/dev/null; exit 1; fi; }
 
-is "without a school a word is shown for who is elsewhere" 'start && grep -qE "this word:  [a-z0-9]{4}-[a-z0-9]{4}-[a-z0-9]{4}$" "$dir/start.log"'
+is "without a school a word is shown, and a link with it" 'start && grep -qE "#word=[a-z0-9-]{14}$" "$dir/start.log" && grep -qE "this word:  [a-z0-9]{4}-[a-z0-9]{4}-[a-z0-9]{4}$" "$dir/start.log"'
 is "there is nobody of the demonstration in it" '[ -z "$(./rostik teacher list --data "$dir" 2>/dev/null)" ]'
 browser school.before.ts
 is "a backup is written while it runs" './rostik backup "$dir/kept" --data "$dir" > "$dir/said" 2>&1 && [ "$(stat -c %a "$dir"/kept/*.secrets)" = 600 ]'

@@ -13,6 +13,7 @@ function printFonts(): Plugin {
     apply: 'build',
     closeBundle() {
       mkdirSync(`${out}/fonts`, { recursive: true });
+      copyFileSync('node_modules/@fontsource/andika/LICENSE', `${out}/fonts/andika-licence.txt`);
       for (const weight of [400, 700]) {
         copyFileSync(
           `node_modules/@fontsource/andika/files/andika-latin-${weight}-normal.woff2`,
@@ -31,6 +32,8 @@ export default defineConfig({
     outDir: out,
     emptyOutDir: true,
     manifest: true,
+    // what the licences of the bundled packages ask for: their names and texts beside what is made of them
+    license: { fileName: 'licences.md' },
     // styles and fonts come from our own address, as the content security policy wants
     assetsInlineLimit: 0,
     rollupOptions: { input: 'src/main.tsx' },

@@ -21,17 +21,17 @@ final readonly class Passwords
     /** In bytes. */
     public const LONGEST = 1000;
 
-    /** Beginnings and words that are tried first, as small letters without digits or signs. Common practice, no source. */
+    /** What has nothing else in it is tried first, however often it is said; small letters without digits or signs. Common practice, no source. */
     private const TRIED_FIRST = ['password', 'passwort', 'passw', 'qwerty', 'qwertz', 'azerty', 'letmein', 'welcome', 'iloveyou', 'admin', 'administrator', 'teacher', 'school', 'changeme', 'secret', 'asdfghjkl', 'zxcvbnm', 'sunshine', 'football', 'princess', 'dragon', 'monkey', 'superman', 'batman', 'rostik'];
 
-    public function __construct(private UserPasswordHasherInterface $hasher)
+    public function __construct(private UserPasswordHasherInterface $hasher, private MostUsedPasswords $mostUsed)
     {
     }
 
     /** @throws CannotBeHad with what is wrong with it */
     public function set(Teacher $teacher, #[\SensitiveParameter] string $password): void
     {
-        $why = self::whyNot($password, $teacher->name(), $teacher->email(), $teacher->school()->name());
+        $why = $this->whyNot($password, $teacher->name(), $teacher->email(), $teacher->school()->name());
         if (null !== $why) {
             throw new CannotBeHad($why);
         }
@@ -44,7 +44,7 @@ final readonly class Passwords
     }
 
     /** What is wrong with a new password, in a sentence; null for nothing. */
-    public static function whyNot(#[\SensitiveParameter] string $password, string ...$own): ?string
+    public function whyNot(#[\SensitiveParameter] string $password, string ...$own): ?string
     {
         if (\strlen($password) > self::LONGEST) {
             return \sprintf('A password has no more than %d letters.', self::LONGEST);
@@ -60,7 +60,7 @@ final readonly class Passwords
         $plain = mb_strlen($left) < 4 && $left !== $letters;
         // numbers alone are dates and telephone numbers
         $plain = $plain || 1 === preg_match('/^[\d\s.\/-]{1,15}$/', $password);
-        if ($plain || PasswordStrengthValidator::estimateStrength($password) < PasswordStrength::STRENGTH_WEAK && \count(array_unique(mb_str_split($password))) < 7) {
+        if ($plain || $this->mostUsed->has($password) || PasswordStrengthValidator::estimateStrength($password) < PasswordStrength::STRENGTH_WEAK && \count(array_unique(mb_str_split($password))) < 7) {
             return 'That password would be tried early on. A few words that do not belong together are good: kettle lichen eleven';
         }
 

@@ -12,15 +12,13 @@ use Rostik\App\Account\School;
 use Rostik\App\Account\Teacher;
 use Rostik\App\Api\CannotBeHad;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
-use Symfony\Component\HttpFoundation\IpUtils;
-use Symfony\Component\HttpFoundation\Request;
 
-/** The first school of an installation with its first account: set up once, from the machine itself or with a word that its terminal showed. */
+/**
+ * The first school of an installation with its first account: set up once, by who has the word that its terminal showed.
+ * Where somebody sits is not asked: over loopback comes all that a proxy on the same machine passes on, too.
+ */
 final readonly class SetUp
 {
-    /** What tells that somebody is between the browser and us. */
-    private const PASSED_ON = ['Forwarded', 'X-Forwarded-For', 'X-Forwarded-Host', 'X-Real-Ip', 'Via'];
-
     /** @param ?string $word SHA-256 of the word in hexadecimal; null or empty for none */
     public function __construct(private EntityManagerInterface $entities, private Connection $connection, private Passwords $passwords, #[Autowire('%env(default::ROSTIK_SET_UP_WORD)%')] private ?string $word = null)
     {
@@ -32,24 +30,14 @@ final readonly class SetUp
         return false === $this->connection->fetchOne('SELECT 1 FROM school LIMIT 1');
     }
 
-    /** Whether whoever asks sits at the machine itself: over loopback, by its loopback name, with nobody between. */
-    public function isHere(Request $request): bool
-    {
-        $from = $request->server->get('REMOTE_ADDR');
-
-        return \is_string($from) && IpUtils::checkIp($from, ['127.0.0.0/8', '::1'])
-            && 1 === preg_match('/^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/', (string) $request->headers->get('Host'))
-            && [] === array_filter(self::PASSED_ON, static fn (string $header): bool => $request->headers->has($header));
-    }
-
     /**
-     * @throws NotAllowedHere for who is elsewhere and does not have the word
+     * @throws WordWanted  for who does not have the word
      * @throws CannotBeHad
      */
-    public function begin(Request $request, SetUpRequest $wanted): Teacher
+    public function begin(SetUpRequest $wanted): Teacher
     {
-        if (!$this->isHere($request) && !$this->isTheWord($wanted->word)) {
-            throw new NotAllowedHere();
+        if (!$this->isTheWord($wanted->word)) {
+            throw new WordWanted();
         }
         $address = Address::typed($wanted->email);
         if (!$address->isPlausible()) {

@@ -6,7 +6,6 @@ namespace Rostik\App\School;
 
 use Rostik\App\Api\Problem;
 use Symfony\Component\HttpFoundation\JsonResponse;
-use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
@@ -20,20 +19,18 @@ final readonly class SetUpController
     }
 
     #[Route('', methods: ['GET'])]
-    public function state(Request $request): Response
+    public function state(): Response
     {
-        $wanted = $this->setUp->isWanted();
-
-        return new JsonResponse(new SetUpReply($wanted, $wanted && $this->setUp->isHere($request)));
+        return new JsonResponse(new SetUpReply($this->setUp->isWanted()));
     }
 
-    /** Sets up the school; 403 for who is elsewhere without the word, 422 for what will not do. */
+    /** Sets up the school; 403 for who does not have the word, 422 for what will not do. */
     #[Route('', methods: ['POST'])]
-    public function begin(Request $request, #[MapRequestPayload] SetUpRequest $wanted): Response
+    public function begin(#[MapRequestPayload] SetUpRequest $wanted): Response
     {
         try {
-            $this->setUp->begin($request, $wanted);
-        } catch (NotAllowedHere) {
+            $this->setUp->begin($wanted);
+        } catch (WordWanted) {
             return Problem::response(403, 'word-wanted', 'That is not the word. It stands in the terminal in which Rostik was started.');
         }
 

@@ -1,20 +1,32 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { ask } from '../api/client';
 import { meQuery, setUpQuery } from '../api/queries';
 import type { MeReply, SetUpRequest } from '../api/types';
 import { Button } from '../ui/Button';
 import { Field } from '../ui/Field';
 
+/** The word that the link of the terminal brought; it does not stay in the address. */
+function useBrought(): string {
+  const [word] = useState(() => /^#word=([a-z0-9-]+)$/.exec(window.location.hash)?.[1] ?? '');
+  useEffect(() => {
+    if (word !== '') {
+      window.history.replaceState(window.history.state, '', window.location.pathname + window.location.search);
+    }
+  }, [word]);
+  return word;
+}
+
 /** The first school of a new installation, with its first account. */
-export function SetUp({ here }: { here: boolean }) {
+export function SetUp() {
   const client = useQueryClient();
+  const brought = useBrought();
   const [value, setValue] = useState<Required<SetUpRequest>>({
     school: '',
     name: '',
     email: '',
     password: '',
-    word: '',
+    word: brought,
   });
   const change = (name: keyof SetUpRequest) => (text: string) => {
     setValue((now) => ({ ...now, [name]: text }));
@@ -25,7 +37,7 @@ export function SetUp({ here }: { here: boolean }) {
       return ask<MeReply>('POST', '/api/sign-in', { email: value.email, password: value.password });
     },
     onSuccess: (me) => {
-      client.setQueryData(setUpQuery.queryKey, { wanted: false, here: false });
+      client.setQueryData(setUpQuery.queryKey, { wanted: false });
       client.setQueryData(meQuery.queryKey, me);
     },
   });
@@ -38,7 +50,7 @@ export function SetUp({ here }: { here: boolean }) {
     >
       <h1 className="text-2xl font-bold">Set up your school</h1>
       <p className="mt-2 text-lg text-soft">You will be its administrator, and can invite your colleagues.</p>
-      {!here && (
+      {brought === '' && (
         <Field
           label="Word from the terminal"
           note="It stands where Rostik was started: whoever has it may set up the school."

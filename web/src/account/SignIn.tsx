@@ -20,7 +20,7 @@ export function SignIn() {
     <Threshold>
       <Suspense fallback={null}>
         {setUp.data?.wanted ? (
-          <SetUp here={setUp.data.here} />
+          <SetUp />
         ) : forgotten ? (
           <Forgotten
             onBack={() => {

@@ -1620,7 +1620,6 @@ export interface SetOutSum {
 
 export interface SetUpReply {
   wanted: boolean;
-  here: boolean;
 }
 
 export interface SetUpRequest {
