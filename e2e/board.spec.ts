@@ -142,6 +142,32 @@ test('geared hands go over noon and midnight, by pointer and by key, and the day
   await expect(digits(page)).toHaveText('4:00 a.m.');
 });
 
+test('what is typed while the last is still being read stays, and is what counts', async ({ desk }) => {
+  const { page } = desk;
+  let letGo = () => {};
+  const held = new Promise<void>((done) => {
+    letGo = done;
+  });
+  await page.route('**/api/board/setting', async (route) => {
+    if (route.request().postData()?.includes('15:50')) {
+      await held;
+    }
+    await route.continue();
+  });
+  await open(page, '/teach');
+  const field = page.getByLabel('A time, a length, or a way to go');
+  await field.fill('15:50');
+  await field.press('Enter');
+  await field.fill('half past 8');
+  await expect(digits(page)).not.toHaveText('3:50 p.m.');
+  letGo();
+  await expect(digits(page)).toHaveText('3:50 p.m.');
+  await expect(field).toHaveValue('half past 8');
+  await field.press('Enter');
+  await expect(digits(page)).toHaveText('8:30');
+  await expect(field).toHaveValue('');
+});
+
 test('what is typed sets the clock, has it gone along the day, and names what it says', async ({ desk }) => {
   const { page } = desk;
   await open(page, '/teach');

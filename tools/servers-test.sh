@@ -120,6 +120,51 @@ recovery=$(cat "$dir"/told.* | sed -n 's/.*"codes":\["\([a-z0-9-]*\)".*/\1/p')
 is "of ten who send one recovery code one comes in" '[ -n "$recovery" ] && [ "$(successes 200 POST /api/sign-in "$(sign_in ",\"code\":\"$recovery\"")")" = 1 ]'
 as_teacher -o /dev/null -X DELETE -d '{"password":"Pintail at noon"}' "$(address)/api/account/second-step"
 
+# a thousand who say half of what they want shut nobody out
+half_open() {
+  python3 - "$(address)" <<'PY' &
+import socket, sys, time
+host, port = sys.argv[1].removeprefix('http://').split(':')
+import resource; resource.setrlimit(resource.RLIMIT_NOFILE, (4096, max(4096, resource.getrlimit(resource.RLIMIT_NOFILE)[1])))
+held = []
+for n in range(1000):
+    one = socket.create_connection((host, int(port)), 5)
+    one.send(b'GET /api/work HTTP/1.1\r\nHost: localhost\r\n' if n % 2 else b'')
+    held.append(one)
+print('held', flush=True)
+time.sleep(6)
+PY
+  local holder=$! good=0
+  sleep 3
+  for _ in 1 2 3 4 5; do [ "$(curl -s -m 2 -b "$cookies" -o /dev/null -w '%{http_code}' "$(address)/api/sheets")" = 200 ] && good=$((good + 1)); done
+  kill "$holder" 2>/dev/null; wait "$holder" 2>/dev/null || true
+  [ "$good" = 5 ]
+}
+is "a thousand who say half of what they want shut nobody out" half_open
+
+# a school is one address: two hundred tablets at once are not refused
+is "two hundred tablets at once are let in" '[ "$(seq 210 | xargs -P 35 -I N curl -s -m 20 -o /dev/null -w "%{http_code}\n" "$(address)/api/go/words" | grep -c "^200$")" = 210 ]'
+
+# children have workers that no teacher can take
+stopped() { pkill -STOP -f "php-fpm: pool rostik\$" 2>/dev/null; local reply; reply=$(curl -s -m 5 -o /dev/null -w '%{http_code}' "$(address)/api/go/words"; curl -s -m 5 -o /dev/null -w '%{http_code}' "$(address)/"); pkill -CONT -f "php-fpm: pool rostik\$"; [ "$reply" = 200200 ]; }
+is "while no teacher is answered, children and strangers are" stopped
+
+# thirty PDFs of one are one, and a colleague does not feel them
+colleague="$dir/colleague"
+curl -s -m 10 -c "$colleague" -o /dev/null -H 'Content-Type: application/json' -H "Origin: $(address)" -H 'Sec-Fetch-Site: same-origin' -d '{"email":"corin@ombrel.example","password":"kelp and driftwood"}' "$(address)/api/sign-in"
+paper() { curl -s -m 120 -b "$1" -o /dev/null -w '%{http_code} %{time_total}\n' "$(address)/print/day-line.pdf"; }
+thirty() {
+  local quiet busy
+  quiet=$(paper "$colleague")
+  for n in $(seq 30); do paper "$cookies" > "$dir/paper.$n" & done
+  sleep 0.3
+  busy=$(paper "$colleague")
+  wait $(jobs -p | grep -vx "$starter") || true
+  printf '    a colleague has her PDF in %s s, and in %s s beside thirty of another; of those %s were made\n' "${quiet#* }" "${busy#* }" "$(cat "$dir"/paper.* | grep -c '^200')"
+  [ "${quiet% *}${busy% *}" = 200200 ] && [ "$(cat "$dir"/paper.* | grep -c '^429')" -ge 25 ] && awk -v q="${quiet#* }" -v b="${busy#* }" 'BEGIN { exit !(b <= 3 * q + 3) }'
+}
+is "thirty PDFs of one teacher do not keep another waiting" thirty
+
 # one server's death does not end the others
 for name in fpm nginx db; do
   before=$(server $name)

@@ -62,6 +62,8 @@ export function OpenClock({ day, board, change, setting, onSum }: Props) {
   const [running, setRunning] = useState(false);
   const [held, setHeld] = useState<number | null>(null);
   const [stride, setStride] = useState<(typeof strides)[number]>(5);
+  /** How many times something was asked here: the last one counts. */
+  const asked = useRef(0);
   const client = useQueryClient();
   const notice = useNotice();
   const snap = board.face.includes('snap');
@@ -136,11 +138,16 @@ export function OpenClock({ day, board, change, setting, onSum }: Props) {
     if (text.trim() === '') {
       return;
     }
+    const turn = (asked.current += 1);
     client.fetchQuery(settingQuery(text, minute)).then(
       (set) => {
+        // what has been typed since is kept, and is what counts
+        if (turn !== asked.current) {
+          return;
+        }
         if (set) {
           take(set);
-          setField('');
+          setField((now) => (now === text ? '' : now));
         } else {
           // whatever else it is, the board says
           change(afresh(text), 'push');

@@ -310,11 +310,12 @@ function Invite({ onMade }: { onMade: (reply: LinkMadeReply, who: string) => voi
   const [name, setName] = useState('');
   const [email, setEmail] = useState('');
   const invite = useMutation({
-    mutationFn: () => ask<LinkMadeReply>('POST', '/api/school/invitations', { name, email } satisfies InviteRequest),
-    onSuccess: (reply) => {
-      setName('');
-      setEmail('');
-      onMade(reply, name);
+    mutationFn: (who: InviteRequest) => ask<LinkMadeReply>('POST', '/api/school/invitations', who),
+    onSuccess: (reply, who) => {
+      // who is typed meanwhile stays
+      setName((now) => (now === who.name ? '' : now));
+      setEmail((now) => (now === who.email ? '' : now));
+      onMade(reply, who.name);
     },
   });
   return (
@@ -323,7 +324,7 @@ function Invite({ onMade }: { onMade: (reply: LinkMadeReply, who: string) => voi
       className="flex flex-wrap items-end gap-x-4"
       onSubmit={(event) => {
         event.preventDefault();
-        invite.mutate();
+        invite.mutate({ name, email });
       }}
     >
       <Field label="Name of a colleague" className="min-w-56 flex-1" maxLength={120} value={name} onChange={setName} />
