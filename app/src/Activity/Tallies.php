@@ -23,6 +23,9 @@ final readonly class Tallies
     /** Tries of one tally. */
     private const TRIES = 400;
 
+    /** What a try counts at the least, in tenths of a second: to press twice and look takes a second. */
+    private const SHORTEST = 10;
+
     /** Counts as exactly where nothing else was said, in tenths of a second. */
     private const EXACTLY = 10;
 
@@ -83,7 +86,7 @@ final readonly class Tallies
      *
      * @param int $n of the tries at that tablet, from 0
      *
-     * @throws CannotBeHad for more than a class comes to
+     * @throws CannotBeHad for more than a class comes to, and for more than can have lasted since the tablet came in
      */
     public function fromTablet(Seat $seat, int $n, int $tenths): TryReply
     {
@@ -103,12 +106,26 @@ final readonly class Tallies
                 if ($place >= self::TRIES) {
                     throw new CannotBeHad('That is enough for today.');
                 }
+                if (!$this->canHaveLasted($seat, $n, $tenths)) {
+                    throw new CannotBeHad('That is faster than time goes. Wait a moment, and try again.');
+                }
                 $try = new TallyTry($tally, $place, $tenths, null, $id);
                 $this->entities->persist($try);
             }
 
             return new TryReply($try->tenths(), null, self::is($tally, $try));
         });
+    }
+
+    /** Whether all tries of a tablet, this one with them, go into the time since it came in: nobody measures two things at once. */
+    private function canHaveLasted(Seat $seat, int $n, int $tenths): bool
+    {
+        $earlier = 0 === $n ? [] : $this->entities->getRepository(TallyTry::class)->findBy(['id' => array_map(static fn (int $k): Uuid => Uuid::v5($seat->id(), 'try '.$k), range(0, min($n, self::TRIES) - 1))]);
+        $sum = max($tenths, self::SHORTEST) + array_sum(array_map(static fn (TallyTry $one): int => max($one->tenths(), self::SHORTEST), $earlier));
+        $now = $this->clock->now();
+        $since = 10 * ($now->getTimestamp() - $seat->cameAt()->getTimestamp()) + 10;
+
+        return $sum <= $since;
     }
 
     public function remove(Classroom $class, string $id): void

@@ -307,6 +307,27 @@ final class PlanTest extends ApiTestCase
         self::assertSame(404, $this->code());
     }
 
+    #[IgnoreDeprecations]
+    public function testTheAddressOfACalendarEndsWithWhoKnewIt(): void
+    {
+        $this->plan();
+        $path = $this->ask('POST', $this->of.'/plan/feed')['path'];
+        self::assertIsString($path);
+        $me = self::text($this->ask('GET', '/api/me'), 'id');
+        $corin = $this->colleague('corin@ombrel.example', 'Corin Bell');
+        $this->entities()->flush();
+        $this->browser->request('GET', $path);
+        self::assertSame(200, $this->code());
+        // one more teaches it: those who know the address still do
+        $this->ask('PUT', $this->of.'/teachers', ['teachers' => [$me, $corin->id()->toRfc4122()]]);
+        $this->browser->request('GET', $path);
+        self::assertSame(200, $this->code());
+        $this->ask('PUT', $this->of.'/teachers', ['teachers' => [$corin->id()->toRfc4122()]]);
+        self::assertSame(204, $this->code());
+        $this->browser->request('GET', $path);
+        self::assertSame(404, $this->code());
+    }
+
     public function testAPlanIsGivenToAColleagueWithoutNotesAndAListHasThem(): void
     {
         $plan = $this->plan();
