@@ -10,6 +10,7 @@ use Rostik\App\Account\Teacher;
 use Rostik\App\Demo\DemoCommand;
 use Symfony\Bundle\FrameworkBundle\KernelBrowser;
 use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
+use Symfony\Component\Routing\RouterInterface;
 
 /** A browser of the API: real kernel, real MariaDB; every test's changes are rolled back. */
 abstract class ApiTestCase extends WebTestCase
@@ -45,6 +46,21 @@ abstract class ApiTestCase extends WebTestCase
         self::assertInstanceOf(EntityManagerInterface::class, $entities);
 
         return $entities;
+    }
+
+    /** @return list<array{string, string}> method and path of every route */
+    protected static function routes(): array
+    {
+        $router = self::getContainer()->get(RouterInterface::class);
+        self::assertInstanceOf(RouterInterface::class, $router);
+        $all = [];
+        foreach ($router->getRouteCollection() as $route) {
+            foreach ($route->getMethods() as $method) {
+                $all[] = [$method, $route->getPath()];
+            }
+        }
+
+        return $all;
     }
 
     /**

@@ -9,7 +9,6 @@ use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 use Rostik\App\Tests\ApiTestCase;
 use Symfony\Component\BrowserKit\Cookie;
-use Symfony\Component\Routing\RouterInterface;
 use Symfony\Component\Uid\Uuid;
 
 /**
@@ -50,7 +49,7 @@ final class FuzzTest extends ApiTestCase
     private function sendMany(int $requests, int $seed, bool $papers = false): void
     {
         $this->dice = new Randomizer(new Xoshiro256StarStar($seed));
-        $routes = array_values(array_filter($this->routes(), static fn (array $route): bool => $papers || !str_contains($route[1], '.pdf')));
+        $routes = array_values(array_filter(self::routes(), static fn (array $route): bool => $papers || !str_contains($route[1], '.pdf')));
         $this->signIn();
         $this->gather();
         $slowest = [0.0, ''];
@@ -76,21 +75,6 @@ final class FuzzTest extends ApiTestCase
             self::assertLessThan(self::LARGEST, \strlen((string) $this->browser->getResponse()->getContent()), $said);
         }
         self::assertGreaterThan(0.0, $slowest[0]);
-    }
-
-    /** @return list<array{string, string}> method and path of every route */
-    private function routes(): array
-    {
-        $router = self::getContainer()->get(RouterInterface::class);
-        self::assertInstanceOf(RouterInterface::class, $router);
-        $all = [];
-        foreach ($router->getRouteCollection() as $route) {
-            foreach ($route->getMethods() as $method) {
-                $all[] = [$method, $route->getPath()];
-            }
-        }
-
-        return $all;
     }
 
     private function gather(): void

@@ -7,7 +7,6 @@ namespace Rostik\App\Tests\Api;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Rostik\App\Account\Teacher;
 use Rostik\App\Tests\ApiTestCase;
-use Symfony\Component\Routing\RouterInterface;
 use Symfony\Component\Uid\Uuid;
 
 /** What holds for every address of the application, those that are yet to come included: the router says which there are. */
@@ -21,21 +20,6 @@ final class RoutesTest extends ApiTestCase
 
     /** What is worked out for anybody: nothing in it belongs to a teacher. */
     private const FOR_ALL = ['/api/me', '/api/sign-in', '/api/empty', '/api/work', '/api/board', '/api/mistakes', '/api/set-up', '/api/links', '/api/go', '/health', '/calendar', '/{path}'];
-
-    /** @return list<array{string, string}> method and path of every route */
-    private static function routes(): array
-    {
-        $router = self::getContainer()->get(RouterInterface::class);
-        self::assertInstanceOf(RouterInterface::class, $router);
-        $all = [];
-        foreach ($router->getRouteCollection() as $route) {
-            foreach ($route->getMethods() as $method) {
-                $all[] = [$method, $route->getPath()];
-            }
-        }
-
-        return $all;
-    }
 
     public function testWhoeverIsNotSignedInIsAskedToBeforeAnythingElse(): void
     {
