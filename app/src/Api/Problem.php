@@ -25,6 +25,10 @@ final class Problem
             'detail' => $detail,
         ] + $more;
 
-        return new JsonResponse($body, $status, $headers + ['Content-Type' => 'application/problem+json']);
+        // what was sent may be repeated in it, and need not be letters at all
+        $response = new JsonResponse(null, $status, $headers + ['Content-Type' => 'application/problem+json']);
+        $response->setEncodingOptions($response->getEncodingOptions() | \JSON_INVALID_UTF8_SUBSTITUTE);
+
+        return $response->setData($body);
     }
 }

@@ -39,6 +39,16 @@ final class FuzzTest extends ApiTestCase
         $this->sendMany(150, 20_261_201);
     }
 
+    public function testBytesThatAreNoLettersAreRefusedKindly(): void
+    {
+        $this->signIn();
+        foreach (['/api/problems?rung=%C3', '/api/problems?rung=a%ED%A0%80b', '/api/activities/%C3%28', '/api/rungs/%FF/board', '/api/search?q=%C3', '/api/codes/%FE'] as $address) {
+            $this->browser->request('GET', $address, server: ['HTTP_ORIGIN' => 'http://localhost', 'HTTP_ACCEPT' => 'application/json']);
+            self::assertLessThan(500, $this->code(), $address);
+            self::assertIsArray(json_decode((string) $this->browser->getResponse()->getContent(), true), $address);
+        }
+    }
+
     /** Two thousand, with PDFs: some minutes. */
     #[Group('every')]
     public function testNorIsAnythingOfTwoThousand(): void
