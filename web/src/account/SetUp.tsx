@@ -50,7 +50,8 @@ export function SetUp() {
     >
       <h1 className="text-2xl font-bold">Set up your school</h1>
       <p className="mt-2 text-lg text-soft">You will be its administrator, and can invite your colleagues.</p>
-      {brought === '' && (
+      {/* a link of an earlier start brings a word that is none any more: it can be typed then */}
+      {(brought === '' || begin.isError) && (
         <Field
           label="Word from the terminal"
           note="It stands where Rostik was started: whoever has it may set up the school."
