@@ -7,13 +7,16 @@ namespace Rostik\App\Account;
 /** The teacher who is signed in. */
 final readonly class MeReply
 {
-    /** @param bool $administrator whether she looks after the accounts of the school */
-    public function __construct(public string $id, public string $name, public string $school, public bool $administrator)
+    /**
+     * @param bool $administrator whether she looks after the accounts of the school
+     * @param int  $deletedDays   for so many days what was deleted can be brought back
+     */
+    public function __construct(public string $id, public string $name, public string $school, public bool $administrator, public int $deletedDays)
     {
     }
 
     public static function of(Teacher $teacher): self
     {
-        return new self($teacher->id()->toRfc4122(), $teacher->name(), $teacher->school()->name(), $teacher->isAdministrator());
+        return new self($teacher->id()->toRfc4122(), $teacher->name(), $teacher->school()->name(), $teacher->isAdministrator(), $teacher->school()->keeping()->deletedDays);
     }
 }

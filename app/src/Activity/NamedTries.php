@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\App\Activity;
 
-use Doctrine\ORM\EntityManagerInterface;
+use Doctrine\DBAL\Connection;
 use Rostik\App\Classroom\Child;
 use Rostik\App\Classroom\Classroom;
 use Rostik\App\Evidence\MoreAnswers;
@@ -12,7 +12,7 @@ use Rostik\App\Evidence\MoreAnswers;
 /** Tries to feel a length of time say nothing of what a child can do; where its name stands at one, it can be forgotten. */
 final readonly class NamedTries implements MoreAnswers
 {
-    public function __construct(private EntityManagerInterface $entities)
+    public function __construct(private Connection $connection)
     {
     }
 
@@ -21,11 +21,18 @@ final readonly class NamedTries implements MoreAnswers
         return [];
     }
 
-    public function forget(Child ...$children): void
+    public function take(Child $child): array
     {
-        foreach ($this->entities->getRepository(TallyTry::class)->findBy(['child' => array_values($children)]) as $one) {
-            $one->forgetWhose();
+        $tries = $this->connection->executeQuery('SELECT LOWER(HEX(id)) FROM tally_try WHERE child_id = ?', [$child->id()->toBinary()])->fetchFirstColumn();
+        $this->connection->executeStatement('UPDATE tally_try SET child_id = NULL WHERE child_id = ?', [$child->id()->toBinary()]);
+
+        return ['tries' => $tries];
+    }
+
+    public function giveBack(Child $child, array $taken): void
+    {
+        foreach (\is_array($taken['tries'] ?? null) ? $taken['tries'] : [] as $try) {
+            $this->connection->executeStatement('UPDATE tally_try SET child_id = ? WHERE id = ?', [$child->id()->toBinary(), \is_string($try) ? hex2bin($try) : '']);
         }
-        $this->entities->flush();
     }
 }

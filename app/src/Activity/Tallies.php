@@ -53,7 +53,7 @@ final readonly class Tallies
             throw new NotFoundHttpException();
         }
         $tally = $this->entities->find(Tally::class, Uuid::fromString($id));
-        if (null !== $tally && $tally->classroom() !== $class) {
+        if (null !== $tally && ($tally->isDeleted() || $tally->classroom() !== $class)) {
             throw new NotFoundHttpException();
         }
         $children = [];
@@ -98,6 +98,8 @@ final readonly class Tallies
             if (null === $tally) {
                 $tally = new Tally($practice->id(), $practice->classroom(), $practice->target() ?? 0, self::EXACTLY, $this->clock->now());
                 $this->entities->persist($tally);
+            } elseif ($tally->isDeleted()) {
+                throw new CannotBeHad('That is over. Ask your teacher.');
             }
             $id = Uuid::v5($seat->id(), 'try '.$n);
             $try = $this->entities->find(TallyTry::class, $id);
@@ -131,10 +133,10 @@ final readonly class Tallies
     public function remove(Classroom $class, string $id): void
     {
         $tally = Uuid::isValid($id) ? $this->entities->find(Tally::class, Uuid::fromString($id)) : null;
-        if (null === $tally || $tally->classroom() !== $class) {
+        if (null === $tally || $tally->isDeleted() || $tally->classroom() !== $class) {
             throw new NotFoundHttpException();
         }
-        $this->entities->remove($tally);
+        $tally->delete($this->clock->now());
         $this->entities->flush();
     }
 
@@ -156,7 +158,7 @@ final readonly class Tallies
     /** @return list<Tally> the last first */
     private function all(Classroom $class): array
     {
-        return $this->entities->getRepository(Tally::class)->findBy(['classroom' => $class], ['takenAt' => 'DESC', 'id' => 'DESC']);
+        return $this->entities->getRepository(Tally::class)->findBy(['classroom' => $class, 'deletedAt' => null], ['takenAt' => 'DESC', 'id' => 'DESC']);
     }
 
     /**

@@ -7,14 +7,18 @@ namespace Rostik\App\Activity;
 use Doctrine\ORM\Mapping as ORM;
 use Rostik\App\Classroom\Classroom;
 use Rostik\App\Classroom\InClassroom;
+use Rostik\App\Deleted\Deletable;
+use Rostik\App\Deleted\Deleting;
 use Rostik\Core\Activity\Estimates;
 use Symfony\Component\Uid\Uuid;
 
 /** Tries of a class to feel a length of time, on one day. */
 #[ORM\Entity]
 #[ORM\Index(name: 'tally_class', columns: ['classroom_id', 'taken_at'])]
-class Tally implements InClassroom
+class Tally implements InClassroom, Deletable
 {
+    use Deleting;
+
     /** @param int $target seconds; $exactly tenths of a second */
     public function __construct(
         #[ORM\Id]

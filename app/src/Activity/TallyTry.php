@@ -55,12 +55,6 @@ class TallyTry
 
     public function child(): ?Child
     {
-        return $this->child;
-    }
-
-    /** It stays as one of the class's, nobody's in particular. */
-    public function forgetWhose(): void
-    {
-        $this->child = null;
+        return Child::there($this->child);
     }
 }

@@ -9,6 +9,8 @@ use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
 use Rostik\App\Account\School;
 use Rostik\App\Account\Teacher;
+use Rostik\App\Deleted\Deletable;
+use Rostik\App\Deleted\Deleting;
 use Rostik\Core\Notation\Style;
 use Rostik\Core\Sum\Kind;
 use Rostik\Core\Time\WeekBegins;
@@ -18,8 +20,10 @@ use Symfony\Component\Uid\UuidV7;
 
 /** A class: its children, who teaches it, how it works, and what it has been taught. */
 #[ORM\Entity]
-class Classroom implements InClassroom
+class Classroom implements InClassroom, Deletable
 {
+    use Deleting;
+
     /** @var Collection<int, Child> */
     #[ORM\OneToMany(targetEntity: Child::class, mappedBy: 'classroom', cascade: ['persist'], orphanRemoval: true)]
     #[ORM\OrderBy(['position' => 'ASC'])]
@@ -107,9 +111,10 @@ class Classroom implements InClassroom
         }
     }
 
+    /** One that is deleted is taught by nobody. */
     public function isTaughtBy(Teacher $teacher): bool
     {
-        return null !== $this->teachingOf($teacher);
+        return !$this->isDeleted() && null !== $this->teachingOf($teacher);
     }
 
     /** Makes it the class in hand of that teacher. */
@@ -151,7 +156,7 @@ class Classroom implements InClassroom
     /** @return list<Child> in the order of the register */
     public function children(): array
     {
-        $children = array_values($this->children->toArray());
+        $children = array_values(array_filter($this->children->toArray(), static fn (Child $child): bool => !$child->isDeleted()));
         usort($children, static fn (Child $a, Child $b): int => $a->position() <=> $b->position());
 
         return $children;
@@ -216,11 +221,11 @@ class Classroom implements InClassroom
     }
 
     /**
-     * Writes the register: who is not in it leaves the class.
+     * Writes the register: who is not in it leaves the class, and can be brought back for a while; who left and is in it is back.
      *
      * @param array<string, string> $names by the id of the child, in order
      */
-    public function register(array $names): void
+    public function register(array $names, \DateTimeImmutable $now): void
     {
         $known = [];
         foreach ($this->children as $child) {
@@ -230,6 +235,7 @@ class Classroom implements InClassroom
         foreach ($names as $id => $name) {
             if (isset($known[$id])) {
                 $known[$id]->rewrite($name, $position);
+                $known[$id]->delete(null);
                 unset($known[$id]);
             } else {
                 $this->children->add(new Child(Uuid::fromString($id), $this, $name, $position));
@@ -237,8 +243,16 @@ class Classroom implements InClassroom
             ++$position;
         }
         foreach ($known as $gone) {
-            $this->children->removeElement($gone);
+            if (!$gone->isDeleted()) {
+                $gone->delete($now);
+            }
         }
+    }
+
+    /** All children leave it, for good. */
+    public function leave(): void
+    {
+        $this->children->clear();
     }
 
     private function teachingOf(Teacher $teacher): ?Teaching

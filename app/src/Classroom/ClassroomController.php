@@ -44,7 +44,7 @@ final readonly class ClassroomController
         return new JsonResponse(ClassLists::read($request->getContent()));
     }
 
-    /** The id is given by whoever begins the class, so that a change sent twice, or an undo, makes no second one. */
+    /** The id is given by whoever begins the class, so that a change sent twice makes no second one. */
     #[Route('/{id}', methods: ['PUT'])]
     public function put(string $id, #[CurrentUser] Teacher $teacher, #[MapRequestPayload] ClassRequest $wanted): Response
     {
@@ -101,7 +101,7 @@ final readonly class ClassroomController
         $class = $this->classrooms->get($teacher, $id);
         $others = array_values(array_filter(array_map(static fn (string $one): ?Teacher => $teachers->colleague($teacher, $one), $wanted->teachers), static fn (?Teacher $one): bool => null !== $one && !$one->isEnded()));
         if ([] === $others) {
-            throw new CannotBeHad('Somebody has to teach the class. Choose a colleague, or erase the class.');
+            throw new CannotBeHad('Somebody has to teach the class. Choose a colleague, or delete the class.');
         }
         $class->isTaughtByThese($others);
         $audit->note('class handed over', $teacher, ['class' => $id]);
@@ -116,9 +116,10 @@ final readonly class ClassroomController
     }
 
     #[Route('/{id}', methods: ['DELETE'])]
-    public function erase(string $id, #[CurrentUser] Teacher $teacher): Response
+    public function delete(string $id, #[CurrentUser] Teacher $teacher, Audit $audit): Response
     {
-        $this->classrooms->erase($this->classrooms->get($teacher, $id));
+        $this->classrooms->delete($this->classrooms->get($teacher, $id));
+        $audit->note('class deleted', $teacher, ['class' => $id]);
 
         return new Response(null, Response::HTTP_NO_CONTENT);
     }

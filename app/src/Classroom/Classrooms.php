@@ -36,6 +36,7 @@ final readonly class Classrooms
             ->join('c.teachings', 'mine', 'WITH', 'mine.teacher = :teacher')
             ->join('c.teachings', 't')
             ->leftJoin('c.children', 'k')
+            ->where('c.deletedAt IS NULL')
             ->setParameter('teacher', $teacher->id(), 'uuid')
             ->orderBy('c.name', 'ASC')
             ->addOrderBy('c.id', 'ASC')
@@ -51,9 +52,10 @@ final readonly class Classrooms
     {
         /** @var list<array{class: Classroom, children: int|string}> $rows */
         $rows = $this->entities->createQueryBuilder()
-            ->select('c AS class', 'SIZE(c.children) AS children')
+            ->select('c AS class', '(SELECT COUNT(k.id) FROM '.Child::class.' k WHERE k.classroom = c AND k.deletedAt IS NULL) AS children')
             ->from(Classroom::class, 'c')
             ->where('c.school = :school')
+            ->andWhere('c.deletedAt IS NULL')
             ->setParameter('school', $school->id(), 'uuid')
             ->orderBy('c.name', 'ASC')
             ->addOrderBy('c.id', 'ASC')
@@ -78,6 +80,7 @@ final readonly class Classrooms
             ->select('c')
             ->from(Classroom::class, 'c')
             ->join('c.teachings', 'mine', 'WITH', 'mine.teacher = :teacher')
+            ->where('c.deletedAt IS NULL')
             ->setParameter('teacher', $teacher->id(), 'uuid')
             ->orderBy('mine.takenUpAt', 'DESC')
             ->addOrderBy('c.name', 'ASC')
@@ -132,7 +135,7 @@ final readonly class Classrooms
     {
         $children = [];
         foreach ($this->byIds(array_map(Uuid::fromString(...), $ids)) as $child) {
-            if ($child->classroom()->isTaughtBy($teacher)) {
+            if (!$child->isDeleted() && $child->classroom()->isTaughtBy($teacher)) {
                 $children[$child->id()->toRfc4122()] = $child;
             }
         }
@@ -212,16 +215,16 @@ final readonly class Classrooms
     /** @throws CannotBeHad where so many more are too many for one teacher */
     public function room(Teacher $teacher, int $more): void
     {
-        $there = \count($this->of($teacher));
+        $there = \count($this->of($teacher)) + \count($this->deletedOf($teacher));
         if ($there + $more > self::MOST) {
             throw new CannotBeHad($there < self::MOST
                 ? \sprintf('With these there would be more than %d classes.', self::MOST)
-                : \sprintf('You have %d classes already. Erase one that is not taught any more.', $there));
+                : \sprintf('You have %d classes already. Delete one that is not taught any more; what was deleted counts until it is gone for good.', $there));
         }
     }
 
     /**
-     * Begins the class or changes it; one that was erased comes back under its id.
+     * Begins the class or changes it.
      *
      * @throws NotFoundHttpException where the id, or that of a child, is somebody else's
      */
@@ -246,16 +249,32 @@ final readonly class Classrooms
         }
         $rungs = array_map(static fn (Rung $rung): string => $rung->id, $this->ladder->rungs());
         $class->rewrite(trim($wanted->name), array_values(array_intersect($rungs, $wanted->taught)), $wanted->style, $wanted->weekend, $wanted->weekBegins);
-        $class->register($names);
+        $class->register($names, $this->clock->now());
         $this->entities->flush();
 
         return $class;
     }
 
-    /** Erases the class with the names in it; what was printed for it, and its sheets, are without them from now on. */
-    public function erase(Classroom $class): void
+    /** @return list<Classroom> those that she taught and that are deleted */
+    public function deletedOf(Teacher $teacher): array
     {
-        $this->entities->remove($class);
+        /** @var list<Classroom> $classes */
+        $classes = $this->entities->createQueryBuilder()
+            ->select('c')
+            ->from(Classroom::class, 'c')
+            ->join('c.teachings', 'mine', 'WITH', 'mine.teacher = :teacher')
+            ->where('c.deletedAt IS NOT NULL')
+            ->setParameter('teacher', $teacher->id(), 'uuid')
+            ->getQuery()
+            ->getResult();
+
+        return $classes;
+    }
+
+    /** Deletes the class with all that is in it; its sheets stay, and are of no class until it is brought back. */
+    public function delete(Classroom $class): void
+    {
+        $class->delete($this->clock->now());
         $this->entities->flush();
     }
 }

@@ -49,7 +49,7 @@ final readonly class Erasing
     {
         $this->entities->wrapInTransaction(function () use ($teacher): void {
             $last = $this->of($teacher)->last;
-            foreach ($this->classrooms->of($teacher) as $class) {
+            foreach ([...$this->classrooms->of($teacher), ...$this->classrooms->deletedOf($teacher)] as $class) {
                 $others = array_values(array_filter($class->teachers(), static fn (Teacher $one): bool => $one !== $teacher));
                 if ([] === $others) {
                     $this->entities->remove($class);

@@ -49,7 +49,7 @@ final readonly class Takeout
     {
         $sheets = $this->entities->getRepository(Sheet::class)->findBy(['owner' => $teacher, 'deletedAt' => null], ['id' => 'ASC']);
         $copies = $this->entities->getRepository(Copy::class)->findBy(['owner' => $teacher, 'deletedAt' => null], ['id' => 'ASC']);
-        $tables = $this->entities->getRepository(Timetable::class)->findBy(['owner' => $teacher], ['title' => 'ASC']);
+        $tables = $this->entities->getRepository(Timetable::class)->findBy(['owner' => $teacher, 'deletedAt' => null], ['title' => 'ASC']);
         $classes = $this->classrooms->of($teacher);
         $own = $this->entities->getRepository(Pile::class)->findBy(['owner' => $teacher, 'classroom' => null, 'deletedAt' => null], ['id' => 'ASC']);
         $piles = [...$own, ...array_merge(...array_map($this->pilesOf(...), $classes))];
@@ -108,12 +108,15 @@ final readonly class Takeout
         }
 
         foreach ($this->entities->getRepository(Put::class)->findBy(['child' => $child], ['id' => 'ASC']) as $put) {
-            if (null !== $put->isRight()) {
+            if (null !== $put->isRight() && !$put->seat()->practice()->isDeleted()) {
                 $rows[] = [$put->seat()->practice()->day(), 'practice', $put->text()->line(), implode(', then ', array_map(static fn (array $one): string => '' === $one['read'] ? $one['given'] : $one['read'], $put->answers())), $put->isRight() ? 'right' : 'wrong', ''];
             }
         }
 
         foreach ($this->entities->getRepository(TallyTry::class)->findBy(['child' => $child], ['id' => 'ASC']) as $try) {
+            if ($try->tally()->isDeleted()) {
+                continue;
+            }
             $rows[] = [$try->tally()->takenAt()->format('Y-m-d'), 'half a minute', $try->tally()->target().' s', number_format($try->tenths() / 10, 1, '.', '').' s', '', ''];
         }
 

@@ -60,7 +60,7 @@ final readonly class TakeoutDays
             'timetable' => $practice->timetable(),
             'before' => array_map(static fn (string $child, array $rungs): array => ['child' => $child, 'rungs' => $rungs], array_keys($practice->earlier()), $practice->earlier()),
             'tablets' => array_map($this->tablet(...), $this->entities->getRepository(Seat::class)->findBy(['practice' => $practice], ['cameAt' => 'ASC', 'id' => 'ASC'])),
-        ], $this->entities->getRepository(Practice::class)->findBy(['classroom' => $class], ['openedAt' => 'ASC', 'id' => 'ASC']));
+        ], $this->entities->getRepository(Practice::class)->findBy(['classroom' => $class, 'deletedAt' => null], ['openedAt' => 'ASC', 'id' => 'ASC']));
     }
 
     /** @return array<string, mixed> */
@@ -103,7 +103,7 @@ final readonly class TakeoutDays
             'exactly' => $tally->exactly(),
             'doing' => $tally->doing(),
             'tries' => array_map(static fn (TallyTry $one): array => ['tenths' => $one->tenths(), 'child' => $one->child()?->id()->toRfc4122()], $this->entities->getRepository(TallyTry::class)->findBy(['tally' => $tally], ['place' => 'ASC'])),
-        ], $this->entities->getRepository(Tally::class)->findBy(['classroom' => $class], ['takenAt' => 'ASC', 'id' => 'ASC']));
+        ], $this->entities->getRepository(Tally::class)->findBy(['classroom' => $class, 'deletedAt' => null], ['takenAt' => 'ASC', 'id' => 'ASC']));
     }
 
     /**

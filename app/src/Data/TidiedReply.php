@@ -8,7 +8,7 @@ namespace Rostik\App\Data;
 final readonly class TidiedReply
 {
     /** @param list<string> $classes names of those whose children have left */
-    public function __construct(public int $piles, public array $classes)
+    public function __construct(public int $piles, public int $deleted, public array $classes)
     {
     }
 }

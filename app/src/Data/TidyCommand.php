@@ -21,7 +21,7 @@ final class TidyCommand extends Command
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         $gone = $this->tidying->tidy();
-        $output->writeln(\sprintf('%d %s of papers erased; the children of %d %s have left.', $gone->piles, 1 === $gone->piles ? 'pile' : 'piles', \count($gone->classes), 1 === \count($gone->classes) ? 'class' : 'classes'));
+        $output->writeln(\sprintf('%d %s of papers erased, and %d of what was deleted; the children of %d %s have left.', $gone->piles, 1 === $gone->piles ? 'pile' : 'piles', $gone->deleted, \count($gone->classes), 1 === \count($gone->classes) ? 'class' : 'classes'));
 
         return self::SUCCESS;
     }

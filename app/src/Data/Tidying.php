@@ -15,6 +15,7 @@ use Rostik\App\Account\Teachers;
 use Rostik\App\Account\Tries;
 use Rostik\App\Activity\Tally;
 use Rostik\App\Classroom\Classroom;
+use Rostik\App\Deleted\Deleted;
 use Rostik\App\Marking\Pile;
 use Rostik\App\Plan\PlannedLesson;
 use Rostik\App\Practice\Practice;
@@ -23,7 +24,7 @@ use Rostik\App\Sheet\SheetRepository;
 /** Carries out what schools say of how long things are kept ({@see Keeping}). It is done each night, and does no harm done twice. */
 final readonly class Tidying
 {
-    public function __construct(private EntityManagerInterface $entities, private SheetRepository $sheets, private Teachers $teachers, private SessionRows $sessions, private Tries $tries, private Links $links, private Letters $letters, private ClockInterface $clock)
+    public function __construct(private EntityManagerInterface $entities, private SheetRepository $sheets, private Teachers $teachers, private SessionRows $sessions, private Tries $tries, private Links $links, private Letters $letters, private Deleted $deleted, private ClockInterface $clock)
     {
     }
 
@@ -31,21 +32,20 @@ final readonly class Tidying
     public function tidy(): TidiedReply
     {
         $now = $this->clock->now();
-        $piles = 0;
+        $piles = $deletedOnes = 0;
         $classes = [];
         foreach ($this->entities->getRepository(School::class)->findAll() as $school) {
             $keeping = $school->keeping();
             $deleted = $now->modify('-'.$keeping->deletedDays.' days');
             foreach ($this->teachers->ofSchool($school) as $teacher) {
                 $this->sheets->forget($teacher, $deleted);
-                $piles += $this->piles('p.owner = :of AND p.deletedAt < :before', $teacher->id()->toBinary(), $deleted);
                 if (null !== $keeping->marksMonths) {
                     $before = $now->modify('-'.$keeping->marksMonths.' months');
                     $piles += $this->piles('p.owner = :of AND p.onDay < :before', $teacher->id()->toBinary(), $before);
                     $piles += $this->gone(Practice::class, 'p.owner = :of AND p.openedAt < :before', $teacher->id()->toBinary(), $before);
                 }
             }
-            $this->gone(PlannedLesson::class, 'p.classroom IN (SELECT c.id FROM '.Classroom::class.' c WHERE c.school = :of) AND p.deletedAt < :before', $school->id()->toBinary(), $deleted);
+            $deletedOnes += $this->deleted->tidy($school, $deleted);
             if (null !== $keeping->marksMonths) {
                 $this->gone(Tally::class, 'p.classroom IN (SELECT c.id FROM '.Classroom::class.' c WHERE c.school = :of) AND p.takenAt < :before', $school->id()->toBinary(), $now->modify('-'.$keeping->marksMonths.' months'));
                 $this->gone(PlannedLesson::class, 'p.classroom IN (SELECT c.id FROM '.Classroom::class.' c WHERE c.school = :of) AND p.onDay < :before', $school->id()->toBinary(), $now->modify('-'.$keeping->marksMonths.' months'));
@@ -58,7 +58,7 @@ final readonly class Tidying
         $this->links->tidy();
         $this->letters->tidy();
 
-        return new TidiedReply($piles, $classes);
+        return new TidiedReply($piles, $deletedOnes, $classes);
     }
 
     private function piles(string $where, string $of, \DateTimeImmutable $before): int
@@ -91,7 +91,7 @@ final readonly class Tidying
         $left = [];
         foreach ($this->entities->getRepository(Classroom::class)->findBy(['school' => $school]) as $class) {
             if ([] !== $class->children() && $class->lastTakenUp() < $quiet) {
-                $class->register([]);
+                $class->leave();
                 $left[] = $class->name();
             }
         }

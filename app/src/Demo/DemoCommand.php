@@ -61,7 +61,7 @@ final class DemoCommand extends Command
         $this->entities->persist($teacher);
         $class = new Classroom(Uuid::v7(), $teacher, 'Kittiwakes');
         $class->rewrite('Kittiwakes', self::TAUGHT);
-        $class->register(array_combine(array_map(static fn (): string => Uuid::v7()->toRfc4122(), self::CHILDREN), self::CHILDREN));
+        $class->register(array_combine(array_map(static fn (): string => Uuid::v7()->toRfc4122(), self::CHILDREN), self::CHILDREN), new \DateTimeImmutable());
         $this->entities->persist($class);
         // the ids of questions are given by whoever adds them
         $question = static fn (string $sum): QuestionRequest => new QuestionRequest(Uuid::v4()->toRfc4122(), new QuestionText($sum));

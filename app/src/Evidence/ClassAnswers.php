@@ -83,14 +83,6 @@ final readonly class ClassAnswers
         return array_map(static fn (array $rungs): array => array_map(static fn (array $seen): array => \array_slice($seen, -12), $rungs), $histories);
     }
 
-    /** What other rooms have of these children goes. */
-    public function forget(Child ...$children): void
-    {
-        foreach ($this->more as $room) {
-            $room->forget(...$children);
-        }
-    }
-
     /** @return array<string, list<SeenAnswer>> by child, the earliest first */
     private function answers(Classroom $class): array
     {

@@ -8,7 +8,6 @@ use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Rostik\App\Classroom\Child;
 use Rostik\App\Classroom\Classroom;
-use Rostik\App\Marking\Paper;
 use Rostik\Core\Evidence\Grouping;
 use Rostik\Core\Evidence\GroupKind;
 use Rostik\Core\Evidence\Learning;
@@ -92,17 +91,6 @@ final readonly class ClassEvidence
             $groups = array_map(static fn (GroupText $group): array => $group->kept(), $wanted->groups);
             null === $kept ? $this->entities->persist(new KeptGroups($class, $groups, $this->clock->now())) : $kept->keep($groups, $this->clock->now());
         }
-        $this->entities->flush();
-    }
-
-    public function erase(Child ...$children): void
-    {
-        foreach ([Paper::class, RungWord::class] as $what) {
-            foreach ($this->entities->getRepository($what)->findBy(['child' => array_values($children)]) as $one) {
-                $one instanceof Paper ? $one->wipe() : $this->entities->remove($one);
-            }
-        }
-        $this->answers->forget(...$children);
         $this->entities->flush();
     }
 

@@ -22,7 +22,7 @@ use Twig\Environment;
 /** The JSON API of what was seen of children, and of the groups for tomorrow. */
 final readonly class EvidenceController
 {
-    public function __construct(private ClassEvidence $evidence, private RungWords $words, private Classrooms $classrooms, private GroupSheets $sheets, private Ladder $ladder, private Environment $twig)
+    public function __construct(private ClassEvidence $evidence, private Records $records, private RungWords $words, private Classrooms $classrooms, private GroupSheets $sheets, private Ladder $ladder, private Environment $twig)
     {
     }
 
@@ -70,22 +70,20 @@ final readonly class EvidenceController
         return new JsonResponse($this->evidence->child($this->classrooms->child($teacher, $id)));
     }
 
-    /** Erases what was marked on the child's papers, and what was said of it. */
+    /** Deletes what was seen of the child: marks, answers at tablets, the teacher's own word. It can be brought back. */
     #[Route('/api/children/{id}/seen', methods: ['DELETE'])]
     public function erase(#[CurrentUser] Teacher $teacher, string $id): Response
     {
-        $this->evidence->erase($this->classrooms->child($teacher, $id));
+        $this->records->deleteOf($this->classrooms->child($teacher, $id));
 
         return new Response(null, Response::HTTP_NO_CONTENT);
     }
 
-    /** Erases what was marked on the papers of all of them, what was said of them, and their groups. */
+    /** The same of all of them, and their groups. */
     #[Route('/api/classes/{id}/seen', methods: ['DELETE'])]
     public function eraseClass(#[CurrentUser] Teacher $teacher, string $id): Response
     {
-        $class = $this->classrooms->get($teacher, $id);
-        $this->evidence->erase(...$class->children());
-        $this->evidence->keep($class, null);
+        $this->records->deleteOfClass($this->classrooms->get($teacher, $id));
 
         return new Response(null, Response::HTTP_NO_CONTENT);
     }

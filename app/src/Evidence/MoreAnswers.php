@@ -15,6 +15,13 @@ interface MoreAnswers
     /** @return array<string, list<SeenAnswer>> by child, the earliest first */
     public function of(Classroom $class): array;
 
-    /** Takes all of them away. */
-    public function forget(Child ...$children): void;
+    /**
+     * Takes all of a child away.
+     *
+     * @return array<string, mixed> from which it can be given back; by names that no other room uses
+     */
+    public function take(Child $child): array;
+
+    /** @param array<mixed> $taken what rooms have taken, this one among them */
+    public function giveBack(Child $child, array $taken): void;
 }

@@ -81,7 +81,7 @@ class Paper
     /** The name of the child, the code of the copy, or a number. */
     public function name(): string
     {
-        return $this->child?->name() ?? ('' === $this->code ? (string) ($this->position + 1) : $this->code);
+        return Child::there($this->child)?->name() ?? ('' === $this->code ? (string) ($this->position + 1) : $this->code);
     }
 
     public function code(): string
@@ -114,12 +114,6 @@ class Paper
     {
         $this->absent = $absent ?? $this->absent;
         $this->part = $part ?? $this->part;
-    }
-
-    /** Takes all marks off, as if nothing had been marked. */
-    public function wipe(): void
-    {
-        $this->marks = [];
     }
 
     public function mark(int $question, Written $written, int $revision): void

@@ -9,14 +9,19 @@ use Doctrine\Common\Collections\Collection;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Rostik\App\Account\Teacher;
+use Rostik\App\Classroom\Child;
 use Rostik\App\Classroom\Classroom;
+use Rostik\App\Deleted\Deletable;
+use Rostik\App\Deleted\Deleting;
 use Symfony\Component\Uid\Uuid;
 
 /** A pile of papers to be marked: what was asked, as it was printed, and a paper for each child. */
 #[ORM\Entity]
 #[ORM\Index(name: 'pile_shelf', columns: ['owner_id', 'on_day'])]
-class Pile
+class Pile implements Deletable
 {
+    use Deleting;
+
     #[ORM\Id]
     #[ORM\Column(type: 'uuid')]
     private Uuid $id;
@@ -40,9 +45,6 @@ class Pile
     /** Goes up with everything that is marked. */
     #[ORM\Column]
     private int $revision = 0;
-
-    #[ORM\Column(nullable: true)]
-    private ?\DateTimeImmutable $deletedAt = null;
 
     /**
      * @param ?Classroom         $classroom null where it is of no class; what is of a class goes with it
@@ -125,10 +127,16 @@ class Pile
         return array_values($this->parts->toArray());
     }
 
-    /** @return list<Paper> in order */
+    /** @return list<Paper> in order, without those of children who have left the class */
     public function papers(): array
     {
-        return array_values($this->papers->toArray());
+        return array_values(array_filter($this->papers->toArray(), static fn (Paper $paper): bool => true !== $paper->child()?->isDeleted()));
+    }
+
+    /** @return list<Child> whose papers lie in it, those who have left the class among them */
+    public function children(): array
+    {
+        return array_values(array_filter(array_map(static fn (Paper $paper): ?Child => $paper->child(), $this->papers->toArray())));
     }
 
     public function isByChildren(): bool
@@ -158,15 +166,5 @@ class Pile
         $this->onDay = $onDay ?? $this->onDay;
         $this->byChildren = $byChildren ?? $this->byChildren;
         $this->nearlyCounts = $nearlyCounts ?? $this->nearlyCounts;
-    }
-
-    public function isDeleted(): bool
-    {
-        return null !== $this->deletedAt;
-    }
-
-    public function delete(?\DateTimeImmutable $at): void
-    {
-        $this->deletedAt = $at;
     }
 }

@@ -9,7 +9,6 @@ use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Rostik\App\Account\Teacher;
 use Rostik\App\Api\CannotBeHad;
-use Rostik\App\Classroom\Child;
 use Rostik\App\Classroom\Classroom;
 use Rostik\App\Classroom\Classrooms;
 use Rostik\App\Sheet\CopySets;
@@ -40,17 +39,9 @@ final readonly class Piles
     ) {
     }
 
-    /** @return list<PileLineReply> those of the teacher and of her classes, the last written first; what was put away long ago goes for good */
+    /** @return list<PileLineReply> those of the teacher and of her classes, the last written first */
     public function all(Teacher $teacher): array
     {
-        $this->entities->createQueryBuilder()
-            ->delete(Pile::class, 'p')
-            ->where('p.owner = :teacher')
-            ->andWhere('p.deletedAt < :long')
-            ->setParameter('teacher', $teacher->id(), 'uuid')
-            ->setParameter('long', $this->clock->now()->modify('-'.$teacher->school()->keeping()->deletedDays.' days'))
-            ->getQuery()
-            ->execute();
         $classes = array_map(static fn (Classroom $class): string => $class->id()->toBinary(), $this->classrooms->of($teacher));
         $query = $this->entities->createQueryBuilder()
             ->select('p', 'c')
@@ -123,7 +114,7 @@ final readonly class Piles
         }
         $counted = [];
         $rows = $this->entities->getConnection()->executeQuery(
-            "SELECT pile_id, COUNT(*) AS papers, SUM(marks <> '[]') AS marked FROM paper WHERE absent = 0 AND pile_id IN (?) GROUP BY pile_id",
+            "SELECT pile_id, COUNT(*) AS papers, SUM(marks <> '[]') AS marked FROM paper LEFT JOIN child ON child.id = paper.child_id WHERE absent = 0 AND child.deleted_at IS NULL AND pile_id IN (?) GROUP BY pile_id",
             [array_map(static fn (Pile $pile): string => $pile->id()->toBinary(), $piles)],
             [ArrayParameterType::BINARY],
         );
@@ -143,7 +134,7 @@ final readonly class Piles
         if (null === $pile || !$pile->isFor($teacher) || ($pile->isDeleted() && !$evenDeleted)) {
             throw new NotFoundHttpException();
         }
-        $this->classrooms->load(array_map(static fn (Paper $paper): ?Child => $paper->child(), $pile->papers()));
+        $this->classrooms->load($pile->children());
 
         return $pile;
     }
@@ -151,7 +142,7 @@ final readonly class Piles
     public function begin(Teacher $teacher, BeginPileRequest $wanted): Pile
     {
         if ($this->entities->getRepository(Pile::class)->count(['owner' => $teacher]) >= self::MOST) {
-            throw new CannotBeHad(\sprintf('You have %d piles already. Put some away that are not needed; what was put away counts until it is gone for good.', self::MOST));
+            throw new CannotBeHad(\sprintf('You have %d piles already. Delete some that are not needed; what was deleted counts until it is gone for good.', self::MOST));
         }
         $sheet = null === $wanted->sheetId ? null : $this->sheets->get($wanted->sheetId, evenDeleted: null !== $wanted->set);
         $class = $sheet?->classroom() ?? $this->classrooms->inHand($teacher);

@@ -61,6 +61,8 @@ final readonly class Feeds
     /** The class whose calendar is at that address; null where there is none any more. */
     public function at(string $secret): ?Classroom
     {
-        return $this->entities->getRepository(Course::class)->findOneBy(['feed' => Course::kept($secret)])?->classroom();
+        $class = $this->entities->getRepository(Course::class)->findOneBy(['feed' => Course::kept($secret)])?->classroom();
+
+        return true === $class?->isDeleted() ? null : $class;
     }
 }

@@ -8,6 +8,8 @@ use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Rostik\App\Classroom\Classroom;
 use Rostik\App\Classroom\InClassroom;
+use Rostik\App\Deleted\Deletable;
+use Rostik\App\Deleted\Deleting;
 use Rostik\Core\Plan\Lesson;
 use Rostik\Core\Plan\Purpose;
 use Rostik\Core\Plan\Slot;
@@ -17,8 +19,10 @@ use Symfony\Component\Uid\Uuid;
 /** A lesson of a class: when it is, what is in it, and what became of it. */
 #[ORM\Entity]
 #[ORM\Index(name: 'planned_lesson_class', columns: ['classroom_id', 'on_day', 'start'])]
-class PlannedLesson implements InClassroom
+class PlannedLesson implements InClassroom, Deletable
 {
+    use Deleting;
+
     #[ORM\Id]
     #[ORM\Column(type: 'uuid')]
     private Uuid $id;
@@ -70,9 +74,6 @@ class PlannedLesson implements InClassroom
 
     #[ORM\Column]
     private int $revision = 1;
-
-    #[ORM\Column(nullable: true)]
-    private ?\DateTimeImmutable $deletedAt = null;
 
     /**
      * @param array<mixed>       $parts  as {@see PartText}
@@ -210,15 +211,5 @@ class PlannedLesson implements InClassroom
     public function revision(): int
     {
         return $this->revision;
-    }
-
-    public function isDeleted(): bool
-    {
-        return null !== $this->deletedAt;
-    }
-
-    public function delete(?\DateTimeImmutable $at): void
-    {
-        $this->deletedAt = $at;
     }
 }

@@ -21,7 +21,13 @@ final readonly class ForgottenChildren
     {
         $this->connection->executeStatement(
             'UPDATE practice SET earlier = JSON_REMOVE(earlier, :path) WHERE classroom_id = :class AND JSON_CONTAINS_PATH(earlier, "one", :path)',
-            ['path' => \sprintf('$."%s"', $child->id()->toRfc4122()), 'class' => $child->classroom()->id()->toBinary()],
+            ['path' => self::path($child), 'class' => $child->classroom()->id()->toBinary()],
         );
+    }
+
+    /** In what a practice keeps of earlier days (JSON path). */
+    public static function path(Child $child): string
+    {
+        return \sprintf('$."%s"', $child->id()->toRfc4122());
     }
 }

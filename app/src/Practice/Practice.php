@@ -8,6 +8,8 @@ use Doctrine\ORM\Mapping as ORM;
 use Rostik\App\Account\Teacher;
 use Rostik\App\Classroom\Classroom;
 use Rostik\App\Classroom\InClassroom;
+use Rostik\App\Deleted\Deletable;
+use Rostik\App\Deleted\Deleting;
 use Rostik\App\Sheet\QuestionText;
 use Rostik\App\Sheet\SheetTable;
 use Rostik\Core\Evidence\Seen;
@@ -18,8 +20,10 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Entity]
 #[ORM\Index(name: 'practice_code', columns: ['code', 'ends_at'])]
 #[ORM\Index(name: 'practice_class', columns: ['classroom_id', 'opened_at'])]
-class Practice implements InClassroom
+class Practice implements InClassroom, Deletable
 {
+    use Deleting;
+
     #[ORM\Id]
     #[ORM\Column(type: 'uuid')]
     private Uuid $id;
@@ -174,7 +178,13 @@ class Practice implements InClassroom
 
     public function isOpen(\DateTimeImmutable $now): bool
     {
-        return null === $this->closedAt && $now < $this->endsAt;
+        return null === $this->closedAt && $now < $this->endsAt && !$this->isAway();
+    }
+
+    /** Deleted, or its class is. */
+    public function isAway(): bool
+    {
+        return $this->isDeleted() || $this->classroom->isDeleted();
     }
 
     public function endsAt(): \DateTimeImmutable

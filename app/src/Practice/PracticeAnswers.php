@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\App\Practice;
 
+use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use Rostik\App\Classroom\Child;
 use Rostik\App\Classroom\Classroom;
@@ -11,6 +12,7 @@ use Rostik\App\Evidence\AnswerSeenReply;
 use Rostik\App\Evidence\ClassAnswers;
 use Rostik\App\Evidence\MoreAnswers;
 use Rostik\App\Evidence\SeenAnswer;
+use Rostik\App\Storage\Rows;
 use Rostik\Core\Evidence\Answered;
 use Rostik\Core\Notation\Marked;
 use Rostik\Core\Practice\Signal;
@@ -20,7 +22,7 @@ use Rostik\Core\Timetable\TableLine;
 /** The first answer to each question of a practice belongs to the child's record; what came after a look again does not. */
 final readonly class PracticeAnswers implements MoreAnswers
 {
-    public function __construct(private EntityManagerInterface $entities, private Questions $questions, private TableAsking $tables, private ForgottenChildren $forgotten)
+    public function __construct(private EntityManagerInterface $entities, private Connection $connection, private Rows $rows, private Questions $questions, private TableAsking $tables, private ForgottenChildren $forgotten)
     {
     }
 
@@ -34,6 +36,7 @@ final readonly class PracticeAnswers implements MoreAnswers
             ->join('s.practice', 'r')
             ->where('r.classroom = :class')
             ->andWhere('p.right IS NOT NULL')
+            ->andWhere('r.deletedAt IS NULL')
             ->setParameter('class', $class->id(), 'uuid')
             ->orderBy('r.openedAt', 'ASC')
             ->addOrderBy('s.cameAt', 'ASC')
@@ -51,25 +54,48 @@ final readonly class PracticeAnswers implements MoreAnswers
         return $answers;
     }
 
-    public function forget(Child ...$children): void
+    public function take(Child $child): array
     {
-        $of = array_values($children);
-        array_map($this->forgotten->forget(...), $of);
-        foreach ([Put::class, PictureSign::class] as $what) {
-            foreach ($this->entities->getRepository($what)->findBy(['child' => $of]) as $one) {
-                $this->entities->remove($one);
-            }
+        $id = $child->id()->toBinary();
+        $taken = [
+            'seats' => $this->rows->read('seat', 'child_id = ? OR partner_id = ?', [$id, $id]),
+            'earlier' => $this->connection->executeQuery('SELECT LOWER(HEX(id)), JSON_EXTRACT(earlier, ?) FROM practice WHERE classroom_id = ? AND JSON_CONTAINS_PATH(earlier, "one", ?)', [ForgottenChildren::path($child), $child->classroom()->id()->toBinary(), ForgottenChildren::path($child)])->fetchAllKeyValue(),
+            'puts' => $this->rows->take('put', 'child_id = ?', [$id]),
+            'sign' => $this->rows->take('picture_sign', 'child_id = ?', [$id]),
+        ];
+        $this->forgotten->forget($child);
+        // what the other one of two has answered stays
+        $this->connection->executeStatement('UPDATE seat SET child_id = IF(child_id = ?, NULL, child_id), partner_id = IF(partner_id = ?, NULL, partner_id) WHERE child_id = ? OR partner_id = ?', [$id, $id, $id, $id]);
+        foreach ($taken['seats'] as $seat) {
+            $taken['puts'] = [...$taken['puts'], ...$this->rows->read('put', 'seat_id = ? AND NOT EXISTS (SELECT 1 FROM seat WHERE seat.id = put.seat_id AND COALESCE(child_id, partner_id) IS NOT NULL)', [self::key($seat)])];
+            $this->connection->executeStatement('DELETE FROM seat WHERE id = ? AND child_id IS NULL AND partner_id IS NULL', [self::key($seat)]);
         }
-        foreach (['child', 'partner'] as $as) {
-            foreach ($this->entities->getRepository(Seat::class)->findBy([$as => $of]) as $seat) {
-                // what the other one of two has answered stays
-                array_map($seat->forget(...), $of);
-                if (null === $seat->child() && null === $seat->partner()) {
-                    $this->entities->remove($seat);
+
+        return $taken;
+    }
+
+    public function giveBack(Child $child, array $taken): void
+    {
+        $id = $child->id()->toBinary();
+        $this->rows->put('seat', $taken['seats'] ?? null);
+        foreach (\is_array($taken['seats'] ?? null) ? $taken['seats'] : [] as $seat) {
+            foreach (['child_id', 'partner_id'] as $as) {
+                if (\is_array($seat) && ($seat[$as] ?? null) === bin2hex($id)) {
+                    $this->connection->executeStatement('UPDATE seat SET '.$as.' = ? WHERE id = ? AND '.$as.' IS NULL', [$id, self::key($seat)]);
                 }
             }
         }
-        $this->entities->flush();
+        $this->rows->put('put', $taken['puts'] ?? null);
+        $this->rows->put('picture_sign', $taken['sign'] ?? null);
+        foreach (\is_array($taken['earlier'] ?? null) ? $taken['earlier'] : [] as $practice => $seen) {
+            $this->connection->executeStatement('UPDATE practice SET earlier = JSON_MERGE_PATCH(earlier, JSON_OBJECT(?, JSON_COMPACT(?))) WHERE id = ?', [$child->id()->toRfc4122(), $seen, hex2bin((string) $practice)]);
+        }
+    }
+
+    /** @param array<mixed> $seat */
+    private static function key(array $seat): string
+    {
+        return \is_string($seat['id'] ?? null) ? (string) hex2bin($seat['id']) : '';
     }
 
     private function seen(Put $put): SeenAnswer

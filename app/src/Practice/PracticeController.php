@@ -60,7 +60,7 @@ final readonly class PracticeController
         return new JsonResponse($this->practices->onPaper($teacher, $this->practices->get($id), $wanted->for), Response::HTTP_CREATED);
     }
 
-    /** With all its answers, for good. */
+    /** With all its answers; it can be brought back. */
     #[Route('/api/practices/{id}', methods: ['DELETE'])]
     public function delete(string $id): Response
     {

@@ -75,7 +75,7 @@ final readonly class Practices
     public function get(string $id): Practice
     {
         $practice = Uuid::isValid($id) ? $this->entities->find(Practice::class, Uuid::fromString($id)) : null;
-        if (null === $practice || !$this->security->isGranted(ClassroomVoter::TEACHES, $practice)) {
+        if (null === $practice || $practice->isDeleted() || !$this->security->isGranted(ClassroomVoter::TEACHES, $practice)) {
             throw new NotFoundHttpException();
         }
 
@@ -95,7 +95,7 @@ final readonly class Practices
             }
         }
         if ($this->entities->getRepository(Practice::class)->count(['owner' => $teacher]) >= self::MOST) {
-            throw new CannotBeHad(\sprintf('There are %d practices already. Erase old ones first.', self::MOST));
+            throw new CannotBeHad(\sprintf('There are %d practices already. Delete old ones first; what was deleted counts until it is gone for good.', self::MOST));
         }
         $sheet = PracticeOf::Sheet === $wanted->of ? $this->sheets->get($wanted->sheet ?? '') : null;
         $questions = null === $sheet ? null : array_values(array_filter(array_map(static fn (Question $one): QuestionText => $one->text(), $sheet->questions()), static fn (QuestionText $text): bool => '' !== trim($text->sum)));
@@ -156,7 +156,7 @@ final readonly class Practices
 
     public function delete(Practice $practice): void
     {
-        $this->entities->remove($practice);
+        $practice->delete($this->clock->now());
         $this->entities->flush();
     }
 
@@ -389,7 +389,7 @@ final readonly class Practices
     /** @return list<Practice> the last first */
     private function of(Classroom $class): array
     {
-        return $this->entities->getRepository(Practice::class)->findBy(['classroom' => $class], ['openedAt' => 'DESC', 'id' => 'DESC'], self::LISTED);
+        return $this->entities->getRepository(Practice::class)->findBy(['classroom' => $class, 'deletedAt' => null], ['openedAt' => 'DESC', 'id' => 'DESC'], self::LISTED);
     }
 
     private static function number(mixed $counts, string $name): int

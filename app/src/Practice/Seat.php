@@ -84,13 +84,6 @@ class Seat implements UserInterface
         return $this->partner;
     }
 
-    /** That child is not known here any more. */
-    public function forget(Child $child): void
-    {
-        $this->child = $this->child === $child ? null : $this->child;
-        $this->partner = $this->partner === $child ? null : $this->partner;
-    }
-
     /** Whose turn a question is: with two, every other one is the partner's. */
     public function turn(int $place): ?Child
     {
@@ -105,7 +98,7 @@ class Seat implements UserInterface
     /** As it is called in this practice. */
     public function nameOf(?Child $child): string
     {
-        return null === $child || $this->practice->isByNumbers() ? (string) (null === $child ? $this->number : $child->position() + 1) : $child->name();
+        return true === $child?->isDeleted() ? (string) $this->number : (null === $child || $this->practice->isByNumbers() ? (string) (null === $child ? $this->number : $child->position() + 1) : $child->name());
     }
 
     public function name(): string

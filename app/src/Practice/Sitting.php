@@ -209,7 +209,7 @@ final readonly class Sitting
 
     private function isLate(Seat $seat, \DateTimeImmutable $now): bool
     {
-        return !$seat->hasLeft() && $now < $seat->practice()->closedAt()->modify('+'.self::LATE.' seconds');
+        return !$seat->hasLeft() && !$seat->practice()->isAway() && $now < $seat->practice()->closedAt()->modify('+'.self::LATE.' seconds');
     }
 
     /** @param list<Put> $puts */

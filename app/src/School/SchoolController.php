@@ -141,7 +141,7 @@ final readonly class SchoolController
     public function handOver(string $id, #[CurrentUser] Teacher $me, #[MapRequestPayload] TeachersRequest $wanted): Response
     {
         $class = Uuid::isValid($id) ? $this->entities->find(Classroom::class, Uuid::fromString($id)) : null;
-        if (null === $class || $class->school() !== $me->school()) {
+        if (null === $class || $class->isDeleted() || $class->school() !== $me->school()) {
             throw new NotFoundHttpException();
         }
         $teachers = [];

@@ -124,7 +124,7 @@ final readonly class Searching
      */
     private function timetables(Teacher $teacher, array $words): array
     {
-        $found = array_filter($this->entities->getRepository(Timetable::class)->findBy(['owner' => $teacher], ['title' => 'ASC']), static fn (Timetable $one): bool => self::has($words, $one->title()));
+        $found = array_filter($this->entities->getRepository(Timetable::class)->findBy(['owner' => $teacher, 'deletedAt' => null], ['title' => 'ASC']), static fn (Timetable $one): bool => self::has($words, $one->title()));
 
         return array_map(static fn (Timetable $one): FoundReply => new FoundReply(FoundKind::Timetable, $one->id()->toRfc4122(), $one->title(), ''), \array_slice(array_values($found), 0, self::EACH));
     }

@@ -7,6 +7,8 @@ namespace Rostik\App\Sheet;
 use Doctrine\ORM\Mapping as ORM;
 use Rostik\App\Account\Teacher;
 use Rostik\App\Classroom\Child;
+use Rostik\App\Deleted\Deletable;
+use Rostik\App\Deleted\Deleting;
 use Rostik\Core\Sheet\Code;
 use Symfony\Component\Uid\Uuid;
 
@@ -17,8 +19,10 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Entity]
 #[ORM\Index(name: 'copy_set', columns: ['set_id', 'position'])]
 #[ORM\UniqueConstraint(name: 'copy_code', columns: ['owner_id', 'code'])]
-class Copy
+class Copy implements Deletable
 {
+    use Deleting;
+
     #[ORM\Id]
     #[ORM\Column(type: 'uuid')]
     private Uuid $id;
@@ -29,9 +33,6 @@ class Copy
 
     #[ORM\Column(length: 4)]
     private string $code;
-
-    #[ORM\Column(nullable: true)]
-    private ?\DateTimeImmutable $deletedAt = null;
 
     /** @var list<array<string, bool|string>> what differs from the base; all of it, where there is none */
     #[ORM\Column(type: 'json')]
@@ -104,13 +105,15 @@ class Copy
 
     public function child(): ?Child
     {
-        return $this->child;
+        return Child::there($this->child);
     }
 
     /** Of the child; empty for none, and for one whose class is in other hands now. */
     public function name(): string
     {
-        return true === $this->child?->classroom()->isTaughtBy($this->owner) ? $this->child->name() : '';
+        $child = $this->child();
+
+        return true === $child?->classroom()->isTaughtBy($this->owner) ? $child->name() : '';
     }
 
     /** @return list<QuestionText> */
@@ -131,15 +134,5 @@ class Copy
     public function madeAt(): \DateTimeImmutable
     {
         return $this->madeAt;
-    }
-
-    public function isDeleted(): bool
-    {
-        return null !== $this->deletedAt;
-    }
-
-    public function delete(?\DateTimeImmutable $at): void
-    {
-        $this->deletedAt = $at;
     }
 }

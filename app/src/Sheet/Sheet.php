@@ -9,13 +9,17 @@ use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
 use Rostik\App\Account\Teacher;
 use Rostik\App\Classroom\Classroom;
+use Rostik\App\Deleted\Deletable;
+use Rostik\App\Deleted\Deleting;
 use Symfony\Component\Uid\Uuid;
 
 /** A sheet of sums that belongs to one teacher. It keeps the text of its sums, never their answers. */
 #[ORM\Entity(repositoryClass: SheetRepository::class)]
 #[ORM\Index(name: 'sheet_shelf', columns: ['owner_id', 'deleted_at', 'changed_at'])]
-class Sheet
+class Sheet implements Deletable
 {
+    use Deleting;
+
     #[ORM\Id]
     #[ORM\Column(type: 'uuid')]
     private Uuid $id;
@@ -27,9 +31,6 @@ class Sheet
 
     #[ORM\Column]
     private \DateTimeImmutable $changedAt;
-
-    #[ORM\Column(nullable: true)]
-    private ?\DateTimeImmutable $deletedAt = null;
 
     #[ORM\Column(nullable: true)]
     private ?\DateTimeImmutable $archivedAt = null;
@@ -97,9 +98,10 @@ class Sheet
         return $this->settings;
     }
 
+    /** That it is for; null for none, and for one that is deleted. */
     public function classroom(): ?Classroom
     {
-        return $this->classroom;
+        return true === $this->classroom?->isDeleted() ? null : $this->classroom;
     }
 
     /** @param ?Classroom $classroom null for no class */
@@ -111,11 +113,6 @@ class Sheet
     public function changedAt(): \DateTimeImmutable
     {
         return $this->changedAt;
-    }
-
-    public function isDeleted(): bool
-    {
-        return null !== $this->deletedAt;
     }
 
     public function isArchived(): bool
@@ -255,15 +252,5 @@ class Sheet
     public function archive(?\DateTimeImmutable $at): void
     {
         $this->archivedAt = $at;
-    }
-
-    public function delete(\DateTimeImmutable $now): void
-    {
-        $this->deletedAt = $now;
-    }
-
-    public function restore(): void
-    {
-        $this->deletedAt = null;
     }
 }

@@ -108,37 +108,38 @@ final readonly class SheetController
         return new JsonResponse($this->sheets->reply($this->sheets->duplicate($this->sheets->get($id), $levels)), Response::HTTP_CREATED);
     }
 
-    /** Takes the sheet off the shelf into the archive. */
+    /** Takes the sheet off the shelf into the archive; with `?levels=1` all the sheets that were made together. */
     #[Route('/{id}/archive', methods: ['PUT'])]
-    public function archive(string $id): Response
+    public function archive(string $id, #[MapQueryParameter] bool $levels = false): Response
     {
-        return $this->away($id, true);
+        return $this->away($id, true, $levels);
     }
 
-    /** Puts the sheet back on the shelf. */
+    /** Puts the sheet, or all of them, back on the shelf. */
     #[Route('/{id}/archive', methods: ['DELETE'])]
-    public function unarchive(string $id): Response
+    public function unarchive(string $id, #[MapQueryParameter] bool $levels = false): Response
     {
-        return $this->away($id, false);
+        return $this->away($id, false, $levels);
     }
 
-    private function away(string $id, bool $away): Response
+    private function away(string $id, bool $away, bool $levels): Response
     {
         $sheet = $this->sheets->get($id);
-        $this->sheets->archive($sheet, $away);
+        $this->sheets->archive($sheet, $away, $levels);
 
         return new JsonResponse($this->sheets->reply($sheet));
     }
 
+    /** Deletes it; with `?levels=1` all the sheets that were made together. */
     #[Route('/{id}', methods: ['DELETE'])]
-    public function delete(string $id): Response
+    public function delete(string $id, #[MapQueryParameter] bool $levels = false): Response
     {
-        $this->sheets->delete($this->sheets->get($id));
+        $this->sheets->delete($this->sheets->get($id), $levels);
 
         return new Response(null, Response::HTTP_NO_CONTENT);
     }
 
-    /** Brings back a deleted sheet. */
+    /** Brings back a deleted sheet, and the levels that were deleted with it. */
     #[Route('/{id}/restore', methods: ['POST'])]
     public function restore(string $id): Response
     {

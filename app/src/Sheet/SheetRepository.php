@@ -66,7 +66,7 @@ final class SheetRepository extends ServiceEntityRepository
         $lines = $this->createQueryBuilder('s')
             ->select(\sprintf('NEW %s(s.id, s.title, COUNT(q.id), s.changedAt, s.settings, s.rungs, s.archivedAt, s.family, c.id, s.sharedAt, s.givenBy)', ShelfReply::class))
             ->leftJoin('s.questions', 'q')
-            ->leftJoin('s.classroom', 'c')
+            ->leftJoin('s.classroom', 'c', 'WITH', 'c.deletedAt IS NULL')
             ->where('s.owner = :teacher')
             ->andWhere('s.deletedAt IS NULL')
             ->setParameter('teacher', $teacher->id(), 'uuid')

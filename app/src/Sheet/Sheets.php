@@ -11,6 +11,7 @@ use Psr\Clock\ClockInterface;
 use Rostik\App\Account\Teacher;
 use Rostik\App\Classroom\Classroom;
 use Rostik\App\Classroom\Classrooms;
+use Rostik\App\Deleted\Gone;
 use Rostik\App\Timetable\AskedTableReply;
 use Rostik\App\Timetable\ShowingTables;
 use Rostik\Core\Notation\NotUnderstood;
@@ -117,10 +118,21 @@ final readonly class Sheets
         $sheet->index(array_values(array_unique([...$this->checking->rungs($lines), ...$read])));
     }
 
-    public function archive(Sheet $sheet, bool $away): void
+    /** @param bool $levels whether all that were made together go with it */
+    public function archive(Sheet $sheet, bool $away, bool $levels = false): void
     {
-        $sheet->archive($away ? $this->clock->now() : null);
+        foreach ($this->levels($sheet, $levels) as $one) {
+            $one->archive($away ? $this->clock->now() : null);
+        }
         $this->entities->flush();
+    }
+
+    /** @return list<Sheet> */
+    private function levels(Sheet $sheet, bool $levels): array
+    {
+        $family = $levels ? $this->sheets->family($sheet) : [];
+
+        return [] === $family ? [$sheet] : $family;
     }
 
     /**
@@ -130,11 +142,11 @@ final readonly class Sheets
      */
     public function duplicate(Sheet $sheet, bool $levels = false): Sheet
     {
-        $family = $levels ? $this->sheets->family($sheet) : [];
-        $this->quota->sheets($sheet->owner(), max(1, \count($family)));
+        $family = $this->levels($sheet, $levels);
+        $this->quota->sheets($sheet->owner(), \count($family));
         $together = Uuid::v7();
         $duplicate = null;
-        foreach ([] === $family ? [$sheet] : $family as $one) {
+        foreach ($family as $one) {
             $made = $one->duplicate($this->clock->now());
             if (\count($family) > 1) {
                 $made->join($together);
@@ -144,18 +156,29 @@ final readonly class Sheets
         }
         $this->entities->flush();
 
-        return $duplicate;
+        return $duplicate ?? throw new \LogicException('It is one of its own family.');
     }
 
-    public function delete(Sheet $sheet): void
+    /** @param bool $levels whether all that were made together go with it */
+    public function delete(Sheet $sheet, bool $levels = false): void
     {
-        $sheet->delete($this->clock->now());
+        $now = $this->clock->now();
+        foreach ($this->levels($sheet, $levels) as $one) {
+            $one->delete($now);
+        }
         $this->entities->flush();
     }
 
+    /** Brings it back, and the levels that were deleted with it. */
     public function restore(Sheet $sheet): void
     {
-        $sheet->restore();
+        $moment = Gone::moment($sheet);
+        foreach (null === $sheet->family() || !$sheet->isDeleted() ? [] : $this->sheets->findBy(['family' => $sheet->family(), 'owner' => $sheet->owner()]) as $one) {
+            if (Gone::moment($one) === $moment) {
+                $one->delete(null);
+            }
+        }
+        $sheet->delete(null);
         $this->entities->flush();
     }
 

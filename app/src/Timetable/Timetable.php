@@ -7,6 +7,8 @@ namespace Rostik\App\Timetable;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Rostik\App\Account\Teacher;
+use Rostik\App\Deleted\Deletable;
+use Rostik\App\Deleted\Deleting;
 use Rostik\Core\Timetable\CsvTable;
 use Rostik\Core\Timetable\ServiceTable;
 use Rostik\Core\Timetable\Vehicle;
@@ -15,8 +17,10 @@ use Symfony\Component\Uid\Uuid;
 /** A timetable that a teacher brought in. It is kept as CSV, as it can be taken out again. */
 #[ORM\Entity]
 #[ORM\Index(name: 'timetable_shelf', columns: ['owner_id', 'title'])]
-class Timetable
+class Timetable implements Deletable
 {
+    use Deleting;
+
     #[ORM\Id]
     #[ORM\Column(type: 'uuid')]
     private Uuid $id;

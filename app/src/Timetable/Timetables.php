@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rostik\App\Timetable;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Psr\Clock\ClockInterface;
 use Rostik\App\Account\Teacher;
 use Rostik\App\Api\CannotBeHad;
 use Rostik\Core\Skill\Level;
@@ -31,14 +32,14 @@ final readonly class Timetables
 
     private const MOST = 200;
 
-    public function __construct(private EntityManagerInterface $manager, private Island $island, private TableDrawer $drawer, private ActivityMaker $activities, private CausewayMaker $causeways)
+    public function __construct(private EntityManagerInterface $manager, private Island $island, private TableDrawer $drawer, private ActivityMaker $activities, private CausewayMaker $causeways, private ClockInterface $clock)
     {
     }
 
     public function shelf(Teacher $teacher): TableListReply
     {
         return new TableListReply(
-            array_map(static fn (Timetable $one): TableLineReply => new TableLineReply($one->id()->toRfc4122(), $one->title()), $this->manager->getRepository(Timetable::class)->findBy(['owner' => $teacher], ['title' => 'ASC', 'id' => 'ASC'])),
+            array_map(static fn (Timetable $one): TableLineReply => new TableLineReply($one->id()->toRfc4122(), $one->title()), $this->manager->getRepository(Timetable::class)->findBy(['owner' => $teacher, 'deletedAt' => null], ['title' => 'ASC', 'id' => 'ASC'])),
             array_map(fn (string $id): TableLineReply => new TableLineReply($id, $this->island->table($id)->title), $this->island->ids()),
             $this->activities->days(),
         );
@@ -50,7 +51,7 @@ final readonly class Timetables
         // as it would go out again: whatever is in the text besides is not kept
         $table = CsvTable::read($csv, $title, $vehicle);
         if ($this->manager->getRepository(Timetable::class)->count(['owner' => $teacher]) >= self::MOST) {
-            throw new CannotBeHad(\sprintf('There are %d timetables already. Remove one that is not needed any more.', self::MOST));
+            throw new CannotBeHad(\sprintf('There are %d timetables already. Delete one that is not needed any more; what was deleted counts until it is gone for good.', self::MOST));
         }
         $kept = new Timetable($teacher, $title, $vehicle, CsvTable::write($table));
         $this->manager->persist($kept);
@@ -61,7 +62,7 @@ final readonly class Timetables
 
     public function remove(Teacher $teacher, string $id): void
     {
-        $this->manager->remove($this->own($teacher, $id));
+        $this->own($teacher, $id)->delete($this->clock->now());
         $this->manager->flush();
     }
 
@@ -94,6 +95,6 @@ final readonly class Timetables
     {
         $found = Uuid::isValid($id) ? $this->manager->find(Timetable::class, Uuid::fromString($id)) : null;
 
-        return null !== $found && $found->belongsTo($teacher) ? $found : throw new NotFoundHttpException('There is no such timetable.');
+        return null !== $found && !$found->isDeleted() && $found->belongsTo($teacher) ? $found : throw new NotFoundHttpException('There is no such timetable.');
     }
 }

@@ -179,7 +179,7 @@ final class ActivityTest extends ApiTestCase
         self::assertSame(204, $this->code());
         $this->ask('DELETE', $at.'/'.self::TALLY);
         self::assertSame(404, $this->code());
-        self::assertCount(1, $this->entities()->getRepository(Tally::class)->findAll());
+        self::assertCount(1, $this->entities()->getRepository(Tally::class)->findBy(['deletedAt' => null]));
     }
 
     public function testAChildIsForgottenAtItsTriesAndComesOutWithThem(): void

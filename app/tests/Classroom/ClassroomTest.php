@@ -43,7 +43,7 @@ final class ClassroomTest extends ApiTestCase
         self::assertNotContains('missing-part', $all[0]['taught']);
     }
 
-    public function testAClassIsBegunChangedErasedAndBroughtBackUnderItsId(): void
+    public function testAClassIsBegunChangedAndDeleted(): void
     {
         $id = Uuid::v4()->toRfc4122();
         [$noor, $otis] = self::PLAIN['children'];
@@ -59,7 +59,8 @@ final class ClassroomTest extends ApiTestCase
         self::assertSame(['Kittiwakes'], array_column($this->ask('GET', '/api/classes'), 'name'));
         $this->ask('DELETE', '/api/classes/'.$id);
         self::assertSame(404, $this->code());
-        self::assertSame($id, $this->ask('PUT', '/api/classes/'.$id, self::PLAIN)['id']);
+        $this->ask('PUT', '/api/classes/'.$id, self::PLAIN);
+        self::assertSame(404, $this->code(), 'it is brought back, and not written over');
     }
 
     /** @param array<string, mixed> $wrong */
@@ -231,8 +232,11 @@ final class ClassroomTest extends ApiTestCase
         self::assertSame([1, 1, 1], [$this->timesKept('Zebulonia'), $this->timesKept('Quillarius'), $this->timesKept('Oystercatcherissima')]);
 
         $this->ask('PUT', '/api/classes/'.$id, ['name' => 'Oystercatcherissima', 'children' => [$children[1]]]);
+        $this->ask('DELETE', '/api/deleted/child/'.$children[0]['id']);
         self::assertSame([0, 1], [$this->timesKept('Zebulonia'), $this->timesKept('Quillarius')]);
         $this->ask('DELETE', '/api/classes/'.$id);
+        self::assertSame(204, $this->code());
+        $this->ask('DELETE', '/api/deleted/class/'.$id);
         self::assertSame(204, $this->code());
         self::assertSame([0, 0], [$this->timesKept('Quillarius'), $this->timesKept('Oystercatcherissima')]);
 

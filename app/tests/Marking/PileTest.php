@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rostik\App\Tests\Marking;
 
 use Rostik\App\Account\Teacher;
+use Rostik\App\Data\Tidying;
 use Rostik\App\Tests\ApiTestCase;
 use Symfony\Component\Uid\Uuid;
 
@@ -210,7 +211,10 @@ final class PileTest extends ApiTestCase
         self::assertSame(204, $this->codeOf('POST', '/api/piles/'.$old.'/restore'), 'not yet');
         $this->entities()->getConnection()->executeStatement('UPDATE pile SET deleted_at = ? WHERE id = ?', ['2026-01-01 00:00:00', Uuid::fromString($old)->toBinary()]);
         $this->entities()->clear();
-        $this->ask('GET', '/api/piles');
+        self::assertNotContains($old, array_column($this->ask('GET', '/api/deleted'), 'id'));
+        $tidying = self::getContainer()->get(Tidying::class);
+        self::assertInstanceOf(Tidying::class, $tidying);
+        $tidying->tidy();
         self::assertSame(404, $this->codeOf('POST', '/api/piles/'.$old.'/restore'));
         // a child that leaves takes its paper along
         $class = (array) self::in($this->ask('GET', '/api/classes'), 0);

@@ -426,6 +426,9 @@ final class PlanTest extends ApiTestCase
     {
         $this->plan();
         $this->ask('DELETE', $this->of);
+        $this->ask('GET', $this->of.'/plan');
+        self::assertSame(404, $this->code());
+        $this->ask('DELETE', str_replace('/api/classes/', '/api/deleted/class/', $this->of));
         self::assertSame([], $this->entities()->getRepository(PlannedLesson::class)->findAll());
     }
 

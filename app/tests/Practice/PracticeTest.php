@@ -423,7 +423,8 @@ final class PracticeTest extends TabletTestCase
         $class['children'] = array_values(array_filter((array) $class['children'], static fn (mixed $child): bool => \is_array($child) && $other !== $child['id']));
         $this->ask('PUT', '/api/classes/'.$this->classId(), ['children' => $class['children'], 'name' => $class['name'], 'taught' => $class['taught']]);
         self::assertSame(200, $this->code());
-        self::assertNotContains($other, $kept(), 'a child who has left');
+        $this->ask('DELETE', '/api/deleted/child/'.$other);
+        self::assertNotContains($other, $kept(), 'a child who has left for good');
         $this->ask('DELETE', '/api/classes/'.$this->classId().'/seen');
         self::assertSame([], $kept());
     }

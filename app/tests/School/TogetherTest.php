@@ -89,7 +89,7 @@ final class TogetherTest extends ApiTestCase
         $class = $this->classId();
         $me = self::text($this->ask('GET', '/api/me'), 'id');
         $no = $this->ask('PUT', '/api/classes/'.$class.'/teachers', ['teachers' => []]);
-        self::assertSame([422, 'Somebody has to teach the class. Choose a colleague, or erase the class.'], [$this->code(), $no['detail'] ?? null]);
+        self::assertSame([422, 'Somebody has to teach the class. Choose a colleague, or delete the class.'], [$this->code(), $no['detail'] ?? null]);
         $both = [$me, $this->corin->id()->toRfc4122()];
         $reply = $this->ask('PUT', '/api/classes/'.$class.'/teachers', ['teachers' => $both]);
         self::assertEqualsCanonicalizing($both, $reply['teachers'] ?? null);

@@ -631,6 +631,18 @@ export interface DaysOffText {
   to: string;
 }
 
+export type DeletedKind = 'class' | 'child' | 'record' | 'sheet' | 'copies' | 'pile' | 'practice' | 'lessons' | 'timetable' | 'tally';
+
+export interface DeletedReply {
+  kind: DeletedKind;
+  id: string;
+  name: string;
+  with: string;
+  className: string;
+  at: string;
+  until: string;
+}
+
 export interface DigitRow {
   hours: number;
   minutes: number;
@@ -1015,6 +1027,7 @@ export interface MeReply {
   name: string;
   school: string;
   administrator: boolean;
+  deletedDays: number;
 }
 
 export interface MistakesReply {
@@ -1992,6 +2005,7 @@ export interface TeachersRequest {
 
 export interface TidiedReply {
   piles: number;
+  deleted: number;
   classes: string[];
 }
 

@@ -4,6 +4,9 @@ import { Link, useSearchParams } from 'react-router';
 import { ask } from '../api/client';
 import { classesQuery, rungsQuery } from '../api/queries';
 import type { ClassReply, ClassRequest, Style, WeekBegins, Weekend } from '../api/types';
+import { DeleteWindow } from '../deleted/DeleteWindow';
+import { useBringBack } from '../deleted/queries';
+import { ToDeleted } from '../deleted/ToDeleted';
 import { Button } from '../ui/Button';
 import { newId } from '../ui/newId';
 import { useNotice } from '../ui/notices';
@@ -15,7 +18,6 @@ import { TakeOut } from '../ui/TakeOut';
 import { BringList } from './BringList';
 import { namesIn, registerOf } from './register';
 import { StyleChoices } from './StyleChoices';
-import { EraseClass } from './EraseClass';
 import { usualStyle } from './styles';
 
 const Together = part(() => import('./Together').then((it) => it.Together));
@@ -41,8 +43,9 @@ export function Classes() {
   const { begun } = kept;
   const [params] = useSearchParams();
   const [open, setOpen] = useState<string | null>(params.get('open'));
+  const [leaving, setLeaving] = useState<{ one: ClassReply; left: string[]; saved: () => void } | null>(null);
   const [together, setTogether] = useState<ClassReply | null>(null);
-  const [erasing, setErasing] = useState<{ one: ClassReply; erased: () => void } | null>(null);
+  const [deleting, setDeleting] = useState<{ one: ClassReply; deleted: () => void } | null>(null);
   // who comes to write one down has its form at once
   const isFirst = params.has('new') && classes.data?.length === 0 && begun === null;
   useEffect(() => {
@@ -66,46 +69,38 @@ export function Classes() {
       notice(failure.message);
     },
   });
+  const bringBack = useBringBack();
   const remove = useMutation({
     mutationFn: (one: ClassReply) => ask<null>('DELETE', `/api/classes/${one.id}`),
+    onSuccess: (_, one) => {
+      notice(`${one.name} is deleted. Its sheets stay.`, () => {
+        bringBack.mutate({ kind: 'class', id: one.id, name: one.name });
+      });
+    },
     onSettled: refresh,
     onError: (failure) => {
       notice(failure.message);
     },
   });
-  /** It is gone from the screen at once, and erased for good as soon as there is no undo any more. */
-  const erase = (one: ClassReply) => {
-    const without = (now: ClassReply[] | undefined) => now?.filter((other) => other.id !== one.id);
-    client.setQueryData(classesQuery.queryKey, (now) => {
-      const left = without(now);
-      return one.inHand ? left?.map((other, i) => ({ ...other, inHand: i === 0 })) : left;
-    });
-    notice(
-      `${one.name} and the names in it are erased. Its sheets stay.`,
-      () => {
-        void refresh();
-      },
-      () => {
-        remove.mutate(one);
-      },
-    );
-  };
   const all = classes.data ? [...classes.data, ...(begun ? [begun] : [])] : [];
   const shown = all.find((one) => one.id === open) ?? all.find((one) => one.inHand) ?? all[0];
   return (
     <div className="mx-auto w-full max-w-5xl px-6 py-8">
       <div className="flex flex-wrap items-end justify-between gap-3 border-b-2 border-ink pb-3">
         <h1 className="text-3xl font-bold">Classes</h1>
-        <Button
-          onClick={() => {
-            // one at a time: the one that is not saved yet is gone on with
-            const fresh = begun ?? { ...blank, id: newId() };
-            change({ begun: fresh });
-            setOpen(fresh.id);
-          }}
-        >
-          New class
-        </Button>
+        <span className="flex flex-wrap gap-4">
+          <ToDeleted of="class" />
+          <Button
+            onClick={() => {
+              // one at a time: the one that is not saved yet is gone on with
+              const fresh = begun ?? { ...blank, id: newId() };
+              change({ begun: fresh });
+              setOpen(fresh.id);
+            }}
+          >
+            New class
+          </Button>
+        </span>
       </div>
       {classes.isError && <p className="mt-6 text-lg">{classes.error.message}</p>}
       {classes.isSuccess && all.length === 0 && (
@@ -138,28 +133,59 @@ export function Classes() {
             setTogether(shown);
           }}
           onSave={(one, saved) => {
-            save.mutate(one, { onSuccess: saved });
+            const left = shown.children.filter((child) => !one.children.some((other) => other.id === child.id));
+            if (left.length > 0 && shown.id !== begun?.id) {
+              setLeaving({ one, left: left.map((child) => child.name), saved });
+            } else {
+              save.mutate(one, { onSuccess: saved });
+            }
           }}
-          onDelete={(erased) => {
+          onDelete={(deleted) => {
             if (shown.id === begun?.id) {
-              erased();
+              deleted();
               forget();
             } else {
-              setErasing({ one: shown, erased });
+              setDeleting({ one: shown, deleted });
             }
           }}
         />
       )}
-      {erasing && (
-        <EraseClass
-          of={erasing.one}
-          onErase={() => {
-            erasing.erased();
-            erase(erasing.one);
-            setErasing(null);
+      {deleting && (
+        <DeleteWindow
+          title={`Delete ${deleting.one.name}?`}
+          goes={[
+            deleting.one.children.length === 1
+              ? 'its one child'
+              : deleting.one.children.length === 0
+                ? 'its list of children'
+                : `its ${deleting.one.children.length} children`,
+            'its plan and its lessons',
+            'its papers and their marks',
+            'its practices, and all that was seen of the children',
+          ]}
+          stays="Its sheets stay."
+          name={{ is: deleting.one.name, label: 'Type the name of the class' }}
+          onDelete={() => {
+            deleting.deleted();
+            remove.mutate(deleting.one);
+            setDeleting(null);
           }}
           onClose={() => {
-            setErasing(null);
+            setDeleting(null);
+          }}
+        />
+      )}
+      {leaving && (
+        <DeleteWindow
+          title={leaving.left.length === 1 ? 'Does this child leave the class?' : 'Do these children leave the class?'}
+          goes={leaving.left.map((name) => `${name}: papers, answers and what was seen`)}
+          verb="Save"
+          onDelete={() => {
+            save.mutate(leaving.one, { onSuccess: leaving.saved });
+            setLeaving(null);
+          }}
+          onClose={() => {
+            setLeaving(null);
           }}
         />
       )}
@@ -216,8 +242,8 @@ interface FormProps {
   saved: boolean;
   onTogether: () => void;
   onSave: (one: ClassReply, saved: () => void) => void;
-  /** Calls back when it is erased: then what was written here is forgotten too. */
-  onDelete: (erased: () => void) => void;
+  /** Calls back when it is deleted: then what was written here is forgotten too. */
+  onDelete: (deleted: () => void) => void;
 }
 
 function ClassForm({ before, busy, saved, onTogether, onSave, onDelete }: FormProps) {
@@ -286,7 +312,7 @@ function ClassForm({ before, busy, saved, onTogether, onSave, onDelete }: FormPr
         />
         <p id="children-note" className="mt-1 text-soft">
           {children.length === 1 ? '1 child' : `${children.length} children`}. First names, initials or numbers (1–24)
-          only: they are printed on paper, and kept until you erase them. The school’s own policy decides.
+          only: they are printed on paper, and kept until you delete them. The school’s own policy decides.
         </p>
         <div className="mt-3">
           <Pick
@@ -357,7 +383,7 @@ function ClassForm({ before, busy, saved, onTogether, onSave, onDelete }: FormPr
             onDelete(forget);
           }}
         >
-          {saved ? 'Erase this class…' : 'Leave it'}
+          {saved ? 'Delete this class…' : 'Leave it'}
         </button>
       </div>
       <div className="sticky bottom-0 flex flex-wrap gap-3 border-t border-hair bg-paper py-3 md:col-span-2">

@@ -1,5 +1,5 @@
 // @vitest-environment jsdom
-import { cleanup, screen, waitFor } from '@testing-library/react';
+import { cleanup, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
 import { Refused } from '../api/client';
@@ -41,6 +41,10 @@ describe('the classes of a teacher', () => {
         shelf.delete(id);
         return Promise.resolve(null);
       }
+      if (path === '/api/deleted/class/k/restore') {
+        shelf.set('k', kittiwakes);
+        return Promise.resolve(null);
+      }
       return Promise.resolve(path === '/api/rungs' ? rungs : [...shelf.values()]);
     });
     show(<Classes />);
@@ -58,6 +62,7 @@ describe('the classes of a teacher', () => {
     expect(screen.getByText(/^4 children/)).toBeTruthy();
     await userEvent.click(await screen.findByLabelText('I can add-regroup.'));
     await press('Save');
+    await userEvent.click(within(screen.getByRole('dialog')).getByRole('button', { name: 'Save' }));
     await waitFor(() => {
       expect(shelf.get('k')).toMatchObject({ name: 'Kittiwakes', taught: ['add-plain', 'add-regroup'] });
       expect(shelf.get('k')?.children.map((one) => one.name)).toEqual(['Anouk', 'Cleo', 'Dovid', 'Esme']);
@@ -117,41 +122,43 @@ describe('the classes of a teacher', () => {
     expect(window.localStorage.length).toBe(0);
   });
 
-  it('are erased with all that was written, and brought back', async () => {
+  it('are deleted with all that was written, and brought back', async () => {
     const shelf = page([kittiwakes]);
     await userEvent.type(await name(), '!');
     expect(window.localStorage.length).toBe(1);
-    await press('Erase this class…');
+    await press('Delete this class…');
     // one press takes nothing away, nor does another name
     expect(screen.getByRole('dialog').textContent).toContain('its papers and their marks');
+    expect(screen.getByRole('dialog').textContent).toContain('For 30 days it can be brought back');
     await userEvent.type(screen.getByLabelText('Type the name of the class'), 'terns');
-    await press('Erase it');
+    await press('Delete');
     expect(shelf.size).toBe(1);
     expect(screen.getByRole('dialog')).toBeTruthy();
     await userEvent.clear(screen.getByLabelText('Type the name of the class'));
     await userEvent.type(screen.getByLabelText('Type the name of the class'), ' kittiwakes ');
-    await press('Erase it');
+    await press('Delete');
     expect(await screen.findByText(/^No class yet/)).toBeTruthy();
     // no child's name stays behind in the browser
     expect(window.localStorage.length).toBe(0);
-    // what cannot be undone is put off until there is no undo any more
-    expect(shelf.size).toBe(1);
+    expect(shelf.size).toBe(0);
     await press('Undo');
     expect((await name()).value).toBe('Kittiwakes');
-    window.dispatchEvent(new Event('pagehide'));
     expect(shelf.get('k')).toEqual(kittiwakes);
   });
 
-  it('are erased for good when the page goes', async () => {
-    const shelf = page([kittiwakes, classOf('t', 'Terns')]);
+  it('say what goes with a child that leaves, before it is saved', async () => {
+    const shelf = page([kittiwakes]);
     await name();
-    await press('Erase this class…');
-    await userEvent.type(screen.getByLabelText('Type the name of the class'), 'Kittiwakes');
-    await press('Erase it');
-    expect((await name()).value).toBe('Terns');
-    window.dispatchEvent(new Event('pagehide'));
+    await userEvent.clear(names());
+    await userEvent.type(names(), 'Anouk');
+    await press('Save');
+    expect(screen.getByRole('dialog').textContent).toContain('Bram: papers, answers and what was seen');
+    await press('Keep');
+    expect([names().value, shelf.get('k')?.children.length]).toEqual(['Anouk', 2]);
+    await press('Save');
+    await userEvent.click(within(screen.getByRole('dialog')).getByRole('button', { name: 'Save' }));
     await waitFor(() => {
-      expect([...shelf.keys()]).toEqual(['t']);
+      expect(shelf.get('k')?.children).toEqual([child('Anouk')]);
     });
   });
 
@@ -194,6 +201,6 @@ describe('the classes of a teacher', () => {
   it('say what becomes of the names', async () => {
     page([kittiwakes]);
     await name();
-    expect(screen.getByText(/First names, initials or numbers/).textContent).toContain('until you erase them');
+    expect(screen.getByText(/First names, initials or numbers/).textContent).toContain('until you delete them');
   });
 });

@@ -1,6 +1,8 @@
 import { useMutation } from '@tanstack/react-query';
+import { useState } from 'react';
 import { ask } from '../api/client';
 import type { AnswerSeenReply, ChildSeenReply, GroupText, RungSeenReply, Standing } from '../api/types';
+import { DeleteWindow } from '../deleted/DeleteWindow';
 import { useNotice } from '../ui/notices';
 import { TakeOut } from '../ui/TakeOut';
 import { marks, said, standingOf } from './standings';
@@ -18,6 +20,7 @@ interface Props {
 /** What was seen of a child: what may be behind its answers, and the ladder, with the answers behind each. */
 export function ChildSeen({ child, groups, onMove, onChanged }: Props) {
   const notice = useNotice();
+  const [asking, setAsking] = useState(false);
   const say = useMutation({
     mutationFn: ({ rung, standing }: { rung: string; standing: Standing | null }) =>
       ask<ChildSeenReply>(
@@ -32,7 +35,10 @@ export function ChildSeen({ child, groups, onMove, onChanged }: Props) {
   });
   const erase = useMutation({
     mutationFn: () => ask<null>('DELETE', `/api/children/${child.id}/seen`),
-    onSuccess: onChanged,
+    onSuccess: () => {
+      onChanged();
+      notice(`What was seen of ${child.name} is deleted. It can be brought back under Deleted.`);
+    },
     onError: (failure) => {
       notice(failure.message);
     },
@@ -110,22 +116,36 @@ export function ChildSeen({ child, groups, onMove, onChanged }: Props) {
             type="button"
             className="underline underline-offset-4"
             onClick={() => {
-              notice(
-                `What was seen of ${child.name} is being erased.`,
-                () => undefined,
-                () => {
-                  erase.mutate();
-                },
-              );
+              setAsking(true);
             }}
           >
-            Erase what was seen
+            Delete what was seen…
           </button>
         )}
         <TakeOut address={`/api/children/${child.id}/data`} look="quiet">
           Take it out
         </TakeOut>
       </p>
+      {asking && (
+        <DeleteWindow
+          title={`Delete what was seen of ${child.name}?`}
+          goes={[
+            child.answers.length === 1 ? 'one answer' : `${child.answers.length} answers`,
+            'the marks on their papers',
+            'what they answered at tablets, and their three pictures',
+            'what you said yourself of what they can do',
+          ]}
+          stays="They stay in the class."
+          name={{ is: child.name, label: 'Type the name of the child' }}
+          onDelete={() => {
+            erase.mutate();
+            setAsking(false);
+          }}
+          onClose={() => {
+            setAsking(false);
+          }}
+        />
+      )}
     </>
   );
 }

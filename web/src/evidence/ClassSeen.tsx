@@ -52,7 +52,7 @@ export function ClassSeen({
             JSON
           </a>
           <button type="button" className="underline underline-offset-4" onClick={onErase}>
-            Erase it all
+            Delete what was seen…
           </button>
         </span>
       </p>

@@ -1,12 +1,13 @@
 import { DndContext, PointerSensor, useDraggable, useDroppable, useSensor, useSensors } from '@dnd-kit/core';
 import { CSS } from '@dnd-kit/utilities';
 import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { ask } from '../api/client';
 import { shelfQuery } from '../api/queries';
 import type { ChildSeenReply, FollowUpReply, GroupText, GroupsRequest, MadeSheetsReply } from '../api/types';
 import { useClasses } from '../classroom/useClasses';
+import { DeleteWindow } from '../deleted/DeleteWindow';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { useNotice } from '../ui/notices';
@@ -37,6 +38,7 @@ export function FollowUp() {
   const client = useQueryClient();
   const navigate = useNavigate();
   const notice = useNotice();
+  const [asking, setAsking] = useState(false);
   const view = params.get('view') === 'class' ? 'class' : 'groups';
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
   const again = () => client.invalidateQueries(followUpQuery(classId));
@@ -57,7 +59,10 @@ export function FollowUp() {
   });
   const erase = useMutation({
     mutationFn: () => ask<null>('DELETE', `/api/classes/${classId}/seen`),
-    onSuccess: again,
+    onSuccess: async () => {
+      await again();
+      notice('What was seen of the class is deleted. It can be brought back under Deleted.');
+    },
     onError: (failure) => {
       notice(failure.message);
     },
@@ -166,13 +171,7 @@ export function FollowUp() {
           <ClassSeen
             reply={reply}
             onErase={() => {
-              notice(
-                `What was seen of all of ${reply.className} is being erased.`,
-                () => undefined,
-                () => {
-                  erase.mutate();
-                },
-              );
+              setAsking(true);
             }}
             onChild={(id) => {
               put({ child: id });
@@ -241,6 +240,26 @@ export function FollowUp() {
           </>
         )}
       </section>
+      {asking && (
+        <DeleteWindow
+          title={`Delete what was seen of ${reply.className}?`}
+          goes={[
+            `the marks on the papers of ${reply.children.length === 1 ? 'one child' : `${reply.children.length} children`}`,
+            'what they answered at tablets, and their three pictures',
+            'what you said yourself of what they can do',
+            'the groups',
+          ]}
+          stays="The children stay in the class."
+          name={{ is: reply.className, label: 'Type the name of the class' }}
+          onDelete={() => {
+            erase.mutate();
+            setAsking(false);
+          }}
+          onClose={() => {
+            setAsking(false);
+          }}
+        />
+      )}
       <aside aria-label="A child" className="min-h-0 overflow-y-auto border-ink bg-desk px-5 py-4 lg:border-l-2">
         {child ? (
           <ChildSeen

@@ -5,6 +5,7 @@ import { Link, useNavigate, useSearchParams } from 'react-router';
 import { ask } from '../api/client';
 import { setsQuery, shelfQuery } from '../api/queries';
 import type { BeginPileRequest, PileReply } from '../api/types';
+import { ToDeleted } from '../deleted/ToDeleted';
 import { Button } from '../ui/Button';
 import { useNotice } from '../ui/notices';
 import { useTitle } from '../ui/useTitle';
@@ -44,7 +45,7 @@ export function Piles() {
     mutationFn: (id: string) => ask<null>('DELETE', `/api/piles/${id}`),
     onSuccess: (_, id) => {
       void client.invalidateQueries(pilesQuery);
-      notice('The pile is put away.', () => {
+      notice('The pile is deleted.', () => {
         restore.mutate(id);
       });
     },
@@ -60,7 +61,10 @@ export function Piles() {
   return (
     <div className="grid min-h-0 flex-1 gap-x-10 gap-y-8 overflow-y-auto px-6 py-5 lg:grid-cols-[minmax(0,7fr)_minmax(0,5fr)]">
       <section aria-label="Piles">
-        <h1 className="text-3xl font-bold">Mark</h1>
+        <div className="flex items-baseline justify-between">
+          <h1 className="text-3xl font-bold">Mark</h1>
+          <ToDeleted of="pile" />
+        </div>
         {piles.data?.length === 0 && (
           <p className="mt-3 text-lg">No pile yet. Choose the sheet that was written, and the class lies before you.</p>
         )}
@@ -77,7 +81,7 @@ export function Piles() {
               <button
                 type="button"
                 className="grid size-10 place-items-center text-soft hover:text-ink"
-                aria-label={`Put away ${pile.title} of ${day.format(new Date(pile.on))}`}
+                aria-label={`Delete ${pile.title} of ${day.format(new Date(pile.on))}`}
                 onClick={() => {
                   remove.mutate(pile.id);
                 }}

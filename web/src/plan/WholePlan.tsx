@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { ask } from '../api/client';
 import type { PlanFileRequest, PlanReply } from '../api/types';
 import { useClasses } from '../classroom/useClasses';
+import { ToDeleted } from '../deleted/ToDeleted';
 import { Button } from '../ui/Button';
 import { ChooseFile } from '../ui/ChooseFile';
 import { useNotice } from '../ui/notices';
@@ -41,7 +42,10 @@ export function WholePlan() {
       <Link to="/today" className="underline underline-offset-4">
         Today
       </Link>
-      <h1 className="mt-1 text-3xl font-bold">The plan of {inHand.name}</h1>
+      <div className="mt-1 flex items-baseline justify-between">
+        <h1 className="text-3xl font-bold">The plan of {inHand.name}</h1>
+        <ToDeleted of="lessons" />
+      </div>
       {lessons.length > 0 && (
         <ol className="mt-4 divide-y divide-hair border-y border-hair" aria-label="Lessons">
           {lessons.map((one) => (

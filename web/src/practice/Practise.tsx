@@ -5,6 +5,9 @@ import { ask } from '../api/client';
 import { rungsQuery, shelfQuery } from '../api/queries';
 import type { OpenPracticeRequest, PracticeLineReply, PracticeOf, PracticeReply } from '../api/types';
 import { useClasses } from '../classroom/useClasses';
+import { DeleteWindow } from '../deleted/DeleteWindow';
+import { useBringBack } from '../deleted/queries';
+import { ToDeleted } from '../deleted/ToDeleted';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { useNotice } from '../ui/notices';
@@ -172,14 +175,20 @@ function Earlier({ lines }: { lines: readonly PracticeLineReply[] }) {
   const { put } = useAddress();
   const notice = useNotice();
   const client = useQueryClient();
+  const bringBack = useBringBack();
   const remove = useMutation({
-    mutationFn: (id: string) => ask<null>('DELETE', `/api/practices/${id}`),
-    onSuccess: () => client.invalidateQueries({ queryKey: ['practices'] }),
+    mutationFn: (one: PracticeLineReply) => ask<null>('DELETE', `/api/practices/${one.id}`),
+    onSuccess: async (_, one) => {
+      await client.invalidateQueries({ queryKey: ['practices'] });
+      notice(`“${one.title}” is deleted.`, () => {
+        bringBack.mutate({ kind: 'practice', id: one.id, name: one.title });
+      });
+    },
     onError: (failure) => {
       notice(failure.message);
     },
   });
-  const [sure, setSure] = useState<string | null>(null);
+  const [asked, setAsked] = useState<PracticeLineReply | null>(null);
   return (
     <Section title="Earlier">
       <ul className="mt-2 text-lg">
@@ -198,29 +207,32 @@ function Earlier({ lines }: { lines: readonly PracticeLineReply[] }) {
             <span className="text-soft">
               {one.children} {one.children === 1 ? 'child' : 'children'}, {one.answers} answered
             </span>
-            {sure === one.id ? (
-              <Button
-                look="quiet"
-                onClick={() => {
-                  remove.mutate(one.id);
-                }}
-              >
-                Erase it with all its answers
-              </Button>
-            ) : (
-              <Button
-                look="quiet"
-                aria-label={`Erase: ${one.title}, ${one.opened}`}
-                onClick={() => {
-                  setSure(one.id);
-                }}
-              >
-                Erase
-              </Button>
-            )}
+            <Button
+              look="quiet"
+              aria-label={`Delete: ${one.title}, ${one.opened}`}
+              onClick={() => {
+                setAsked(one);
+              }}
+            >
+              Delete…
+            </Button>
           </li>
         ))}
       </ul>
+      <ToDeleted of="practice" />
+      {asked && (
+        <DeleteWindow
+          title={`Delete “${asked.title}”?`}
+          goes={[asked.answers === 1 ? 'one answer' : `${asked.answers} answers`, 'what they say of each child']}
+          onDelete={() => {
+            remove.mutate(asked);
+            setAsked(null);
+          }}
+          onClose={() => {
+            setAsked(null);
+          }}
+        />
+      )}
     </Section>
   );
 }

@@ -1,17 +1,21 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { ask } from '../api/client';
 import type { ColleagueReply, ErasingReply } from '../api/types';
 import { Button } from '../ui/Button';
+import { Field } from '../ui/Field';
 
 /** What goes with an account that has ended, and the way to erase it. */
 export function EraseColleague({ of, onErased }: { of: ColleagueReply; onErased: () => void }) {
   const path = `/api/school/colleagues/${of.id}`;
+  const [typed, setTyped] = useState('');
   const would = useQuery({
     queryKey: ['erasing', of.id],
     queryFn: ({ signal }) => ask<ErasingReply>('GET', `${path}/erasing`, undefined, signal),
     gcTime: 0,
   });
   const erase = useMutation({ mutationFn: () => ask<null>('DELETE', path), onSuccess: onErased });
+  const ready = !erase.isPending && typed.trim().toLowerCase() === of.name.trim().toLowerCase();
   if (!would.data) {
     return <p className="mt-2 text-lg">{would.error?.message ?? 'One moment.'}</p>;
   }
@@ -29,15 +33,19 @@ export function EraseColleague({ of, onErased }: { of: ColleagueReply; onErased:
       <p role="alert" className="mt-2 font-bold text-wrong empty:hidden">
         {erase.error?.message}
       </p>
-      <Button
-        className="mt-4"
-        disabled={erase.isPending}
-        onClick={() => {
-          erase.mutate();
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (ready) {
+            erase.mutate();
+          }
         }}
       >
-        Erase it all
-      </Button>
+        <Field label={`Type ${of.name}`} value={typed} autoComplete="off" onChange={setTyped} />
+        <Button type="submit" className="mt-4" aria-disabled={!ready}>
+          Erase it all
+        </Button>
+      </form>
     </>
   );
 }

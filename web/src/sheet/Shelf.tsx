@@ -3,7 +3,7 @@ import { Suspense, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { ask } from '../api/client';
 import { codeQuery, rungsQuery, shelfQuery } from '../api/queries';
-import type { ShelfReply, SheetReply } from '../api/types';
+import type { SheetReply } from '../api/types';
 import { useClasses } from '../classroom/useClasses';
 import { Button } from '../ui/Button';
 import { useNotice } from '../ui/notices';
@@ -17,19 +17,18 @@ import { ShelfRow } from './ShelfRow';
 import { forgetSheet, rememberSheet } from './useSheet';
 
 const Sharing = part(() => import('./Sharing').then((it) => it.Sharing));
+const DeletedList = part(() => import('../deleted/DeletedList').then((it) => it.DeletedList));
 const SchoolShelf = part(() => import('./SchoolShelf').then((it) => it.SchoolShelf));
 
 const places = [
   { value: 'shelf', text: 'mine' },
   { value: 'archive', text: 'archived' },
   { value: 'school', text: 'the school’s' },
+  { value: 'deleted', text: 'deleted' },
 ] as const;
-/** One after the other, so that an undo finds them all as they were. */
-async function each<Reply>(row: Row, act: (sheet: ShelfReply) => Promise<Reply>): Promise<void> {
-  for (const sheet of row) {
-    await act(sheet);
-  }
-}
+/** The path of the first, with all that were made together in one request. */
+const path = ([sheet, ...more]: Row, what = '') =>
+  `/api/sheets/${sheet.id}${what}${more.length > 0 ? '?levels=1' : ''}`;
 
 /** What might be the code of a copy. Whether it is one, the server knows. */
 const codeLike = /^[a-z0-9]{4}$/i;
@@ -65,6 +64,8 @@ export function Shelf() {
   const search = asked('find');
   const archived = asked('in') === 'archive';
   const ofSchool = asked('in') === 'school';
+  const areDeleted = asked('in') === 'deleted';
+  const elsewhere = ofSchool || areDeleted;
   const [sharing, setSharing] = useState<Row | null>(null);
   const rung = asked('rung');
   // the sheets of the class in hand, and those of no class, unless others are wanted
@@ -96,8 +97,7 @@ export function Shelf() {
     onError: sorry,
   });
   const duplicate = useMutation({
-    mutationFn: ([sheet, ...more]: Row) =>
-      ask<SheetReply>('POST', `/api/sheets/${sheet.id}/duplicate${more.length > 0 ? '?levels=1' : ''}`),
+    mutationFn: (row: Row) => ask<SheetReply>('POST', path(row, '/duplicate')),
     onSuccess: (sheet) => {
       refresh();
       notice(`“${sheet.title}” is on the shelf.`);
@@ -105,13 +105,14 @@ export function Shelf() {
     onError: sorry,
   });
   const restore = useMutation({
-    mutationFn: (row: Row) => each(row, (sheet) => ask<SheetReply>('POST', `/api/sheets/${sheet.id}/restore`)),
+    // what was deleted with it comes back with it
+    mutationFn: ([sheet]: Row) => ask<SheetReply>('POST', `/api/sheets/${sheet.id}/restore`),
     onSuccess: refresh,
     onError: sorry,
   });
   const archive = useMutation({
     mutationFn: ({ row, away }: { row: Row; away: boolean }) =>
-      each(row, (sheet) => ask<SheetReply>(away ? 'PUT' : 'DELETE', `/api/sheets/${sheet.id}/archive`)),
+      ask<SheetReply>(away ? 'PUT' : 'DELETE', path(row, '/archive')),
     onSuccess: (_, { row, away }) => {
       refresh();
       const [{ title }] = row;
@@ -122,7 +123,7 @@ export function Shelf() {
     onError: sorry,
   });
   const remove = useMutation({
-    mutationFn: (row: Row) => each(row, (sheet) => ask<null>('DELETE', `/api/sheets/${sheet.id}`)),
+    mutationFn: (row: Row) => ask<null>('DELETE', path(row)),
     onSuccess: (_, row) => {
       row.forEach((sheet) => {
         forgetSheet(sheet.id);
@@ -162,7 +163,7 @@ export function Shelf() {
         </span>
       </div>
       {shelf.isError && <p className="mt-6">{shelf.error.message}</p>}
-      {shelf.data?.length === 0 && !ofSchool && (
+      {shelf.data?.length === 0 && !elsewhere && (
         <p className="mt-6 text-lg">No sheets yet. Have one made, or type a sum and add it to one.</p>
       )}
       {shelf.data && (
@@ -201,7 +202,7 @@ export function Shelf() {
           )}
           <Choice
             label="Whose sheets"
-            value={ofSchool ? 'school' : archived ? 'archive' : 'shelf'}
+            value={areDeleted ? 'deleted' : ofSchool ? 'school' : archived ? 'archive' : 'shelf'}
             options={places}
             onChange={(value) => {
               put('in', value === 'shelf' ? '' : value);
@@ -212,6 +213,11 @@ export function Shelf() {
       {ofSchool && (
         <Suspense fallback={null}>
           <SchoolShelf find={words} rung={rung} />
+        </Suspense>
+      )}
+      {areDeleted && (
+        <Suspense fallback={null}>
+          <DeletedList of={['sheet', 'copies']} />
         </Suspense>
       )}
       {code.data && codeLike.test(settled) && (
@@ -226,7 +232,7 @@ export function Shelf() {
           </Link>
         </p>
       )}
-      {found?.length === 0 && filtered && !ofSchool && !code.data && (
+      {found?.length === 0 && filtered && !elsewhere && !code.data && (
         <p className="mt-6 text-lg">
           No sheet here is like that.{' '}
           <button
@@ -241,12 +247,12 @@ export function Shelf() {
         </p>
       )}
       {found?.length === 0 && !filtered && archived && <p className="mt-6 text-lg">The archive is empty.</p>}
-      {found?.length === 0 && !filtered && !archived && !ofSchool && (shelf.data?.length ?? 0) > 0 && (
+      {found?.length === 0 && !filtered && !archived && !elsewhere && (shelf.data?.length ?? 0) > 0 && (
         <p className="mt-6 text-lg">All sheets are in the archive.</p>
       )}
       <BringIn open={bringing} onOpenChange={setBringing} />
       <ul>
-        {(ofSchool ? [] : rowsOf(found ?? [])).map((row) => (
+        {(elsewhere ? [] : rowsOf(found ?? [])).map((row) => (
           <ShelfRow
             key={row[0].id}
             sheets={row}

@@ -158,14 +158,10 @@ describe('the shelf of sheets', () => {
     await waitFor(() => {
       expect(sent()).toEqual([
         'POST /api/sheets/b/duplicate?levels=1',
-        'PUT /api/sheets/b/archive',
-        'PUT /api/sheets/c/archive',
-        'DELETE /api/sheets/b/archive',
-        'DELETE /api/sheets/c/archive',
-        'DELETE /api/sheets/b',
-        'DELETE /api/sheets/c',
+        'PUT /api/sheets/b/archive?levels=1',
+        'DELETE /api/sheets/b/archive?levels=1',
+        'DELETE /api/sheets/b?levels=1',
         'POST /api/sheets/b/restore',
-        'POST /api/sheets/c/restore',
       ]);
     });
   });

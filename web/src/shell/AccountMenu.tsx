@@ -48,6 +48,9 @@ export function AccountMenu({ me, onKeys, opened = false }: { me: MeReply; onKey
             <DropdownMenu.Item className={item} onSelect={() => void navigate('/account')}>
               Your account
             </DropdownMenu.Item>
+            <DropdownMenu.Item className={item} onSelect={() => void navigate('/deleted')}>
+              Deleted
+            </DropdownMenu.Item>
             {me.administrator && (
               <DropdownMenu.Item className={item} onSelect={() => void navigate('/school')}>
                 The school

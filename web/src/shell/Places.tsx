@@ -28,6 +28,7 @@ const places = {
   classes: () => import('../classroom/Classes'),
   account: () => import('../account/Account'),
   school: () => import('../school/School'),
+  deleted: () => import('../deleted/Deleted'),
   again: () => import('../account/SignInAgain'),
   sheet: () => import('../sheet/SheetPanel'),
   list: () => import('../sheet/BringIn'),
@@ -64,6 +65,7 @@ const FollowUp = part(() => places.follow().then((it) => it.FollowUp));
 const Classes = part(() => places.classes().then((it) => it.Classes));
 const Account = part(() => places.account().then((it) => it.Account));
 const School = part(() => places.school().then((it) => it.School));
+const Deleted = part(() => places.deleted().then((it) => it.Deleted));
 const SignInAgain = part(() => places.again().then((it) => it.SignInAgain));
 
 /** All the places of a teacher who is signed in. */
@@ -103,6 +105,7 @@ export function Places({ who, signedOut }: { who: MeReply; signedOut: boolean })
             <Route path="/classes" element={<Classes />} />
             <Route path="/account" element={<Account />} />
             <Route path="/school" element={<School />} />
+            <Route path="/deleted" element={<Deleted />} />
             <Route path="/sheets/:id/print" element={<PrintPreview />} />
             <Route path="*" element={<Navigate to="/today" replace />} />
           </Route>

@@ -5,6 +5,8 @@ import { ask } from '../api/client';
 import { shelfQuery, tablesQuery } from '../api/queries';
 import type { AskedTableReply, Level, MadeSheetsReply, TableSheetRequest } from '../api/types';
 import { rememberSheet } from '../sheet/useSheet';
+import { useBringBack } from '../deleted/queries';
+import { ToDeleted } from '../deleted/ToDeleted';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { useKeys } from '../ui/keys';
@@ -39,18 +41,17 @@ export function Timetables() {
   const client = useQueryClient();
   const notice = useNotice();
   const own = tables.data?.own.find((one) => one.id === table);
+  const bringBack = useBringBack();
   const remove = useMutation({
     mutationFn: async () => {
       await ask('DELETE', `/api/timetables/${table}`);
-      return { title: own?.title ?? '', csv: asked.data?.table.csv ?? '', vehicle: asked.data?.table.vehicle };
+      return { id: table, title: own?.title ?? '' };
     },
     onSuccess: (gone) => {
       put({ table: null, q: null, step: null });
       void client.invalidateQueries({ queryKey: tablesQuery.queryKey, exact: true });
-      notice(`“${gone.title}” is removed.`, () => {
-        void ask('POST', '/api/timetables', gone).then(() =>
-          client.invalidateQueries({ queryKey: tablesQuery.queryKey, exact: true }),
-        );
+      notice(`“${gone.title}” is deleted.`, () => {
+        bringBack.mutate({ kind: 'timetable', id: gone.id, name: gone.title });
       });
     },
     onError: (failure) => {
@@ -163,9 +164,10 @@ export function Timetables() {
                 remove.mutate();
               }}
             >
-              Remove
+              Delete
             </Button>
           )}
+          <ToDeleted of="timetable" />
           <Button
             onClick={() => {
               setBringing(true);

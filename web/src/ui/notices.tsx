@@ -1,5 +1,5 @@
 import { Toast } from 'radix-ui';
-import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
+import { createContext, useCallback, useContext, useMemo, useRef, useState, type ReactNode } from 'react';
 import { Button } from './Button';
 
 interface Notice {
@@ -8,48 +8,19 @@ interface Notice {
   undo?: (() => void) | undefined;
 }
 
-const Notices = createContext<(text: string, undo?: () => void, otherwise?: () => void) => void>(() => undefined);
+const Notices = createContext<(text: string, undo?: () => void) => void>(() => undefined);
 
-/**
- * Says something in passing, with a way to undo it. What cannot be undone once it is done is put off: `otherwise` is done
- * when the time for its undo has passed, or the page goes.
- */
+/** Says something in passing, with a way to undo it. */
 export const useNotice = () => useContext(Notices);
 
 export function NoticeProvider({ children }: { children: ReactNode }) {
   const [notices, setNotices] = useState<Notice[]>([]);
-  const putOff = useRef(new Map<number, () => void>());
   const last = useRef(0);
-  const settle = useCallback((id: number) => {
-    const act = putOff.current.get(id);
-    putOff.current.delete(id);
-    act?.();
-  }, []);
-  const notify = useCallback((text: string, undo?: () => void, otherwise?: () => void) => {
+  const notify = useCallback((text: string, undo?: () => void) => {
     last.current += 1;
     const id = last.current;
-    if (otherwise) {
-      putOff.current.set(id, otherwise);
-    }
     setNotices((all) => [...all.slice(-2), { id, text, undo }]);
   }, []);
-  // whatever is no longer on the screen cannot be undone any more
-  useEffect(() => {
-    for (const id of [...putOff.current.keys()]) {
-      if (!notices.some((notice) => notice.id === id)) {
-        settle(id);
-      }
-    }
-  }, [notices, settle]);
-  useEffect(() => {
-    const all = () => {
-      [...putOff.current.keys()].forEach(settle);
-    };
-    window.addEventListener('pagehide', all);
-    return () => {
-      window.removeEventListener('pagehide', all);
-    };
-  }, [settle]);
   const close = useCallback((id: number) => {
     setNotices((all) => all.filter((one) => one.id !== id));
   }, []);
@@ -72,14 +43,7 @@ export function NoticeProvider({ children }: { children: ReactNode }) {
         >
           <Toast.Description>{notice.text}</Toast.Description>
           {notice.undo && (
-            <Toast.Action
-              altText="Undo"
-              asChild
-              onClick={() => {
-                putOff.current.delete(notice.id);
-                notice.undo?.();
-              }}
-            >
+            <Toast.Action altText="Undo" asChild onClick={notice.undo}>
               <Button look="quiet">Undo</Button>
             </Toast.Action>
           )}

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { ask } from '../../api/client';
 import type { Estimate, TallyReply, TallyRequest } from '../../api/types';
 import { useClasses } from '../../classroom/useClasses';
+import { useBringBack } from '../../deleted/queries';
 import { Button } from '../../ui/Button';
 import { RoundButton } from '../../ui/RoundButton';
 import { useKeys } from '../../ui/keys';
@@ -30,6 +31,7 @@ export function Feel({ numbers, classId }: { numbers: Estimate; classId: string 
   const { inHand } = useClasses();
   const client = useQueryClient();
   const notice = useNotice();
+  const bringBack = useBringBack();
   const { value, change } = useKept<Kept>(`watch ${classId} ${numbers.target}`, {
     id: newId(),
     tries: [],
@@ -172,12 +174,15 @@ export function Feel({ numbers, classId }: { numbers: Estimate; classId: string 
                   <Button
                     look="quiet"
                     onClick={() => {
-                      void ask('DELETE', `/api/classes/${classId}/tallies/${one.id}`).then(() =>
-                        client.invalidateQueries(talliesQuery(classId)),
-                      );
+                      void ask('DELETE', `/api/classes/${classId}/tallies/${one.id}`).then(() => {
+                        notice('The tries are deleted.', () => {
+                          bringBack.mutate({ kind: 'tally', id: one.id, name: 'The tally' });
+                        });
+                        return client.invalidateQueries(talliesQuery(classId));
+                      });
                     }}
                   >
-                    Erase
+                    Delete
                   </Button>
                 </li>
               ))}
