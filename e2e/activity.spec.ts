@@ -232,7 +232,7 @@ test('a stretch of time is measured to a tenth while the page is hidden, tallied
   expect(file.suggestedFilename()).toBe('half-a-minute.csv');
   await page.getByRole('button', { name: 'Begin a new tally' }).click();
   await expect(page.getByRole('region', { name: 'Earlier' })).toContainText('1 under, 1 exactly, 0 over');
-  await page.getByRole('button', { name: 'Erase' }).click();
+  await page.getByRole('button', { name: 'Delete', exact: true }).click();
   await expect(page.getByRole('region', { name: 'Earlier' })).toHaveCount(0);
 });
 

@@ -1,6 +1,6 @@
 import { expect, test } from './desk.js';
 
-test('a class is written down, taken up, used, erased, and brought back', async ({ desk }) => {
+test('a class is written down, taken up, used, deleted, and brought back', async ({ desk }) => {
   const { page } = desk;
   await page.getByRole('button', { name: 'Class in hand: Kittiwakes' }).click();
   await page.getByRole('menuitem', { name: 'Names and what is taught' }).click();
@@ -43,21 +43,28 @@ test('a class is written down, taken up, used, erased, and brought back', async 
 
   await page.goto('/classes');
   await page.getByRole('button', { name: 'Sandpipers' }).click();
-  await page.getByRole('button', { name: 'Erase this class…' }).click();
+  await page.getByRole('button', { name: 'Delete this class…' }).click();
   await page.getByLabel('Type the name of the class').fill('Sandpipers');
-  await page.getByRole('button', { name: 'Erase it' }).click();
+  await page.getByRole('button', { name: 'Delete', exact: true }).click();
   await expect(page.getByRole('button', { name: 'Sandpipers' })).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('button', { name: 'Sandpipers' })).toBeVisible();
   await page.getByRole('button', { name: 'Sandpipers' }).click();
-  await page.getByRole('button', { name: 'Erase this class…' }).click();
+  await page.getByRole('button', { name: 'Delete this class…' }).click();
   await page.getByLabel('Type the name of the class').fill('Sandpipers');
-  await page.getByRole('button', { name: 'Erase it' }).click();
+  await page.getByRole('button', { name: 'Delete', exact: true }).click();
   await expect(page.getByLabel('Name of the class')).toHaveValue('Kittiwakes');
-  // gone with the page
+  // gone with the page, and brought back all the same
   await page.goto('/sheets');
   await expect(page.getByRole('link', { name: /^The tide at dusk/ })).toBeVisible();
   await page.goto('/classes');
   await expect(page.getByLabel('Name of the class')).toHaveValue('Kittiwakes');
   await expect(page.getByRole('button', { name: 'Sandpipers' })).toHaveCount(0);
+  await page.getByRole('link', { name: 'Deleted', exact: true }).click();
+  await expect(page.getByRole('list', { name: 'Deleted' })).toContainText('Sandpipers');
+  await desk.hasNoBarriers();
+  await page.getByRole('button', { name: 'Bring back Sandpipers, class' }).click();
+  await expect(page.getByText('Nothing has been deleted lately.')).toBeVisible();
+  await page.goto('/classes');
+  await expect(page.getByRole('button', { name: 'Sandpipers' })).toBeVisible();
 });

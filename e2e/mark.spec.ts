@@ -1,6 +1,6 @@
 import { expect, placeOf, test } from './desk.js';
 
-test('groups are made from marked papers, one child is moved, sheets and a page for the talk are printed, and all of it is erased', async ({
+test('groups are made from marked papers, one child is moved, sheets and a page for the talk are printed, and all of it is deleted', async ({
   desk,
   page,
 }) => {
@@ -41,14 +41,21 @@ test('groups are made from marked papers, one child is moved, sheets and a page 
   await expect(page.getByRole('heading', { name: 'Esme' })).toBeVisible();
   await expect(page.getByText(/may be/)).toHaveCount(0);
   await desk.hasNoBarriers();
-  // a child is erased everywhere
+  // what was seen of a child goes everywhere, and comes back
   await page.goto('/follow-up');
   await page.getByRole('button', { name: 'Uma' }).click();
-  await page.getByRole('button', { name: 'Erase what was seen' }).click();
-  await page.goto('/mark');
+  await page.getByRole('button', { name: 'Delete what was seen…' }).click();
+  await page.getByLabel('Type the name of the child').fill('Uma');
+  await page.getByRole('button', { name: 'Delete', exact: true }).click();
+  await expect(page.getByText('What was seen of Uma is deleted.')).toBeVisible();
   await page.goto('/follow-up');
   await page.getByRole('button', { name: 'Uma' }).click();
   await expect(page.getByRole('complementary', { name: 'A child' })).toContainText('Nothing has been seen yet.');
+  await page.goto('/deleted?of=record');
+  await page.getByRole('button', { name: 'Bring back Uma, what was seen' }).click();
+  await page.goto('/follow-up');
+  await page.getByRole('button', { name: 'Uma' }).click();
+  await expect(page.getByRole('button', { name: 'Delete what was seen…' })).toBeVisible();
 });
 
 test('a class of 24 is marked by keys alone, interrupted twice, and nothing is lost', async ({
@@ -119,7 +126,7 @@ test('a class of 24 is marked by keys alone, interrupted twice, and nothing is l
   await again.goto('/mark');
   await expect(again.getByText(/24 of 24 papers begun/)).toBeVisible();
   await again
-    .getByRole('button', { name: /^Put away The tide and the ferry/ })
+    .getByRole('button', { name: /^Delete The tide and the ferry/ })
     .first()
     .click();
   await expect(again.getByText(/24 of 24 papers begun/)).toHaveCount(0);

@@ -119,10 +119,10 @@ test('a class practises: three children, one of them without a connection for te
   await page.getByRole('button', { name: 'All practices' }).click();
   await expect(page.getByRole('button', { name: 'What each child needs', exact: true })).toBeVisible();
   await page
-    .getByRole('button', { name: /^Erase: / })
+    .getByRole('button', { name: /^Delete: / })
     .first()
     .click();
-  await page.getByRole('button', { name: 'Erase it with all its answers' }).click();
+  await page.getByRole('button', { name: 'Delete', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Earlier' })).toBeHidden();
   await Promise.all([anouk, dovid, priya].map((one) => one.context.close()));
 });

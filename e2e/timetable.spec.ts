@@ -85,7 +85,7 @@ test('a timetable is brought in, refused with its faults, mended, asked about, r
   await expect(page.getByTestId('question')).toContainText('boat');
   const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'CSV' }).click()]);
   expect(file.suggestedFilename()).toBe('Boats on a chart.csv');
-  await page.getByRole('button', { name: 'Remove' }).click();
+  await page.getByRole('button', { name: 'Delete', exact: true }).click();
   await expect(page.getByRole('region', { name: /^Timetable: The Pintail/ })).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByLabel('Timetable', { exact: true })).toContainText('Boats on a chart');

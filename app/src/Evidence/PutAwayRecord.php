@@ -41,6 +41,19 @@ class PutAwayRecord implements InClassroom, Deletable
         $this->delete($at);
     }
 
+    /** Not given back: then the name of the child goes out of what it was asked, too. */
+    private bool $back = false;
+
+    public function giveBack(): void
+    {
+        $this->back = true;
+    }
+
+    public function isBack(): bool
+    {
+        return $this->back;
+    }
+
     public function id(): Uuid
     {
         return $this->id;

@@ -92,6 +92,7 @@ final readonly class Records extends DeletedOfClasses
                     $room->giveBack($child, $taken);
                 }
             }
+            $record->giveBack();
             $this->entities->remove($record);
         }
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rostik\App\Sheet;
 
 use Doctrine\ORM\Mapping as ORM;
+use Rostik\App\Classroom\InventedNames;
 use Rostik\Core\Notation\NotUnderstood;
 use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Problem\ProblemReader;
@@ -70,6 +71,12 @@ final readonly class QuestionText
     public function line(): string
     {
         return '' === $this->wording ? $this->sum : \sprintf('%s [%s]', $this->wording, $this->sum);
+    }
+
+    /** The same with made-up names in place of those of children. */
+    public function withNames(InventedNames $names): self
+    {
+        return new self($this->sum, $names->in($this->wording, null !== $this->story), $this->challenge, $this->answers, $this->times, $this->story);
     }
 
     /** The same with another sum. */

@@ -9,6 +9,9 @@ use Psr\Clock\ClockInterface;
 use Rostik\App\Account\Teacher;
 use Rostik\App\Account\Teachers;
 use Rostik\App\Api\CannotBeHad;
+use Rostik\App\Classroom\Classroom;
+use Rostik\App\Classroom\Classrooms;
+use Rostik\App\Classroom\InventedNames;
 use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
@@ -21,7 +24,7 @@ use Symfony\Component\Uid\Uuid;
 /** Sheets from hand to hand: given to a colleague as a copy, or put on the shelf of the school for all to take copies of. */
 final readonly class SharingController
 {
-    public function __construct(private Sheets $sheets, private SheetRepository $repository, private Teachers $teachers, private Quota $quota, private EntityManagerInterface $entities, private ClockInterface $clock, private Security $security)
+    public function __construct(private Sheets $sheets, private SheetRepository $repository, private Teachers $teachers, private Quota $quota, private Classrooms $classrooms, private EntityManagerInterface $entities, private ClockInterface $clock, private Security $security)
     {
     }
 
@@ -79,8 +82,10 @@ final readonly class SharingController
         $this->quota->sheets($to, \count($family));
         $together = Uuid::v7();
         $copy = null;
+        $owner = $sheet->owner();
+        $names = InventedNames::for(...array_merge(...array_map(static fn (Classroom $class): array => $class->children(), [...$this->classrooms->of($owner), ...array_filter([$sheet->classroom()])])));
         foreach ($family as $one) {
-            $given = $one->givenTo($to, $this->clock->now());
+            $given = $one->givenTo($to, $names, $this->clock->now());
             if (\count($family) > 1) {
                 $given->join($together);
             }

@@ -9,6 +9,7 @@ use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
 use Rostik\App\Account\Teacher;
 use Rostik\App\Classroom\Classroom;
+use Rostik\App\Classroom\InventedNames;
 use Rostik\App\Deleted\Deletable;
 use Rostik\App\Deleted\Deleting;
 use Symfony\Component\Uid\Uuid;
@@ -217,15 +218,15 @@ class Sheet implements Deletable
         return $duplicate;
     }
 
-    /** A copy for a colleague: hers from the first moment, for no class, with its questions and settings. */
-    public function givenTo(Teacher $colleague, \DateTimeImmutable $now): self
+    /** A copy for a colleague: hers from the first moment, for no class, with its questions and settings, and made-up names. */
+    public function givenTo(Teacher $colleague, InventedNames $names, \DateTimeImmutable $now): self
     {
-        $given = new self($colleague, $this->title, $now);
+        $given = new self($colleague, $names->in($this->title), $now);
         $given->settings = $this->settings;
         $given->rungs = $this->rungs;
         $given->givenBy = $this->owner->name();
         foreach ($this->questions() as $question) {
-            $given->questions->add(new Question($given, $question->key(), $question->text(), $question->position(), $question->isLocked()));
+            $given->questions->add(new Question($given, $question->key(), $question->text()->withNames($names), $question->position(), $question->isLocked()));
         }
 
         return $given;

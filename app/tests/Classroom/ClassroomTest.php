@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Rostik\App\Tests\Classroom;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use Rostik\App\Classroom\Classroom;
+use Rostik\App\Classroom\InventedNames;
 use Rostik\App\Tests\ApiTestCase;
 use Symfony\Component\Uid\Uuid;
 
@@ -252,6 +254,69 @@ final class ClassroomTest extends ApiTestCase
         self::assertSame(200, $this->code());
     }
 
+    /** In questions told with its name, in titles and notes, on copies, papers and at tablets: by other letters than ASCII's, too. */
+    #[DataProvider('erasings')]
+    public function testTheNameOfAnErasedChildGoesOutOfEveryText(string $how): void
+    {
+        [$id, $gone, $stays] = [Uuid::v4()->toRfc4122(), Uuid::v4()->toRfc4122(), Uuid::v4()->toRfc4122()];
+        $this->ask('PUT', '/api/classes/'.$id, ['name' => 'Terns', 'children' => [['id' => $gone, 'name' => 'Zéphyrette'], ['id' => $stays, 'name' => 'Zéphyr']]]);
+        $this->ask('PUT', '/api/classes/'.$id.'/in-hand');
+        $words = 'Zéphyrette leaves at 1:50 p.m. and walks for 25 minutes with Zéphyr. When is Zéphyrette’s walk over?';
+        $sheet = $this->ask('POST', '/api/sheets', ['title' => 'For Zéphyrette', 'questions' => [['id' => Uuid::v4()->toRfc4122(), 'text' => ['sum' => '1:50 pm + 25 min', 'wording' => $words]]]]);
+        $at = '/api/sheets/'.self::text($sheet, 'id');
+        $this->ask('POST', $at.'/sets', ['count' => 2, 'children' => [$gone, $stays]]);
+        $pile = $this->ask('POST', '/api/piles', ['sheetId' => self::text($sheet, 'id')]);
+        $this->ask('POST', '/api/piles/'.self::text($pile, 'id').'/cells', ['cells' => [['paper' => self::in($pile, 'papers', 0, 'id'), 'question' => 0, 'sign' => 'right']]]);
+        $practice = $this->ask('POST', '/api/classes/'.$id.'/practices', ['of' => 'sheet', 'sheet' => self::text($sheet, 'id')]);
+        $this->ask('POST', '/api/go/in', ['code' => self::text($practice, 'code'), 'child' => $stays]);
+        self::assertSame(201, $this->code());
+        $this->signIn();
+        $plan = $this->ask('PUT', '/api/classes/'.$id.'/plan', ['wanted' => ['across-noon'], 'had' => [], 'week' => [['weekday' => 1, 'start' => '09:40', 'minutes' => 60]], 'first' => '2093-12-07', 'lessons' => 1, 'off' => [], 'seed' => 4]);
+        $lesson = '/api/lessons/'.self::text((array) self::in($plan, 'lessons', 0), 'id');
+        $before = $this->ask('GET', $lesson);
+        $this->ask('PUT', $lesson, ['revision' => $before['revision'], 'parts' => array_column((array) $before['parts'], 'text'), 'note' => 'Ask Zéphyrette first.', 'ready' => []]);
+        self::assertSame(200, $this->code());
+        $this->entities()->clear();
+        self::assertGreaterThan(8, $this->timesKept('Zéphyrette'));
+
+        match ($how) {
+            'child' => $this->ask('PUT', '/api/classes/'.$id, ['name' => 'Terns', 'children' => [['id' => $stays, 'name' => 'Zéphyr']]]),
+            'class' => $this->ask('DELETE', '/api/classes/'.$id),
+            default => $this->ask('DELETE', '/api/children/'.$gone.'/seen'),
+        };
+        self::assertGreaterThan(8, $this->timesKept('Zéphyrette'), 'it can be brought back');
+        $deleted = self::in($this->ask('GET', '/api/deleted'), 0);
+        $this->ask('DELETE', '/api/deleted/'.$how.'/'.self::text((array) $deleted, 'id'));
+        self::assertSame(204, $this->code());
+        $this->entities()->clear();
+        self::assertSame('record' === $how ? 1 : 0, $this->timesKept('Zéphyrette'), 'but for the register, where the child stays');
+        $wording = self::in($this->ask('GET', $at), 'questions', 0, 'text', 'wording');
+        self::assertIsString($wording);
+        self::assertMatchesRegularExpression('/^([A-Z]\w+) leaves at 1:50 p\.m\. and walks for 25 minutes with '.('class' === $how ? '[A-Z]\w+' : 'Zéphyr').'\. When is \1’s walk over\?$/u', $wording);
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function erasings(): iterable
+    {
+        yield 'a child' => ['child'];
+        yield 'a class' => ['class'];
+        yield 'what was seen' => ['record'];
+    }
+
+    public function testNamesThatAreWordsStayWordsInTextsOfTheTeachersOwn(): void
+    {
+        $id = Uuid::v4()->toRfc4122();
+        $this->ask('PUT', '/api/classes/'.$id, ['name' => 'Terns', 'children' => array_map(static fn (string $name): array => ['id' => Uuid::v4()->toRfc4122(), 'name' => $name], ['Will', 'Ann', 'Noor B.', 'Noor', 'K.', '7'])]);
+        $class = $this->entities()->find(Classroom::class, Uuid::fromString($id));
+        self::assertNotNull($class);
+        $names = InventedNames::for(...$class->children());
+        self::assertSame('Will it be 7 o’clock? Ann-Marie and Annabel say so, K. does not.', $names->in('Will it be 7 o’clock? Ann-Marie and Annabel say so, K. does not.'));
+        self::assertMatchesRegularExpression('/^([A-Z][a-z]+) rows for 7 minutes\.$/', $names->in('Will rows for 7 minutes.', true));
+        self::assertStringNotContainsString('B.', $names->in('Noor B. leaves.'));
+        self::assertStringNotContainsString('Ann', $names->in('Ann, and Ann’s ferry.'));
+        self::assertSame($names->in('Ann'), $names->in('Ann'), 'always the same one');
+    }
+
     /** In how many fields of all the tables a word stands. */
     private function timesKept(string $word): int
     {
@@ -259,7 +324,7 @@ final class ClassroomTest extends ApiTestCase
         $found = 0;
         foreach ($database->createSchemaManager()->introspectTables() as $table) {
             foreach ($database->fetchAllAssociative('SELECT * FROM '.$table->getObjectName()->toSQL($database->getDatabasePlatform())) as $row) {
-                $found += \count(array_filter($row, static fn (mixed $field): bool => \is_string($field) && str_contains($field, $word)));
+                $found += \count(array_filter($row, static fn (mixed $field): bool => \is_string($field) && (str_contains($field, $word) || str_contains($field, trim((string) json_encode($word), '"')))));
             }
         }
 

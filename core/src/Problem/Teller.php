@@ -35,7 +35,7 @@ final readonly class Teller
     private const COUNTS = [12, 96];
 
     /** Made-up first names, with none of them in any class of the demonstration. */
-    private const NAMES = ['Ada', 'Bertil', 'Dagny', 'Elio', 'Freya', 'Idris', 'Juno', 'Kasimir', 'Lotte', 'Marek', 'Nell', 'Oskar', 'Piet', 'Rosa', 'Sanna', 'Teodor', 'Ulla', 'Zofia'];
+    public const NAMES = ['Ada', 'Bertil', 'Dagny', 'Elio', 'Freya', 'Idris', 'Juno', 'Kasimir', 'Lotte', 'Marek', 'Nell', 'Oskar', 'Piet', 'Rosa', 'Sanna', 'Teodor', 'Ulla', 'Zofia'];
 
     private const HOURS = [2 => 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve', 'thirteen', 'fourteen'];
 
