@@ -61,7 +61,7 @@ final class HouseRules
         'Machine' => ['Printing'],
         'School' => ['Account', 'Api', 'Classroom'],
         'Search' => ['Account', 'Classroom', 'Plan', 'Sheet', 'Timetable'],
-        'Demo' => ['Account', 'Classroom', 'Marking', 'Plan', 'Sheet'],
+        'Demo' => ['Account', 'Classroom', 'Marking', 'Plan', 'Practice', 'Sheet'],
     ];
 
     /** The core is the subject alone: no framework, no database, no HTTP. */

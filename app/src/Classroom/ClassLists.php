@@ -41,7 +41,7 @@ final class ClassLists
         ksort($classes, \SORT_NATURAL | \SORT_FLAG_CASE);
         $lists = [];
         foreach (\array_slice($classes, 0, self::MOST_CLASSES, true) as $class => $names) {
-            $lists[] = new ClassListReply(mb_substr((string) $class, 0, 60), self::apart(\array_slice($names, 0, 60)), max(0, \count($names) - 60));
+            $lists[] = new ClassListReply(mb_substr((string) $class, 0, 60), array_values(Apart::names(\array_slice($names, 0, 60))), max(0, \count($names) - 60));
         }
 
         return $lists;
@@ -119,26 +119,6 @@ final class ClassLists
         $name = str_contains($name, ',') ? trim(explode(',', $name)[1]) : $name;
 
         return explode(' ', $name)[0];
-    }
-
-    /**
-     * Two of one name are told apart by a number.
-     *
-     * @param list<string> $names
-     *
-     * @return list<string>
-     */
-    private static function apart(array $names): array
-    {
-        $seen = [];
-        $apart = [];
-        foreach ($names as $name) {
-            $name = mb_substr($name, 0, Child::LONGEST - 3);
-            $count = $seen[mb_strtolower($name)] = ($seen[mb_strtolower($name)] ?? 0) + 1;
-            $apart[] = 1 === $count ? $name : $name.' '.$count;
-        }
-
-        return $apart;
     }
 
     /** @return list<list<string>> rows of CSV, whatever stands between the fields */

@@ -249,7 +249,7 @@ final readonly class Classrooms
         }
         $rungs = array_map(static fn (Rung $rung): string => $rung->id, $this->ladder->rungs());
         $class->rewrite(trim($wanted->name), array_values(array_intersect($rungs, $wanted->taught)), $wanted->style, $wanted->weekend, $wanted->weekBegins);
-        $class->register($names, $this->clock->now());
+        $class->register(Apart::names($names), $this->clock->now());
         $this->entities->flush();
 
         return $class;

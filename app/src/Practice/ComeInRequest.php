@@ -10,9 +10,10 @@ use Symfony\Component\Validator\Constraints as Assert;
 final readonly class ComeInRequest
 {
     /**
-     * @param string    $child   its id; its number, where the class has no list
-     * @param ?string   $partner id of a second child that takes turns with it
-     * @param list<int> $sign    its three pictures, from 0, where they are wanted
+     * @param string    $child       its id; its number, where the class has no list
+     * @param ?string   $partner     id of a second child that takes turns with it
+     * @param list<int> $sign        its three pictures, from 0, where they are wanted
+     * @param list<int> $partnerSign and those of the other one
      */
     public function __construct(
         #[Assert\Length(max: 60)]
@@ -24,6 +25,9 @@ final readonly class ComeInRequest
         #[Assert\Count(max: 3)]
         #[Assert\All([new Assert\Type('int'), new Assert\Range(min: 0, max: PictureSign::PICTURES - 1)])]
         public array $sign = [],
+        #[Assert\Count(max: 3)]
+        #[Assert\All([new Assert\Type('int'), new Assert\Range(min: 0, max: PictureSign::PICTURES - 1)])]
+        public array $partnerSign = [],
     ) {
     }
 }

@@ -56,7 +56,7 @@ final readonly class GoController
         }
         $reply = new JsonResponse($this->sitting->now($seat, [], null), Response::HTTP_CREATED);
         $reply->headers->setCookie(SeatAtTheTablet::cookie($request, $secret, $practice->endsAt()));
-        $reply->headers->setCookie($this->guessing->cookie($request, $this->clock->now()));
+        $reply->headers->setCookie($this->guessing->cookie($request, $practice, $this->clock->now()));
 
         return $reply;
     }

@@ -238,7 +238,8 @@ final readonly class Practices
             if ($seat->hasLeft() && ([] === $own || (null !== $seat->child() && isset($taken[$seat->child()->id()->toRfc4122()])))) {
                 continue;
             }
-            $seen[] = $this->seen($seat, $own, ($taken[$seat->child()?->id()->toRfc4122() ?? ''] ?? 0) > 1, $now);
+            $twice = [] !== array_filter([$seat->child(), $seat->partner()], static fn (?Child $child): bool => null !== $child && ($taken[$child->id()->toRfc4122()] ?? 0) > 1);
+            $seen[] = $this->seen($seat, $own, $twice, $now);
         }
         usort($seen, static fn (SeatSeenReply $a, SeatSeenReply $b): int => strnatcasecmp($a->name, $b->name) ?: strcmp($a->id, $b->id));
 

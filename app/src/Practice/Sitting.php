@@ -24,6 +24,9 @@ final readonly class Sitting
     /** A class without a list has so many numbers. */
     public const NUMBERS = 40;
 
+    /** So many more tablets than children may be in use at a time: some are taken up anew before they were given back. */
+    private const SPARE = 10;
+
     /** So many tablets, and answers to one question, are kept. */
     private const TABLETS = 300;
     private const ANSWERS = 40;
@@ -83,10 +86,11 @@ final readonly class Sitting
         }
         if ($practice->wantsSigns() && null !== $child) {
             $this->showsSign($child, $wanted->sign);
+            if (null !== $partner) {
+                $this->showsSign($partner, $wanted->partnerSign);
+            }
         }
-        if ($this->entities->getRepository(Seat::class)->count(['practice' => $practice]) >= self::TABLETS) {
-            throw new CannotBeHad('There are too many tablets. Ask your teacher.');
-        }
+        $this->seatIn($practice);
         $now = $this->clock->now();
         $seat = new Seat($practice, $child, $partner, null === $child ? (int) $wanted->child : $child->position() + 1, hash('sha256', $secret), $now, crc32($practice->id()->toRfc4122().$wanted->child) & 0x7FFFFFFF);
         $this->entities->persist($seat);
@@ -98,6 +102,26 @@ final readonly class Sitting
         $this->topUp($seat, $puts);
 
         return $seat;
+    }
+
+    /** @throws CannotBeHad where more tablets are in use than the class has children, and some */
+    private function seatIn(Practice $practice): void
+    {
+        $seats = $this->entities->getRepository(Seat::class);
+        $inUse = $seats->count(['practice' => $practice, 'leftAt' => null]);
+        if ($inUse >= (\count($practice->classroom()->children()) ?: self::NUMBERS) + self::SPARE) {
+            throw new CannotBeHad('All places are taken. Ask your teacher: one of them can be closed.');
+        }
+        $left = $seats->count(['practice' => $practice]) - $inUse;
+        if ($inUse + $left >= self::TABLETS) {
+            // those that have left, and at which nothing was answered, are not missed
+            $gone = $this->entities->createQuery('DELETE FROM '.Seat::class.' s WHERE s.practice = :of AND s.leftAt IS NOT NULL AND NOT EXISTS (SELECT p.id FROM '.Put::class.' p WHERE p.seat = s AND p.answeredAt IS NOT NULL)')
+                ->setParameter('of', $practice->id(), 'uuid')
+                ->execute();
+            if (0 === $gone) {
+                throw new CannotBeHad('There are too many tablets. Ask your teacher.');
+            }
+        }
     }
 
     public function bySecret(string $secret): ?Seat

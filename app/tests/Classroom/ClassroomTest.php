@@ -303,6 +303,15 @@ final class ClassroomTest extends ApiTestCase
         yield 'what was seen' => ['record'];
     }
 
+    public function testTwoAlikeAreToldApartHoweverTheyAreWritten(): void
+    {
+        $id = Uuid::v4()->toRfc4122();
+        $class = $this->ask('PUT', '/api/classes/'.$id, ['name' => 'Terns', 'children' => array_map(static fn (string $name): array => ['id' => Uuid::v4()->toRfc4122(), 'name' => $name], ['Noor', 'noor', 'Noor 2', "Noe\u{301}", "No\u{e9}", 'Ann  Lee', 'Ann Lee', str_repeat('a', 40), str_repeat('a', 40)])]);
+        self::assertSame(200, $this->code());
+        $names = array_column((array) $class['children'], 'name');
+        self::assertSame(['Noor', 'noor 3', 'Noor 2', "Noe\u{301}", "No\u{e9} 2", 'Ann  Lee', 'Ann Lee 2', str_repeat('a', 40), str_repeat('a', 37).' 2'], $names);
+    }
+
     public function testNamesThatAreWordsStayWordsInTextsOfTheTeachersOwn(): void
     {
         $id = Uuid::v4()->toRfc4122();

@@ -335,6 +335,70 @@ final class PracticeTest extends TabletTestCase
         self::assertSame(200, $codes[40]);
     }
 
+    /** Whoever has the code of one class may come in as often as there are seats: the guesses of all these tablets are counted together. */
+    public function testOneRightCodeBuysNoGuesses(): void
+    {
+        $practice = $this->open();
+        $words = Code::words();
+        $looked = 0;
+        foreach (array_values($this->childrenByName()) as $i => $child) {
+            $this->browser->getCookieJar()->clear();
+            $this->sitDown(['code' => $practice['code'], 'child' => $child]);
+            for ($n = 0; $n < 8; ++$n) {
+                $looked += 404 === $this->found(\sprintf('%s %s %d', $words[$i], $words[$n + 40], 2 + $i)) ? 1 : 0;
+            }
+        }
+        self::assertGreaterThan(100, $looked, 'a class that mistypes is not stopped');
+        self::assertLessThan(135, $looked, 'and a hundred and more are enough for anybody');
+        // a cookie that was made up, or is of another kind, makes nobody a known tablet
+        foreach (['x', str_repeat('a', 32).'.'.str_repeat('b', 64), str_repeat('a', 32).'.'.str_repeat('b', 32).'.'.str_repeat('c', 64)] as $made) {
+            $this->browser->getCookieJar()->clear();
+            $this->browser->getCookieJar()->set(new Cookie('rostik-tablet', $made, path: '/api/go'));
+            self::assertContains($this->found('acorn amber 2'), [404, 429]);
+        }
+    }
+
+    public function testAClassHasAsManySeatsAsChildrenAndSomeAndThoseThatLeftAreFree(): void
+    {
+        $practice = $this->open();
+        $children = array_values($this->childrenByName());
+        for ($i = 0; $i < \count($children) + 10; ++$i) {
+            $this->browser->getCookieJar()->clear();
+            $this->sitDown(['code' => $practice['code'], 'child' => $children[$i % \count($children)]]);
+        }
+        $this->browser->getCookieJar()->clear();
+        $no = $this->ask('POST', '/api/go/in', ['code' => $practice['code'], 'child' => $children[0]]);
+        self::assertSame('All places are taken. Ask your teacher: one of them can be closed.', $no['detail'] ?? null);
+        // the teacher sees who sits twice, and closes one
+        $this->signIn();
+        $seats = (array) $this->ask('GET', '/api/practices/'.$practice['id'])['seats'];
+        $twice = array_values(array_filter($seats, static fn (mixed $seat): bool => true === self::in($seat, 'double')));
+        self::assertCount(20, $twice);
+        $this->ask('DELETE', '/api/practices/'.$practice['id'].'/seats/'.self::text((array) $twice[0], 'id'));
+        self::assertSame(200, $this->code());
+        $this->browser->getCookieJar()->clear();
+        // the place is free again
+        $this->sitDown(['code' => $practice['code'], 'child' => $children[0]]);
+    }
+
+    public function testBothOfAPairShowTheirPictures(): void
+    {
+        $practice = $this->open(['signs' => true]);
+        [$one, $two] = array_values($this->childrenByName());
+        $come = ['code' => $practice['code'], 'child' => $one];
+        $this->sitDown($come + ['sign' => [1, 2, 3]]);
+        $this->sitDown(['code' => $practice['code'], 'child' => $two, 'sign' => [4, 5, 6]]);
+        foreach ([[], [1, 2, 3], [4, 5]] as $wrong) {
+            $no = $this->ask('POST', '/api/go/in', $come + ['sign' => [1, 2, 3], 'partner' => $two, 'partnerSign' => $wrong]);
+            self::assertSame([422, 'not-those-pictures'], [$this->code(), $no['code'] ?? null]);
+        }
+        $this->sitDown($come + ['sign' => [1, 2, 3], 'partner' => $two, 'partnerSign' => [4, 5, 6]]);
+        // and the teacher sees that each of them sits twice
+        $this->signIn();
+        $seats = (array) $this->ask('GET', '/api/practices/'.$practice['id'])['seats'];
+        self::assertSame([true, true, true], array_map(static fn (mixed $seat): mixed => self::in($seat, 'double'), array_values($seats)));
+    }
+
     public function testWhoTeachesAnotherClassSeesNothing(): void
     {
         $practice = $this->open();

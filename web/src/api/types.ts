@@ -509,6 +509,7 @@ export interface ComeInRequest {
   child: string;
   partner?: string | null;
   sign?: number[];
+  partnerSign?: number[];
 }
 
 export interface ConvertedPart {

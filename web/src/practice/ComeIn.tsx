@@ -19,6 +19,7 @@ export function ComeIn({ onSeat }: { onSeat: (reply: SeatReply) => void }) {
   const [found, setFound] = useState<ComeInReply | null>(null);
   const [names, setNames] = useState<readonly string[]>([]);
   const [two, setTwo] = useState(false);
+  // three of the first, and then three of the second
   const [sign, setSign] = useState<readonly number[]>([]);
   const [says, setSays] = useState('');
   const [busy, setBusy] = useState(false);
@@ -48,7 +49,8 @@ export function ComeIn({ onSeat }: { onSeat: (reply: SeatReply) => void }) {
           code,
           child,
           partner,
-          sign: [...its],
+          sign: its.slice(0, 3),
+          partnerSign: its.slice(3),
         } satisfies ComeInRequest),
       );
     });
@@ -63,6 +65,7 @@ export function ComeIn({ onSeat }: { onSeat: (reply: SeatReply) => void }) {
     }
   };
   const [child, partner] = names;
+  const tapped = sign.length === 3 && partner === undefined ? 3 : sign.length % 3;
   const complete = child !== undefined && (!two || partner !== undefined);
   return (
     <main className="mx-auto flex min-h-dvh w-full max-w-4xl flex-col justify-center gap-6 px-6 py-8">
@@ -135,7 +138,8 @@ export function ComeIn({ onSeat }: { onSeat: (reply: SeatReply) => void }) {
       ) : (
         <>
           <h1 className="text-3xl font-bold">
-            {found.children.find((one) => one.id === child)?.name}, tap your three pictures.
+            {found.children.find((one) => one.id === (sign.length < 3 ? child : partner))?.name}, tap your three
+            pictures.
           </h1>
           <ul className="grid max-w-2xl grid-cols-4 gap-2.5">
             {pictures.slice(0, found.pictures).map(({ name, icon: Icon }, i) => (
@@ -147,7 +151,7 @@ export function ComeIn({ onSeat }: { onSeat: (reply: SeatReply) => void }) {
                   onClick={() => {
                     const now = [...sign, i];
                     setSign(now);
-                    if (now.length === 3 && child !== undefined) {
+                    if (now.length === (partner === undefined ? 3 : 6)) {
                       sitDown(child, partner ?? null, now);
                     }
                   }}
@@ -158,9 +162,9 @@ export function ComeIn({ onSeat }: { onSeat: (reply: SeatReply) => void }) {
             ))}
           </ul>
           <p className="text-2xl" aria-live="polite">
-            {'● '.repeat(sign.length)}
-            {'○ '.repeat(Math.max(0, 3 - sign.length))}
-            <span className="sr-only">{sign.length} of 3</span>
+            {'● '.repeat(tapped)}
+            {'○ '.repeat(3 - tapped)}
+            <span className="sr-only">{tapped} of 3</span>
           </p>
           <button
             type="button"
