@@ -6,7 +6,6 @@ namespace Rostik\App\Activity;
 
 use Doctrine\DBAL\Connection;
 use Rostik\App\Classroom\Child;
-use Rostik\App\Classroom\Classroom;
 use Rostik\App\Evidence\MoreAnswers;
 
 /** Tries to feel a length of time say nothing of what a child can do; where its name stands at one, it can be forgotten. */
@@ -16,7 +15,7 @@ final readonly class NamedTries implements MoreAnswers
     {
     }
 
-    public function of(Classroom $class): array
+    public function of(Child $child): array
     {
         return [];
     }

@@ -8,12 +8,13 @@ namespace Rostik\App\Evidence;
 final readonly class ChildSeenReply
 {
     /**
-     * @param list<AnswerSeenReply> $answers the earliest first
+     * @param int                   $count   answers in all
+     * @param list<AnswerSeenReply> $answers those behind what is said, the earliest first
      * @param list<RungSeenReply>   $rungs   from the bottom up
      * @param list<CauseSeenReply>  $causes
      * @param ?string               $next    what to try next: "I can …"
      */
-    public function __construct(public string $id, public string $name, public array $answers, public array $rungs, public array $causes, public ?string $next)
+    public function __construct(public string $id, public string $name, public int $count, public array $answers, public array $rungs, public array $causes, public ?string $next)
     {
     }
 }

@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace Rostik\App\Evidence;
 
+use Doctrine\DBAL\ArrayParameterType;
+use Doctrine\DBAL\ParameterType;
 use Doctrine\ORM\EntityManagerInterface;
 use Rostik\App\Classroom\Child;
 use Rostik\App\Classroom\Classroom;
+use Rostik\App\Deleted\Gone;
 use Rostik\App\Marking\Paper;
 use Rostik\App\Marking\PileJudging;
 use Rostik\App\Sheet\QuestionText;
 use Rostik\Core\Evidence\Answered;
-use Rostik\Core\Evidence\Picture;
 use Rostik\Core\Evidence\Pictures;
 use Rostik\Core\Evidence\Pupil;
 use Rostik\Core\Evidence\Seen;
@@ -24,41 +26,48 @@ use Rostik\Core\Question\Form\TrueOrFalse;
 use Rostik\Core\Timetable\TableAsking;
 use Rostik\Core\Timetable\TableLine;
 use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
+use Symfony\Component\DependencyInjection\ParameterBag\ParameterBagInterface;
 
 /** All answers of a class, gathered from its piles and from wherever else there are some, child by child. */
-final readonly class ClassAnswers
+final class ClassAnswers
 {
     /** Where an answer comes from that was given at a tablet. */
     public const PRACTICE = 'practice';
 
+    /** So many papers of a child are looked at, from the last back; a pile has no fewer than one question. */
+    private const PAPERS = 100;
+
+    /** @var array<int, list<QuestionText>> by part: what was asked */
+    private array $asked = [];
+
     public function __construct(
-        private EntityManagerInterface $entities,
-        private Pictures $pictures,
-        private PileJudging $judging,
-        private TableAsking $tables,
+        private readonly EntityManagerInterface $entities,
+        private readonly Pictures $pictures,
+        private readonly PileJudging $judging,
+        private readonly TableAsking $tables,
         /** @var iterable<MoreAnswers> */
         #[AutowireIterator(MoreAnswers::class)]
-        private iterable $more,
+        private readonly iterable $more,
+        private readonly ParameterBagInterface $parameters,
     ) {
     }
 
     /**
-     * By child: what its answers show, and the answers themselves.
+     * By child: what its answers show, without the answers.
      *
-     * @return array<string, array{Picture, list<AnswerSeenReply>}>
+     * @return array<string, SeenOfChild>
      */
-    public function seen(Classroom $class): array
+    public function briefs(Classroom $class): array
     {
-        $answers = $this->answers($class);
-        $seen = [];
-        foreach ($class->children() as $child) {
-            $id = $child->id()->toRfc4122();
-            $own = $answers[$id] ?? [];
-            $picture = $this->pictures->of(new Pupil($id, array_map(static fn (SeenAnswer $one): Answered => $one->answered, $own)));
-            $seen[$id] = [$picture, array_map(static fn (SeenAnswer $one): AnswerSeenReply => null !== $one->shown->right ? $one->shown : new AnswerSeenReply($one->shown->on, $one->shown->from, $one->shown->asked, $one->shown->given, $picture->isRight($one->answered)), $own)];
-        }
+        return $this->seen($class, $class->children(), false);
+    }
 
-        return $seen;
+    /** The same of one child, with the answers behind it. */
+    public function ofChild(Child $child): SeenOfChild
+    {
+        $id = $child->id()->toRfc4122();
+
+        return $this->seen($child->classroom(), [$child], true)[$id] ?? SeenOfChild::nothing($id);
     }
 
     /**
@@ -68,60 +77,175 @@ final readonly class ClassAnswers
      */
     public function histories(Classroom $class): array
     {
-        $histories = [];
-        foreach ($this->seen($class) as $id => [$picture, $answers]) {
-            foreach ($picture->answers as $rung => $places) {
-                foreach ($places as $place) {
-                    $one = $answers[$place] ?? null;
-                    if (null !== $one?->right) {
-                        $histories[$id][$rung][] = new Seen($one->right, $one->on);
-                    }
-                }
+        return array_filter(array_map(static fn (SeenOfChild $one): array => $one->histories, $this->seen($class, $class->children(), true)));
+    }
+
+    /** What it rests on, in words. */
+    public function from(Classroom $class): string
+    {
+        $count = fn (string $sql): int => (int) (is_numeric($found = $this->entities->getConnection()->fetchOne($sql, [$class->id()->toBinary()])) ? $found : 0);
+        $said = array_filter([
+            Gone::so($count("SELECT COUNT(*) FROM pile p WHERE p.classroom_id = ? AND p.deleted_at IS NULL AND EXISTS (SELECT 1 FROM paper k JOIN child c ON c.id = k.child_id WHERE k.pile_id = p.id AND c.deleted_at IS NULL AND k.absent = 0 AND k.mark <> CRC32('[]'))"), 'pile of papers', 'piles of papers'),
+            Gone::so($count('SELECT COUNT(DISTINCT DATE(r.opened_at)) FROM practice r WHERE r.classroom_id = ? AND r.deleted_at IS NULL AND EXISTS (SELECT 1 FROM seat s JOIN put p ON p.seat_id = s.id WHERE s.practice_id = r.id AND p.child_id IS NOT NULL AND p.first_right IS NOT NULL)'), 'day of practice', 'days of practice'),
+        ]);
+
+        return [] === $said ? '' : (string) preg_replace('/\b1 /', 'one ', 'from '.implode(' and ', $said));
+    }
+
+    /**
+     * @param list<Child> $children of the class
+     * @param bool        $whole    whether the answers are wanted, too
+     *
+     * @return array<string, SeenOfChild> by child
+     */
+    private function seen(Classroom $class, array $children, bool $whole): array
+    {
+        $connection = $this->entities->getConnection();
+        $ids = array_map(static fn (Child $child): string => $child->id()->toBinary(), $children);
+        $kept = [] === $ids ? [] : $connection->executeQuery('SELECT child_id, mark, class_mark, brief'.($whole ? ', whole' : '').' FROM kept_seen WHERE child_id IN (?)', [$ids], [ArrayParameterType::BINARY])->fetchAllAssociativeIndexed();
+        $classMark = $this->markOf($class);
+        $seen = $looked = [];
+        $marks = null;
+        foreach ($children as $child) {
+            [$id, $key] = [$child->id()->toRfc4122(), $child->id()->toBinary()];
+            $there = $kept[$key] ?? null;
+            $isSame = $classMark === ($there['class_mark'] ?? null);
+            $marks ??= $isSame ? null : $this->marks($class, 1 === \count($children) ? $key : null);
+            $mark = $isSame ? $there['mark'] ?? null : hash('xxh128', $this->rules().' '.($marks[$key] ?? ''));
+            if (null === $there || $mark !== $there['mark']) {
+                $seen[$id] = $this->worked($child, \is_string($mark) ? $mark : '', $classMark);
+                continue;
+            }
+            $seen[$id] = SeenOfChild::kept($id, self::read($there['brief']), $whole ? self::read($there['whole'] ?? null) : []);
+            if (!$isSame) {
+                $looked[] = $key;
+            }
+        }
+        if ([] !== $looked) {
+            $connection->executeStatement('UPDATE kept_seen SET class_mark = ? WHERE child_id IN (?)', [$classMark, $looked], [ParameterType::STRING, ArrayParameterType::BINARY]);
+        }
+
+        return $seen;
+    }
+
+    /** What was worked out by other rules, of a program that was another, is worked out again. */
+    private function rules(): string
+    {
+        $build = $this->parameters->has('container.build_id') ? $this->parameters->get('container.build_id') : '';
+
+        return \is_string($build) ? $build : '';
+    }
+
+    /** Changes when anything does that any child of the class has answered: seen from the piles and from an index, in a moment. */
+    private function markOf(Classroom $class): string
+    {
+        $id = $class->id()->toBinary();
+        $row = $this->entities->getConnection()->executeQuery(
+            "SELECT (SELECT CONCAT(COUNT(*), ' ', SUM(CRC32(CONCAT_WS('|', HEX(id), revision, deleted_at, on_day, title, nearly_counts)))) FROM pile WHERE classroom_id = ?), (SELECT CONCAT(COUNT(*), ' ', SUM(q.mark + q.first_right)) FROM child c JOIN put q ON q.child_id = c.id WHERE c.classroom_id = ? AND q.first_right IS NOT NULL), (SELECT SUM(CRC32(CONCAT_WS('|', HEX(id), deleted_at))) FROM practice WHERE classroom_id = ? AND deleted_at IS NOT NULL)",
+            [$id, $id, $id],
+        )->fetchNumeric();
+
+        return hash('xxh128', $this->rules().' '.json_encode($row));
+    }
+
+    /**
+     * By child, what changes when any of its answers does; no child is in it of which there is none.
+     *
+     * @param ?string $only the key of one child
+     *
+     * @return array<string, string>
+     */
+    private function marks(Classroom $class, ?string $only): array
+    {
+        $connection = $this->entities->getConnection();
+        $whose = $class->id()->toBinary();
+        $of = null === $only ? 'c.classroom_id = ?' : 'c.id = ?';
+        $rows = $connection->executeQuery(
+            "SELECT c.id, CONCAT('a', COUNT(*), ' ', SUM(CRC32(CONCAT_WS('|', k.mark, p.on_day, p.title, p.nearly_counts)))) FROM child c JOIN paper k ON k.child_id = c.id JOIN pile p ON p.id = k.pile_id WHERE $of AND k.absent = 0 AND k.mark <> CRC32('[]') AND p.deleted_at IS NULL GROUP BY c.id
+             UNION ALL SELECT c.id, CONCAT('b', COUNT(*), ' ', SUM(q.mark + q.first_right)) FROM child c JOIN put q ON q.child_id = c.id WHERE $of AND q.first_right IS NOT NULL AND q.seat_id NOT IN (SELECT s.id FROM practice r JOIN seat s ON s.practice_id = r.id WHERE r.classroom_id = ? AND r.deleted_at IS NOT NULL) GROUP BY c.id",
+            [...array_fill(0, 2, $only ?? $whose), $whose],
+        )->fetchAllNumeric();
+        $marks = [];
+        foreach ($rows as [$id, $mark]) {
+            if (\is_string($id) && \is_string($mark)) {
+                $marks[$id] = ($marks[$id] ?? '').$mark;
             }
         }
 
-        return array_map(static fn (array $rungs): array => array_map(static fn (array $seen): array => \array_slice($seen, -12), $rungs), $histories);
+        return $marks;
     }
 
-    /** @return array<string, list<SeenAnswer>> by child, the earliest first */
-    private function answers(Classroom $class): array
+    /** Works it out, and keeps it. */
+    private function worked(Child $child, string $mark, string $classMark): SeenOfChild
+    {
+        $own = $this->answers($child);
+        $picture = $this->pictures->of(new Pupil($child->id()->toRfc4122(), array_map(static fn (SeenAnswer $one): Answered => $one->answered, $own)));
+        $seen = SeenOfChild::of($picture, array_map(static fn (SeenAnswer $one): AnswerSeenReply => null !== $one->shown->right ? $one->shown : new AnswerSeenReply($one->shown->on, $one->shown->from, $one->shown->asked, $one->shown->given, $picture->isRight($one->answered)), $own));
+        $this->entities->getConnection()->executeStatement(
+            'INSERT INTO kept_seen (child_id, mark, class_mark, brief, whole) VALUES (:child, :mark, :class, :brief, :whole) ON DUPLICATE KEY UPDATE mark = :mark, class_mark = :class, brief = :brief, whole = :whole',
+            ['child' => $child->id()->toBinary(), 'mark' => $mark, 'class' => $classMark, 'brief' => json_encode($seen->brief(), \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION), 'whole' => json_encode($seen->whole(), \JSON_THROW_ON_ERROR)],
+        );
+
+        // as it will be read again: with the same figures
+        return SeenOfChild::kept($child->id()->toRfc4122(), $seen->brief(), $seen->whole());
+    }
+
+    /** @return array<mixed> */
+    private static function read(mixed $json): array
+    {
+        $read = \is_string($json) ? json_decode($json, true) : null;
+
+        return \is_array($read) ? $read : [];
+    }
+
+    /** @return list<SeenAnswer> the earliest first */
+    private function answers(Child $child): array
     {
         /** @var list<Paper> $papers */
         $papers = $this->entities->createQueryBuilder()
-            ->select('k', 'p', 'c')
+            ->select('k', 'p')
             ->from(Paper::class, 'k')
             ->join('k.pile', 'p')
-            ->join('k.child', 'c')
-            ->where('c.classroom = :class')
+            ->where('k.child = :child')
             ->andWhere('p.deletedAt IS NULL')
-            ->setParameter('class', $class->id(), 'uuid')
-            ->orderBy('p.onDay', 'ASC')
-            ->addOrderBy('p.id', 'ASC')
+            ->andWhere('k.absent = false')
+            ->setParameter('child', $child->id(), 'uuid')
+            ->orderBy('p.onDay', 'DESC')
+            ->addOrderBy('p.id', 'DESC')
+            ->setMaxResults(self::PAPERS)
             ->getQuery()
             ->getResult();
         $answers = [];
-        foreach ($papers as $paper) {
-            $id = $paper->child()?->id()->toRfc4122() ?? '';
-            $questions = $paper->own() ?? ($paper->pile()->parts()[$paper->part()] ?? null)?->questions() ?? [];
+        foreach (array_reverse($papers) as $paper) {
+            $questions = $paper->own() ?? $this->asked($paper);
             $day = $paper->pile()->onDay()->format('Y-m-d');
-            foreach ($paper->isAbsent() ? [] : $paper->marks() as $place => $written) {
+            foreach ($paper->marks() as $place => $written) {
                 $text = $questions[$place] ?? null;
                 $right = self::right($written);
                 if (null === $text || (null === $right && '' === $written->given)) {
                     continue;
                 }
                 $answered = $this->answered($paper, $place, $text, $written, $right);
-                $answers[$id][] = new SeenAnswer($answered, new AnswerSeenReply($day, $paper->pile()->title(), self::asked($text), $written->given, $answered->right));
+                $answers[] = new SeenAnswer($answered, new AnswerSeenReply($day, $paper->pile()->title(), self::asks($text), $written->given, $answered->right));
             }
         }
         foreach ($this->more as $room) {
-            foreach ($room->of($class) as $id => $more) {
-                $answers[$id] = [...$answers[$id] ?? [], ...$more];
-                usort($answers[$id], static fn (SeenAnswer $a, SeenAnswer $b): int => $a->answered->day <=> $b->answered->day);
+            $more = $room->of($child);
+            if ([] !== $more) {
+                $answers = [...$answers, ...$more];
+                usort($answers, static fn (SeenAnswer $a, SeenAnswer $b): int => $a->answered->day <=> $b->answered->day);
             }
         }
 
         return $answers;
+    }
+
+    /** @return list<QuestionText> what was asked on the part of the pile that the paper is of; read once for a whole class */
+    private function asked(Paper $paper): array
+    {
+        $part = $paper->pile()->parts()[$paper->part()] ?? null;
+
+        return null === $part ? [] : $this->asked[spl_object_id($part)] ??= $part->questions();
     }
 
     /** As it was marked; how most answers are judged is seen from the line, so that a year's papers are quickly gone through. */
@@ -155,7 +279,7 @@ final readonly class ClassAnswers
         };
     }
 
-    private static function asked(QuestionText $text): string
+    private static function asks(QuestionText $text): string
     {
         return '' === $text->wording ? $text->sum : $text->wording;
     }

@@ -10,9 +10,7 @@ use Rostik\App\Classroom\Child;
 use Rostik\App\Classroom\Classroom;
 use Rostik\Core\Evidence\Grouping;
 use Rostik\Core\Evidence\GroupKind;
-use Rostik\Core\Evidence\Learning;
 use Rostik\Core\Evidence\Picture;
-use Rostik\Core\Evidence\Seen;
 use Rostik\Core\Evidence\Standing;
 use Rostik\Core\Mistake\MistakeBook;
 use Rostik\Core\Notation\CsvField;
@@ -45,11 +43,11 @@ final readonly class ClassEvidence
 
     public function followUp(Classroom $class): FollowUpReply
     {
-        $seen = $this->answers->seen($class);
+        $seen = $this->answers->briefs($class);
         $words = $this->words->of($class);
         $pictures = [];
-        foreach ($seen as $id => [$picture]) {
-            $pictures[$id] = $picture->said(array_map(static fn (RungWord $word): Standing => $word->standing(), $words[$id] ?? []));
+        foreach ($seen as $id => $one) {
+            $pictures[$id] = self::said($one, $words[$id] ?? []);
         }
         $kept = $this->kept($class);
         $groups = null === $kept ? array_map(GroupText::of(...), $this->grouping->of(array_values($pictures))) : $this->upToDate($kept, $class);
@@ -60,17 +58,21 @@ final readonly class ClassEvidence
             $class->name(),
             $groups,
             null !== $kept,
-            array_map(fn (Child $child): ChildSeenReply => $this->reply($child, $seen[$child->id()->toRfc4122()], $words[$child->id()->toRfc4122()] ?? []), $class->children()),
+            array_map(fn (Child $child): ChildBriefReply => $this->brief($child, $seen[$child->id()->toRfc4122()], $words[$child->id()->toRfc4122()] ?? []), $class->children()),
             $unsure ? $this->tell($pictures) : [],
-            $this->from($seen),
+            $this->answers->from($class),
         );
     }
 
     public function child(Child $child): ChildSeenReply
     {
-        $id = $child->id()->toRfc4122();
+        return $this->reply($child, $this->answers->ofChild($child), $this->words->of($child->classroom())[$child->id()->toRfc4122()] ?? []);
+    }
 
-        return $this->reply($child, $this->answers->seen($child->classroom())[$id], $this->words->of($child->classroom())[$id] ?? []);
+    /** @param array<string, RungWord> $words by rung */
+    private static function said(SeenOfChild $seen, array $words): Picture
+    {
+        return $seen->picture->said(array_map(static fn (RungWord $word): Standing => $word->standing(), $words));
     }
 
     /** When the teacher last put the groups together; null where they are as the answers say. */
@@ -98,7 +100,7 @@ final readonly class ClassEvidence
     public function csv(Classroom $class): string
     {
         $all = $this->followUp($class)->children;
-        $rungs = array_values(array_filter($this->ladder->rungs(), static fn ($rung): bool => [] !== array_filter($all, static fn (ChildSeenReply $child): bool => [] !== array_filter($child->rungs, static fn (RungSeenReply $one): bool => $one->rung === $rung->id))));
+        $rungs = array_values(array_filter($this->ladder->rungs(), static fn ($rung): bool => [] !== array_filter($all, static fn (ChildBriefReply $child): bool => [] !== array_filter($child->rungs, static fn (RungBriefReply $one): bool => $one->rung === $rung->id))));
         $rows = [['child', ...array_map(static fn ($rung): string => $rung->can, $rungs)]];
         foreach ($all as $child) {
             $by = [];
@@ -147,8 +149,8 @@ final readonly class ClassEvidence
     {
         $words = $this->words->of($class);
         $counts = [];
-        foreach ($this->answers->seen($class) as $id => [$picture]) {
-            $said = $picture->said(array_map(static fn (RungWord $word): Standing => $word->standing(), $words[$id] ?? []));
+        foreach ($this->answers->briefs($class) as $id => $one) {
+            $said = self::said($one, $words[$id] ?? []);
             foreach ($said->rungs as $rung => $learnt) {
                 $counts[$rung] ??= [0, 0, 0];
                 match ($learnt->standing) {
@@ -163,19 +165,29 @@ final readonly class ClassEvidence
         return $counts;
     }
 
-    /**
-     * @param array{Picture, list<AnswerSeenReply>} $seen
-     * @param array<string, RungWord>               $words by rung
-     */
-    private function reply(Child $child, array $seen, array $words): ChildSeenReply
+    /** @param array<string, RungWord> $words by rung */
+    private function brief(Child $child, SeenOfChild $seen, array $words): ChildBriefReply
     {
-        [$picture, $answers] = $seen;
+        $rungs = [];
+        foreach ($this->ladder->rungs() as $rung) {
+            if (isset($seen->picture->rungs[$rung->id]) || isset($words[$rung->id])) {
+                $rungs[] = new RungBriefReply($rung->id, $rung->can, ($seen->picture->rungs[$rung->id] ?? null)->standing ?? Standing::NotSeen, ($words[$rung->id] ?? null)?->standing());
+            }
+        }
+
+        return new ChildBriefReply($child->id()->toRfc4122(), $child->name(), $seen->count, $rungs);
+    }
+
+    /** @param array<string, RungWord> $words by rung */
+    private function reply(Child $child, SeenOfChild $seen, array $words): ChildSeenReply
+    {
+        $picture = $seen->picture;
         $rungs = [];
         foreach ($this->ladder->rungs() as $rung) {
             $learnt = $picture->rungs[$rung->id] ?? null;
             $word = $words[$rung->id] ?? null;
             if (null !== $learnt || null !== $word) {
-                $rungs[] = new RungSeenReply($rung->id, $rung->can, $learnt->standing ?? Standing::NotSeen, $word?->standing(), $word?->saidAt()->format('Y-m-d') ?? '', self::before($picture->answers[$rung->id] ?? [], $answers), $learnt->days ?? 0, $picture->answers[$rung->id] ?? []);
+                $rungs[] = new RungSeenReply($rung->id, $rung->can, $learnt->standing ?? Standing::NotSeen, $word?->standing(), $word?->saidAt()->format('Y-m-d') ?? '', $seen->before[$rung->id] ?? null, $learnt->days ?? 0, $picture->answers[$rung->id] ?? []);
             }
         }
         $style = $child->classroom()->style();
@@ -184,26 +196,12 @@ final readonly class ClassEvidence
         return new ChildSeenReply(
             $child->id()->toRfc4122(),
             $child->name(),
-            $answers,
+            $seen->count,
+            $seen->shown,
             $rungs,
-            array_map(fn (Finding $one): CauseSeenReply => new CauseSeenReply($one->mistake, $style->signs($this->book->mistake($one->mistake)->may()), $style->signs($this->book->mistake($one->mistake)->look()), $one->perhaps, $one->lately, $picture->placesOf($one->evidence), $picture->placesOf($one->against)), $picture->diagnosis->findings),
+            array_map(fn (Finding $one): CauseSeenReply => new CauseSeenReply($one->mistake, $style->signs($this->book->mistake($one->mistake)->may()), $style->signs($this->book->mistake($one->mistake)->look()), $one->perhaps, $one->lately, $one->evidence, $seen->times[$one->mistake] ?? 0, $seen->against[$one->mistake] ?? 0), $picture->diagnosis->findings),
             null === $next ? null : $this->ladder->rung($next)->can,
         );
-    }
-
-    /**
-     * How the child stood by the answers before the last day.
-     *
-     * @param list<int>             $places  of those of the rung
-     * @param list<AnswerSeenReply> $answers
-     */
-    private static function before(array $places, array $answers): ?Standing
-    {
-        $own = array_values(array_filter(array_map(static fn (int $i): ?AnswerSeenReply => $answers[$i] ?? null, $places)));
-        $last = [] === $own ? '' : $own[\count($own) - 1]->on;
-        $seen = array_map(static fn (AnswerSeenReply $one): Seen => new Seen(true === $one->right, $one->on), array_values(array_filter($own, static fn (AnswerSeenReply $one): bool => $one->on < $last && null !== $one->right)));
-
-        return [] === $seen ? null : Learning::of($seen)->standing;
     }
 
     /**
@@ -237,32 +235,5 @@ final readonly class ClassEvidence
         $rung = array_key_first($times);
 
         return null === $rung ? [] : $this->choosing->choose($this->ladder->rung((string) $rung), Level::Core, self::TELL, 1)->sums;
-    }
-
-    /** @param array<string, array{Picture, list<AnswerSeenReply>}> $seen */
-    private function from(array $seen): string
-    {
-        $from = [];
-        foreach ($seen as [, $answers]) {
-            foreach ($answers as $answer) {
-                $from[$answer->on.' '.$answer->from] = true;
-            }
-        }
-        $practices = \count(array_filter(array_keys($from), static fn (string $one): bool => str_ends_with($one, ' '.ClassAnswers::PRACTICE)));
-        $papers = \count($from) - $practices;
-        $said = array_filter([
-            match (true) {
-                0 === $papers => '',
-                1 === $papers => 'one pile of papers',
-                default => \sprintf('%d piles of papers', $papers),
-            },
-            match (true) {
-                0 === $practices => '',
-                1 === $practices => 'one day of practice',
-                default => \sprintf('%d days of practice', $practices),
-            },
-        ]);
-
-        return [] === $said ? '' : 'from '.implode(' and ', $said);
     }
 }

@@ -5,15 +5,14 @@ declare(strict_types=1);
 namespace Rostik\App\Evidence;
 
 use Rostik\App\Classroom\Child;
-use Rostik\App\Classroom\Classroom;
 use Symfony\Component\DependencyInjection\Attribute\AutoconfigureTag;
 
 /** A room that has answers of children, beside the piles of papers. */
 #[AutoconfigureTag]
 interface MoreAnswers
 {
-    /** @return array<string, list<SeenAnswer>> by child, the earliest first */
-    public function of(Classroom $class): array;
+    /** @return list<SeenAnswer> the last of a child, the earliest first */
+    public function of(Child $child): array;
 
     /**
      * Takes all of a child away.

@@ -92,9 +92,16 @@ final readonly class Records extends DeletedOfClasses
                     $room->giveBack($child, $taken);
                 }
             }
+            null === $child ? null : $this->forgetKept($child);
             $record->giveBack();
             $this->entities->remove($record);
         }
+    }
+
+    /** What was worked out of them is worked out again. */
+    private function forgetKept(Child $child): void
+    {
+        $this->connection->executeStatement('DELETE FROM kept_seen WHERE child_id = ?', [$child->id()->toBinary()]);
     }
 
     private function take(Child $child): void
@@ -102,6 +109,7 @@ final readonly class Records extends DeletedOfClasses
         $id = $child->id()->toBinary();
         $papers = $this->connection->executeQuery("SELECT LOWER(HEX(id)), marks FROM paper WHERE child_id = ? AND marks <> '[]'", [$id])->fetchAllKeyValue();
         $this->connection->executeStatement("UPDATE paper SET marks = '[]' WHERE child_id = ?", [$id]);
+        $this->forgetKept($child);
         $taken = ['papers' => $papers, 'words' => $this->rows->take('rung_word', 'child_id = ?', [$id])];
         foreach ($this->more as $room) {
             $taken += $room->take($child);

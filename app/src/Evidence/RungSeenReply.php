@@ -15,7 +15,7 @@ final readonly class RungSeenReply
      * @param ?Standing $word    the teacher's own, over it
      * @param ?Standing $before  by the answers before the last day; null where there were none
      * @param string    $wordOn  day on which it was said, 2027-03-11; empty for none
-     * @param list<int> $answers places of the answers behind it
+     * @param list<int> $answers places of the last answers behind it
      */
     public function __construct(public string $rung, public string $can, public Standing $by, public ?Standing $word, public string $wordOn, public ?Standing $before, public int $days, public array $answers)
     {

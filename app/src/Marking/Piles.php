@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Rostik\App\Marking;
 
 use Doctrine\DBAL\ArrayParameterType;
+use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Rostik\App\Account\Teacher;
 use Rostik\App\Api\CannotBeHad;
+use Rostik\App\Classroom\Child;
 use Rostik\App\Classroom\Classroom;
 use Rostik\App\Classroom\Classrooms;
 use Rostik\App\Sheet\CopySets;
@@ -19,6 +21,7 @@ use Rostik\App\Sheet\SheetRepository;
 use Rostik\App\Sheet\Sheets;
 use Rostik\App\Sheet\SheetSettings;
 use Rostik\Core\Marking\Written;
+use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Uid\Uuid;
 
@@ -36,6 +39,9 @@ final readonly class Piles
         private SheetRepository $repository,
         private CopySets $sets,
         private PileJudging $judging,
+        /** @var iterable<WhenMarked> */
+        #[AutowireIterator(WhenMarked::class)]
+        private iterable $whenMarked,
     ) {
     }
 
@@ -69,11 +75,11 @@ final readonly class Piles
     }
 
     /**
-     * Those of a class.
+     * Those of a class that were written since that day.
      *
      * @return array<string, PileLineReply> by the id of the sheet that was marked, or else of the pile; the last written first
      */
-    public function ofClass(Classroom $class): array
+    public function ofClass(Classroom $class, \DateTimeImmutable $since): array
     {
         /** @var list<Pile> $piles */
         $piles = $this->entities->createQueryBuilder()
@@ -82,7 +88,9 @@ final readonly class Piles
             ->leftJoin('p.parts', 'r')
             ->where('p.deletedAt IS NULL')
             ->andWhere('p.classroom = :class')
+            ->andWhere('p.onDay >= :since')
             ->setParameter('class', $class->id(), 'uuid')
+            ->setParameter('since', $since, Types::DATE_IMMUTABLE)
             ->orderBy('p.onDay', 'DESC')
             ->addOrderBy('p.id', 'DESC')
             ->getQuery()
@@ -114,7 +122,7 @@ final readonly class Piles
         }
         $counted = [];
         $rows = $this->entities->getConnection()->executeQuery(
-            "SELECT pile_id, COUNT(*) AS papers, SUM(marks <> '[]') AS marked FROM paper LEFT JOIN child ON child.id = paper.child_id WHERE absent = 0 AND child.deleted_at IS NULL AND pile_id IN (?) GROUP BY pile_id",
+            "SELECT pile_id, COUNT(*) AS papers, SUM(paper.mark <> CRC32('[]')) AS marked FROM paper LEFT JOIN child ON child.id = paper.child_id WHERE absent = 0 AND child.deleted_at IS NULL AND pile_id IN (?) GROUP BY pile_id",
             [array_map(static fn (Pile $pile): string => $pile->id()->toBinary(), $piles)],
             [ArrayParameterType::BINARY],
         );
@@ -211,12 +219,18 @@ final readonly class Piles
             foreach ($pile->papers() as $paper) {
                 $papers[$paper->id()->toRfc4122()] = $paper;
             }
+            $children = [];
             $revision = [] === $wanted->cells ? $pile->revision() : $pile->revise();
             foreach ($wanted->cells as $cell) {
                 $paper = $papers[strtolower($cell->paper)] ?? throw new NotFoundHttpException();
                 $paper->mark($cell->question, new Written(trim($cell->given), $cell->sign, $cell->over), $revision);
+                $child = Child::there($paper->child());
+                $children += null === $child ? [] : [$child->id()->toRfc4122() => $child];
             }
             $this->entities->flush();
+            foreach ([] === $children ? [] : $this->whenMarked as $room) {
+                $room->marked(...array_values($children));
+            }
 
             return new CellsReply($revision, $this->judging->cellsSince($pile, $wanted->since));
         });
@@ -234,6 +248,7 @@ final readonly class Piles
         foreach ($pile->papers() as $paper) {
             if ($paper->id()->toRfc4122() === strtolower($id)) {
                 $paper->set($wanted->absent, null !== $wanted->part && isset($pile->parts()[$wanted->part]) ? $wanted->part : null);
+                $pile->revise();
                 $this->entities->flush();
 
                 return;

@@ -18,6 +18,9 @@ final readonly class FactsOfClass
     /** A class without a list is taken to have so many children. */
     private const CHILDREN = 24;
 
+    /** So many of the last lessons say how long things take. */
+    private const LATELY = 40;
+
     public function __construct(private ClassEvidence $evidence, private Planning $planning, private Kept $kept, private Timing $timing)
     {
     }
@@ -73,10 +76,8 @@ final readonly class FactsOfClass
         $games = $this->planning->games($class);
         $usual = new Facts(self::children($class), $class->style(), games: $games);
         $took = [];
-        foreach ($lessons as $lesson) {
-            if ([] === $lesson->took()) {
-                continue;
-            }
+        // how long things took lately says how long they take
+        foreach (\array_slice(array_values(array_filter($lessons, static fn (PlannedLesson $one): bool => [] !== $one->took())), -self::LATELY) as $lesson) {
             foreach ($this->kept->parts($lesson) as $text) {
                 $part = $text->part();
                 $minutes = $lesson->took()[$part->id] ?? null;

@@ -29,7 +29,7 @@ final readonly class Waiting
     {
         $now = $this->clock->now();
         $waiting = [];
-        $begun = $this->piles->ofClass($class);
+        $begun = $this->piles->ofClass($class, $now->modify('-'.self::DAYS.' days'));
         foreach ($lessons as $lesson) {
             $day = self::day($lesson, $now);
             if ($lesson->on() > $now->format('Y-m-d') || $lesson->on() < $now->modify('-'.self::DAYS.' days')->format('Y-m-d')) {

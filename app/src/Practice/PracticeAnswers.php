@@ -7,7 +7,6 @@ namespace Rostik\App\Practice;
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use Rostik\App\Classroom\Child;
-use Rostik\App\Classroom\Classroom;
 use Rostik\App\Evidence\AnswerSeenReply;
 use Rostik\App\Evidence\ClassAnswers;
 use Rostik\App\Evidence\MoreAnswers;
@@ -22,11 +21,14 @@ use Rostik\Core\Timetable\TableLine;
 /** The first answer to each question of a practice belongs to the child's record; what came after a look again does not. */
 final readonly class PracticeAnswers implements MoreAnswers
 {
+    /** So many answers of a child are looked at, from the last back. */
+    private const LAST = 240;
+
     public function __construct(private EntityManagerInterface $entities, private Connection $connection, private Rows $rows, private Questions $questions, private TableAsking $tables, private ForgottenChildren $forgotten)
     {
     }
 
-    public function of(Classroom $class): array
+    public function of(Child $child): array
     {
         /** @var list<Put> $puts */
         $puts = $this->entities->createQueryBuilder()
@@ -34,24 +36,20 @@ final readonly class PracticeAnswers implements MoreAnswers
             ->from(Put::class, 'p')
             ->join('p.seat', 's')
             ->join('s.practice', 'r')
-            ->where('r.classroom = :class')
+            ->where('p.child = :child')
+            ->andWhere('r.classroom = :class')
             ->andWhere('p.right IS NOT NULL')
             ->andWhere('r.deletedAt IS NULL')
-            ->setParameter('class', $class->id(), 'uuid')
-            ->orderBy('r.openedAt', 'ASC')
-            ->addOrderBy('s.cameAt', 'ASC')
-            ->addOrderBy('p.place', 'ASC')
+            ->setParameter('child', $child->id(), 'uuid')
+            ->setParameter('class', $child->classroom()->id(), 'uuid')
+            ->orderBy('r.openedAt', 'DESC')
+            ->addOrderBy('s.cameAt', 'DESC')
+            ->addOrderBy('p.place', 'DESC')
+            ->setMaxResults(self::LAST)
             ->getQuery()
             ->getResult();
-        $answers = [];
-        foreach ($puts as $put) {
-            $child = $put->child();
-            if (null !== $child) {
-                $answers[$child->id()->toRfc4122()][] = $this->seen($put);
-            }
-        }
 
-        return $answers;
+        return array_map($this->seen(...), array_reverse($puts));
     }
 
     public function take(Child $child): array

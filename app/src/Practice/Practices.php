@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\App\Practice;
 
+use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Rostik\App\Account\Teacher;
@@ -138,11 +139,15 @@ final readonly class Practices
     {
         $now = $this->clock->now();
         $lines = [];
-        foreach ($this->of($class) as $practice) {
-            $counts = $this->entities->createQuery('SELECT COUNT(DISTINCT s.id) AS seats, COUNT(p.id) AS answers FROM '.Seat::class.' s LEFT JOIN '.Put::class.' p WITH p.seat = s AND p.answeredAt IS NOT NULL WHERE s.practice = :of')
-                ->setParameter('of', $practice->id(), 'uuid')
-                ->getSingleResult();
-            $lines[] = new PracticeLineReply($practice->id()->toRfc4122(), $practice->title(), $practice->openedAt()->format('Y-m-d'), $practice->isOpen($now), self::number($counts, 'seats'), self::number($counts, 'answers'));
+        $all = $this->of($class);
+        $counts = $this->entities->getConnection()->executeQuery(
+            'SELECT s.practice_id, COUNT(*) AS seats, SUM((SELECT COUNT(*) FROM put p WHERE p.seat_id = s.id AND p.answered_at IS NOT NULL)) AS answers FROM seat s WHERE s.practice_id IN (?) GROUP BY s.practice_id',
+            [array_map(static fn (Practice $one): string => $one->id()->toBinary(), $all)],
+            [ArrayParameterType::BINARY],
+        )->fetchAllAssociativeIndexed();
+        foreach ($all as $practice) {
+            $counted = $counts[$practice->id()->toBinary()] ?? [];
+            $lines[] = new PracticeLineReply($practice->id()->toRfc4122(), $practice->title(), $practice->openedAt()->format('Y-m-d'), $practice->isOpen($now), self::number($counted, 'seats'), self::number($counted, 'answers'));
         }
 
         return $lines;

@@ -9,6 +9,9 @@ use Doctrine\DBAL\Connection;
 /** Rows as they stand in a table, taken out of it and put back as they were: what was deleted, while it can be brought back. */
 final readonly class Rows
 {
+    /** Columns that the database makes itself, by table. */
+    private const MADE = ['put' => ['mark' => true], 'paper' => ['mark' => true]];
+
     public function __construct(private Connection $connection)
     {
     }
@@ -45,6 +48,7 @@ final readonly class Rows
     {
         foreach (\is_array($rows) ? $rows : [] as $row) {
             if (\is_array($row) && [] !== $row) {
+                $row = array_diff_key($row, self::MADE[$table] ?? []);
                 $names = array_map(strval(...), array_keys($row));
                 $this->connection->executeStatement(
                     \sprintf('INSERT IGNORE INTO %s (%s) VALUES (%s)', $table, implode(', ', $names), implode(', ', array_fill(0, \count($names), '?'))),

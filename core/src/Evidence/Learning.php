@@ -10,8 +10,9 @@ namespace Rostik\Core\Evidence;
  * A child can do it or cannot; it may come to do it from one answer to the next; who can slips, who cannot is right by chance
  * now and then. Nobody knows how fast one child learns and how often it slips: all of the usual values are taken as equally
  * likely at first, and weighed by the answers themselves, so that what is said is well calibrated for many sorts of children.
- * A little is forgotten, so newer answers weigh more. The values are common practice, no source; `EvidenceTest` shows what
- * they lead to.
+ * A little is forgotten, so newer answers weigh more. The values are common practice, no source; `LearningTest` shows what
+ * they lead to. What lies further back than the last sixty answers is left out: the next answer is
+ * foretold a little better without it (`LearningTest`), and a year's answers are too many to be multiplied.
  */
 final class Learning
 {
@@ -33,9 +34,13 @@ final class Learning
     private const FEWEST = 2;
     private const DAYS = 2;
 
+    /** So many of the last answers count. */
+    public const LAST = 60;
+
     /** @param list<Seen> $seen the earliest first */
     public static function of(array $seen): Learnt
     {
+        $seen = \array_slice($seen, -self::LAST);
         $known = $next = $all = 0.0;
         foreach (self::BEFORE as $before) {
             foreach (self::LEARNS as $learns) {

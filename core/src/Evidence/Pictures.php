@@ -19,6 +19,9 @@ final class Pictures
     /** Sums kept in mind at the most. */
     private const MOST = 5000;
 
+    /** So many of the last answers are weighed: a mistake that has not been seen in a hundred is not there any more. */
+    private const WEIGHED = 120;
+
     /** @var array<string, list<string>> rungs by sum */
     private array $rungs = [];
 
@@ -26,15 +29,24 @@ final class Pictures
     {
     }
 
+    /**
+     * From the last answer back, as far as there is something to be learnt from: the last sixty of each rung
+     * ({@see Learning::LAST}), and for what may be behind wrong ones the last {@see WEIGHED} of all.
+     */
     public function of(Pupil $pupil): Picture
     {
         $judgements = [];
         $usual = [];
         $seen = [];
         $behind = [];
-        foreach ($pupil->answers as $i => $answer) {
-            $judged = $this->judged($answer);
-            if (null !== $judged) {
+        foreach (array_reverse($pupil->answers, true) as $i => $answer) {
+            $rungs = array_filter(null === $answer->rung ? $this->rungsOf($answer->sum) : [$answer->rung], static fn (string $rung): bool => \count($seen[$rung] ?? []) < Learning::LAST);
+            $weighs = \count($judgements) < self::WEIGHED;
+            if ([] === $rungs && !$weighs) {
+                continue;
+            }
+            $judged = $weighs || null === $answer->right ? $this->judged($answer) : null;
+            if ($weighs && null !== $judged) {
                 $judgements[$i] = $judged;
                 $usual += $this->diagnostician->usual($answer->sum);
             }
@@ -42,13 +54,16 @@ final class Pictures
             if (null === $right || (null === $answer->right && null !== $judged && \in_array($judged->verdict, [Verdict::Blank, Verdict::Unreadable], true))) {
                 continue;
             }
-            foreach (null === $answer->rung ? $this->rungsOf($answer->sum) : [$answer->rung] as $rung) {
+            foreach ($rungs as $rung) {
                 $seen[$rung][] = new Seen($right, $answer->day);
                 $behind[$rung][] = $i;
             }
         }
+        [$judgements, $seen, $behind] = [array_reverse($judgements, true), array_map(array_reverse(...), $seen), array_map(array_reverse(...), $behind)];
         $order = array_flip(array_map(static fn ($rung): string => $rung->id, $this->ladder->rungs()));
-        uksort($seen, static fn (string $a, string $b): int => ($order[$a] ?? 0) <=> ($order[$b] ?? 0));
+        $byRung = static fn (string $a, string $b): int => ($order[$a] ?? 0) <=> ($order[$b] ?? 0);
+        uksort($seen, $byRung);
+        uksort($behind, $byRung);
 
         return new Picture($pupil, $this->weighing->weigh(array_values($judgements), $usual), array_map(Learning::of(...), $seen), $behind, array_keys($judgements));
     }

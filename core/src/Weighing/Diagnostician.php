@@ -20,6 +20,12 @@ final class Diagnostician
     /** Sums kept in mind at the most. */
     private const MOST = 5000;
 
+    /** Answers kept in mind at the most: a class writes the same ones. */
+    private const MOST_ANSWERS = 20000;
+
+    /** @var array<string, Judgement> by sum and answer */
+    private array $judgements = [];
+
     /** @var array<string, array{Sum, array<string, Given>, array<string, true>}> by text: the sum, what mistakes lead to, and which are looked for on its rungs */
     private array $sums = [];
 
@@ -72,9 +78,12 @@ final class Diagnostician
             $sum = $understood->read->sum;
             $this->sums[$text] = [$sum, $this->book->predict($sum, words: $understood->told->text ?? ''), $this->lookedFor($sum, null !== $understood->told)];
         }
+        if (\count($this->judgements) >= self::MOST_ANSWERS) {
+            $this->judgements = [];
+        }
         [$sum, $predicted] = $this->sums[$text];
 
-        return $this->judge->judge($sum, $written, $predicted);
+        return $this->judgements[$text."\0".$written] ??= $this->judge->judge($sum, $written, $predicted);
     }
 
     /**

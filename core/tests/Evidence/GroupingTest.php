@@ -113,6 +113,16 @@ final class GroupingTest extends TestCase
         self::assertSame(Standing::NotYet, $picture->rungs['subtract-regroup']->standing ?? null);
         self::assertSame([[0, 1, 2, 3], [4, 5, 6, 7]], array_values($picture->answers));
         self::assertSame(['smaller-from-larger'], array_map(static fn ($one): string => $one->mistake, $picture->causes()));
+        // of thousands of answers the last are looked at, from the last back
+        $year = [];
+        for ($i = 0; $i < 3000; ++$i) {
+            $year[] = new Answered(self::SUMS[$i % \count(self::SUMS)], '', '2027-03-10', $i >= 1500);
+        }
+        $begun = hrtime(true);
+        $long = Core::get(Pictures::class)->of(new Pupil('c', $year));
+        self::assertLessThan(2.0, (hrtime(true) - $begun) / 1e9);
+        self::assertSame(['add-regroup', 'subtract-regroup'], array_keys($long->rungs));
+        self::assertSame([[60, 2999], [60, 2995]], array_map(static fn (string $rung): array => [\count($long->answers[$rung] ?? []), max([0, ...$long->answers[$rung] ?? []])], ['subtract-regroup', 'add-regroup']));
         // marks only, by children: a tick counts as the right answer, a cross has no cause
         $marks = Core::get(Pictures::class)->of(new Pupil('b', [new Answered(self::SUMS[0], '', '2027-03-10', true), new Answered(self::SUMS[1], '', '2027-03-11', false), new Answered('no sum at all', '', '2027-03-11', true)]));
         self::assertSame([2, 1], [($marks->rungs['add-regroup'] ?? null)?->answers, $marks->diagnosis->answered]);

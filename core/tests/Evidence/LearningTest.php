@@ -55,6 +55,63 @@ final class LearningTest extends TestCase
     }
 
     /** Learners of three sorts: who suddenly can, who slowly get better, who can or cannot all along. */
+    /**
+     * What lies further back than the last sixty is not missed: children of many sorts with up to 400 answers, some of whom come
+     * to do it, or lose it, on the way; how likely the next one is right is known to the simulation.
+     */
+    public function testWhatLiesFarBackIsNotMissed(): void
+    {
+        mt_srand(11);
+        $near = $far = 0.0;
+        for ($child = 0; $child < 300; ++$child) {
+            $turn = mt_rand(0, 400);
+            [$before, $after] = [mt_rand(10, 95) / 100, mt_rand(10, 97) / 100];
+            $answers = [];
+            for ($i = 0, $count = mt_rand(80, 400); $i < $count; ++$i) {
+                $answers[] = new Seen(mt_rand(0, 99) < 100 * ($i < $turn ? $before : $after), '2027-03-'.(1 + $i % 28));
+            }
+            $is = $count - 1 < $turn ? $before : $after;
+            $near += (Learning::of($answers)->next - $is) ** 2;
+            $far += (self::all($answers) - $is) ** 2;
+        }
+        self::assertLessThanOrEqual(sqrt($far / 300), sqrt($near / 300));
+        // and thousands of them are no other thing
+        $year = array_map(static fn (int $i): Seen => new Seen(0 !== $i % 2, '2027-03-10'), range(0, 5000));
+        self::assertSame(Learning::LAST, Learning::of($year)->answers);
+        self::assertEqualsWithDelta(Learning::of(\array_slice($year, -60))->next, Learning::of($year)->next, 1e-12);
+    }
+
+    /**
+     * The same model over all of them, in logarithms.
+     *
+     * @param list<Seen> $seen
+     */
+    private static function all(array $seen): float
+    {
+        $logs = $nexts = [];
+        foreach ([0.15, 0.5, 0.85] as $before) {
+            foreach ([0.02, 0.12, 0.35] as $learns) {
+                foreach ([0.03, 0.1, 0.2] as $slips) {
+                    foreach ([0.02, 0.1, 0.3] as $guesses) {
+                        [$can, $log] = [$before, 0.0];
+                        foreach ($seen as $one) {
+                            $right = $can * (1 - $slips) + (1 - $can) * $guesses;
+                            $log += log($one->right ? $right : 1 - $right);
+                            $can = $one->right ? $can * (1 - $slips) / $right : $can * $slips / (1 - $right);
+                            $can = $can * 0.99 + (1 - $can) * $learns;
+                        }
+                        $logs[] = $log;
+                        $nexts[] = $can * (1 - $slips) + (1 - $can) * $guesses;
+                    }
+                }
+            }
+        }
+        $most = max($logs);
+        $weights = array_map(static fn (float $log): float => exp($log - $most), $logs);
+
+        return array_sum(array_map(static fn (float $weight, float $next): float => $weight * $next, $weights, $nexts)) / array_sum($weights);
+    }
+
     public function testIsCalibratedAndSeldomCallsSecureWhoIsNot(): void
     {
         mt_srand(314);

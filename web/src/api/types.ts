@@ -230,7 +230,8 @@ export interface CauseSeenReply {
   perhaps: boolean;
   lately: boolean;
   evidence: number[];
-  against: number[];
+  times: number;
+  against: number;
 }
 
 export interface Cell {
@@ -300,6 +301,13 @@ export interface Changed {
   day: Change | null;
 }
 
+export interface ChildBriefReply {
+  id: string;
+  name: string;
+  count: number;
+  rungs: RungBriefReply[];
+}
+
 export interface ChildEntry {
   id: string;
   name: string;
@@ -308,6 +316,7 @@ export interface ChildEntry {
 export interface ChildSeenReply {
   id: string;
   name: string;
+  count: number;
   answers: AnswerSeenReply[];
   rungs: RungSeenReply[];
   causes: CauseSeenReply[];
@@ -716,7 +725,7 @@ export interface FollowUpReply {
   className: string;
   groups: GroupText[];
   kept: boolean;
-  children: ChildSeenReply[];
+  children: ChildBriefReply[];
   tell: string[];
   from: string;
 }
@@ -1487,6 +1496,13 @@ export interface RouteChoice {
   directions: DirectionChoice[];
   first: string;
   last: string;
+}
+
+export interface RungBriefReply {
+  rung: string;
+  can: string;
+  by: Standing;
+  word: Standing | null;
 }
 
 export interface RungMistakeReply {

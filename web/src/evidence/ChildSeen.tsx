@@ -72,11 +72,11 @@ export function ChildSeen({ child, groups, onMove, onChanged }: Props) {
           <p>
             {cause.lately ? '' : 'Earlier, not lately: '}
             {child.name} <strong>{cause.may}</strong>
-            {cause.perhaps ? '; one answer speaks for it' : `; ${cause.evidence.length} answers fit`}
-            {cause.against.length > 0 && `, ${cause.against.length} speak against it`}.
+            {cause.perhaps ? '; one answer speaks for it' : `; ${cause.times} answers fit`}
+            {cause.against > 0 && `, ${cause.against} speak against it`}.
           </p>
           <ul className="mt-1 bg-sheet px-3 py-1.5">
-            {cause.evidence.slice(-4).map((i) => (
+            {cause.evidence.map((i) => (
               <Answer key={i} answer={child.answers[i]} />
             ))}
           </ul>
@@ -111,7 +111,7 @@ export function ChildSeen({ child, groups, onMove, onChanged }: Props) {
         >
           A page for the talk
         </a>
-        {child.answers.length > 0 && (
+        {child.count > 0 && (
           <button
             type="button"
             className="underline underline-offset-4"
@@ -130,7 +130,7 @@ export function ChildSeen({ child, groups, onMove, onChanged }: Props) {
         <DeleteWindow
           title={`Delete what was seen of ${child.name}?`}
           goes={[
-            child.answers.length === 1 ? 'one answer' : `${child.answers.length} answers`,
+            child.count === 1 ? 'one answer' : `${child.count} answers`,
             'the marks on their papers',
             'what they answered at tablets, and their three pictures',
             'what you said yourself of what they can do',
@@ -202,7 +202,7 @@ function Rung({
           </span>
         </summary>
         <ul className="mt-1 bg-sheet px-3 py-1.5">
-          {rung.answers.slice(-8).map((i) => (
+          {rung.answers.map((i) => (
             <Answer key={i} answer={answers[i]} />
           ))}
           {rung.answers.length === 0 && <li className="text-soft">No answers; only your word.</li>}

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { ChildSeenReply, FollowUpReply, Standing } from '../api/types';
+import type { ChildBriefReply, FollowUpReply, Standing } from '../api/types';
 import { said, standingOf } from './standings';
 
 /** One sign each, so that a whole class is seen at a glance, in black and white. */
@@ -8,7 +8,7 @@ const signs: Record<Standing, string> = { secure: '■', 'on-the-way': '◧', 'n
 /** From who can do it to who needs it; what was not seen last. */
 const order: readonly Standing[] = ['secure', 'on-the-way', 'not-yet', 'not-seen'];
 
-const standingIn = (child: ChildSeenReply, id: string): Standing => {
+const standingIn = (child: ChildBriefReply, id: string): Standing => {
   const rung = child.rungs.find((one) => one.rung === id);
   return rung ? standingOf(rung) : 'not-seen';
 };

@@ -5,7 +5,14 @@ import { useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { ask } from '../api/client';
 import { shelfQuery } from '../api/queries';
-import type { ChildSeenReply, FollowUpReply, GroupText, GroupsRequest, MadeSheetsReply } from '../api/types';
+import type {
+  ChildBriefReply,
+  ChildSeenReply,
+  FollowUpReply,
+  GroupText,
+  GroupsRequest,
+  MadeSheetsReply,
+} from '../api/types';
 import { useClasses } from '../classroom/useClasses';
 import { DeleteWindow } from '../deleted/DeleteWindow';
 import { Button } from '../ui/Button';
@@ -21,6 +28,13 @@ export const followUpQuery = (classId: string) =>
     queryKey: ['follow-up', classId],
     queryFn: ({ signal }) => ask<FollowUpReply>('GET', `/api/classes/${classId}/follow-up`, undefined, signal),
     enabled: classId !== '',
+  });
+
+/** What was seen of one child; asked for when that one is looked at. */
+const childQuery = (classId: string, id: string) =>
+  queryOptions({
+    queryKey: [...followUpQuery(classId).queryKey, id],
+    queryFn: ({ signal }) => ask<ChildSeenReply>('GET', `/api/children/${id}`, undefined, signal),
   });
 
 const views = [
@@ -41,7 +55,8 @@ export function FollowUp() {
   const [asking, setAsking] = useState(false);
   const view = params.get('view') === 'class' ? 'class' : 'groups';
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
-  const again = () => client.invalidateQueries(followUpQuery(classId));
+  // and what of it was looked at of one child
+  const again = () => client.invalidateQueries({ queryKey: followUpQuery(classId).queryKey });
   const keep = useMutation({
     mutationFn: (groups: GroupText[]) =>
       ask<null>('PUT', `/api/classes/${classId}/groups`, { groups } satisfies GroupsRequest),
@@ -95,6 +110,8 @@ export function FollowUp() {
       notice(failure.message);
     },
   });
+  const chosen = query.data?.children.find((one) => one.id === params.get('child'))?.id ?? null;
+  const child = useQuery({ ...childQuery(classId, chosen ?? ''), enabled: chosen !== null }).data;
   const reply = query.data;
   if (!reply) {
     return query.isError ? (
@@ -109,7 +126,6 @@ export function FollowUp() {
     ) : null;
   }
   const { groups } = reply;
-  const child = reply.children.find((one) => one.id === params.get('child'));
   const show = (next: GroupText[]) => {
     const before = groups;
     client.setQueryData(followUpQuery(classId).queryKey, { ...reply, groups: next, kept: true });
@@ -138,7 +154,7 @@ export function FollowUp() {
       ),
     );
   };
-  const seen = reply.children.some((one) => one.answers.length > 0);
+  const seen = reply.children.some((one) => one.count > 0);
   return (
     <div className="grid min-h-0 flex-1 lg:grid-cols-[minmax(0,1fr)_23rem]">
       <section aria-label="Follow up" className="min-h-0 overflow-y-auto px-6 py-4">
@@ -194,7 +210,7 @@ export function FollowUp() {
                       group={group}
                       number={i + 1}
                       names={reply.children}
-                      current={child?.id ?? null}
+                      current={chosen}
                       tell={group.kind === 'unsure' ? reply.tell : []}
                       onChild={(id) => {
                         put({ child: id });
@@ -261,7 +277,7 @@ export function FollowUp() {
         />
       )}
       <aside aria-label="A child" className="min-h-0 overflow-y-auto border-ink bg-desk px-5 py-4 lg:border-l-2">
-        {child ? (
+        {child && child.id === chosen ? (
           <ChildSeen
             key={child.id}
             child={child}
@@ -273,8 +289,10 @@ export function FollowUp() {
               void again();
             }}
           />
+        ) : chosen !== null ? (
+          <p className="late text-lg">One moment.</p>
         ) : (
-          <p className="text-lg">Choose a child to see what was seen of it.</p>
+          <p className="text-lg">Choose a child to see what was seen of them.</p>
         )}
       </aside>
     </div>
@@ -310,7 +328,7 @@ function GroupLine({
 }: {
   group: GroupText;
   number: number;
-  names: readonly ChildSeenReply[];
+  names: readonly ChildBriefReply[];
   current: string | null;
   tell: readonly string[];
   onChild: (id: string) => void;

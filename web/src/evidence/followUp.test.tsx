@@ -11,6 +11,7 @@ import { standingOf } from './standings';
 const child = (id: string, part: Partial<ChildSeenReply> = {}): ChildSeenReply => ({
   id,
   name: `Child ${id}`,
+  count: part.answers?.length ?? 0,
   answers: [],
   rungs: [],
   causes: [],
@@ -36,7 +37,10 @@ const kittiwakes = {
   style: usualStyle,
 } as unknown as ClassReply;
 
-const reply = (part: Partial<FollowUpReply> = {}): FollowUpReply => ({
+/** As the server has it: the whole of each child is asked for by itself. */
+const reply = (
+  part: Partial<FollowUpReply & { children: ChildSeenReply[] }> = {},
+): FollowUpReply & { children: ChildSeenReply[] } => ({
   classId: 'k',
   className: 'Kittiwakes',
   groups: [group('cause', ['a', 'b']), group('unsure', ['c'])],
@@ -55,7 +59,8 @@ const reply = (part: Partial<FollowUpReply> = {}): FollowUpReply => ({
           perhaps: true,
           lately: true,
           evidence: [0],
-          against: [1],
+          times: 1,
+          against: 1,
         },
       ],
       rungs: [
@@ -98,7 +103,7 @@ describe('groups for tomorrow', () => {
         path === '/api/classes'
           ? [kittiwakes]
           : method === 'GET'
-            ? seen
+            ? (seen.children.find((one) => path === `/api/children/${one.id}`) ?? seen)
             : method === 'POST'
               ? { sheets: [], shortages: [] }
               : null,
