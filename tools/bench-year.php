@@ -40,7 +40,6 @@ $tomorrow = date('Y-m-d', time() + 30 * 86400);
 $close = static function (string $reply) use ($ask): void {
     $id = json_decode($reply, true)['id'] ?? '';
     $ask('POST', '/api/practices/'.$id.'/close', ['lastWord' => '']);
-    $ask('DELETE', '/api/practices/'.$id);
 };
 $places = [
     'Follow up' => ['GET', '/api/classes/'.$class.'/follow-up', null, null],

@@ -16,7 +16,7 @@ final class Version20261201160000 extends AbstractMigration
 
     public function up(Schema $schema): void
     {
-        $this->addSql('CREATE TABLE IF NOT EXISTS kept_seen (mark VARCHAR(64) CHARACTER SET ascii NOT NULL COLLATE `ascii_bin`, class_mark VARCHAR(64) CHARACTER SET ascii NOT NULL COLLATE `ascii_bin`, brief JSON NOT NULL, whole JSON NOT NULL, child_id BINARY(16) NOT NULL, PRIMARY KEY (child_id), CONSTRAINT kept_seen_child FOREIGN KEY (child_id) REFERENCES child (id) ON DELETE CASCADE) DEFAULT CHARACTER SET utf8mb4 COLLATE `utf8mb4_unicode_ci`');
+        $this->addSql('CREATE TABLE IF NOT EXISTS kept_seen (mark VARCHAR(64) CHARACTER SET ascii NOT NULL COLLATE `ascii_bin`, class_mark VARCHAR(64) CHARACTER SET ascii NOT NULL COLLATE `ascii_bin`, brief JSON NOT NULL, whole JSON NOT NULL, histories JSON NOT NULL, child_id BINARY(16) NOT NULL, PRIMARY KEY (child_id), CONSTRAINT kept_seen_child FOREIGN KEY (child_id) REFERENCES child (id) ON DELETE CASCADE) DEFAULT CHARACTER SET utf8mb4 COLLATE `utf8mb4_unicode_ci`');
         // what changes with the marks of a paper, and with the answers to a question, small enough to be read out of an index
         foreach (['paper' => ['marks', 'pile_id, absent'], 'put' => ['answers', 'first_right, seat_id']] as $table => [$of, $more]) {
             $this->addSql('ALTER TABLE '.$table.' ADD COLUMN IF NOT EXISTS mark INT UNSIGNED AS (CRC32('.$of.')) PERSISTENT, ADD INDEX IF NOT EXISTS '.$table.'_seen (child_id, '.$more.', mark)');

@@ -59,7 +59,7 @@ final class ClassAnswers
      */
     public function briefs(Classroom $class): array
     {
-        return $this->seen($class, $class->children(), false);
+        return $this->seen($class, $class->children());
     }
 
     /** The same of one child, with the answers behind it. */
@@ -67,7 +67,7 @@ final class ClassAnswers
     {
         $id = $child->id()->toRfc4122();
 
-        return $this->seen($child->classroom(), [$child], true)[$id] ?? SeenOfChild::nothing($id);
+        return $this->seen($child->classroom(), [$child], 'whole')[$id] ?? SeenOfChild::nothing($id);
     }
 
     /**
@@ -77,7 +77,7 @@ final class ClassAnswers
      */
     public function histories(Classroom $class): array
     {
-        return array_filter(array_map(static fn (SeenOfChild $one): array => $one->histories, $this->seen($class, $class->children(), true)));
+        return array_filter(array_map(static fn (SeenOfChild $one): array => $one->histories, $this->seen($class, $class->children(), 'histories')));
     }
 
     /** What it rests on, in words. */
@@ -93,16 +93,16 @@ final class ClassAnswers
     }
 
     /**
-     * @param list<Child> $children of the class
-     * @param bool        $whole    whether the answers are wanted, too
+     * @param list<Child>              $children of the class
+     * @param 'whole'|'histories'|null $more     that is wanted, too
      *
      * @return array<string, SeenOfChild> by child
      */
-    private function seen(Classroom $class, array $children, bool $whole): array
+    private function seen(Classroom $class, array $children, ?string $more = null): array
     {
         $connection = $this->entities->getConnection();
         $ids = array_map(static fn (Child $child): string => $child->id()->toBinary(), $children);
-        $kept = [] === $ids ? [] : $connection->executeQuery('SELECT child_id, mark, class_mark, brief'.($whole ? ', whole' : '').' FROM kept_seen WHERE child_id IN (?)', [$ids], [ArrayParameterType::BINARY])->fetchAllAssociativeIndexed();
+        $kept = [] === $ids ? [] : $connection->executeQuery('SELECT child_id, mark, class_mark, brief'.(null === $more ? '' : ', '.$more).' FROM kept_seen WHERE child_id IN (?)', [$ids], [ArrayParameterType::BINARY])->fetchAllAssociativeIndexed();
         $classMark = $this->markOf($class);
         $seen = $looked = [];
         $marks = null;
@@ -116,7 +116,7 @@ final class ClassAnswers
                 $seen[$id] = $this->worked($child, \is_string($mark) ? $mark : '', $classMark);
                 continue;
             }
-            $seen[$id] = SeenOfChild::kept($id, self::read($there['brief']), $whole ? self::read($there['whole'] ?? null) : []);
+            $seen[$id] = SeenOfChild::kept($id, self::read($there['brief']), self::read($there['whole'] ?? null), self::read($there['histories'] ?? null));
             if (!$isSame) {
                 $looked[] = $key;
             }
@@ -182,12 +182,12 @@ final class ClassAnswers
         $picture = $this->pictures->of(new Pupil($child->id()->toRfc4122(), array_map(static fn (SeenAnswer $one): Answered => $one->answered, $own)));
         $seen = SeenOfChild::of($picture, array_map(static fn (SeenAnswer $one): AnswerSeenReply => null !== $one->shown->right ? $one->shown : new AnswerSeenReply($one->shown->on, $one->shown->from, $one->shown->asked, $one->shown->given, $picture->isRight($one->answered)), $own));
         $this->entities->getConnection()->executeStatement(
-            'INSERT INTO kept_seen (child_id, mark, class_mark, brief, whole) VALUES (:child, :mark, :class, :brief, :whole) ON DUPLICATE KEY UPDATE mark = :mark, class_mark = :class, brief = :brief, whole = :whole',
-            ['child' => $child->id()->toBinary(), 'mark' => $mark, 'class' => $classMark, 'brief' => json_encode($seen->brief(), \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION), 'whole' => json_encode($seen->whole(), \JSON_THROW_ON_ERROR)],
+            'INSERT INTO kept_seen (child_id, mark, class_mark, brief, whole, histories) VALUES (:child, :mark, :class, :brief, :whole, :histories) ON DUPLICATE KEY UPDATE mark = :mark, class_mark = :class, brief = :brief, whole = :whole, histories = :histories',
+            ['child' => $child->id()->toBinary(), 'mark' => $mark, 'class' => $classMark, 'brief' => json_encode($seen->brief(), \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION), 'whole' => json_encode($seen->whole(), \JSON_THROW_ON_ERROR), 'histories' => json_encode($seen->histories(), \JSON_THROW_ON_ERROR)],
         );
 
         // as it will be read again: with the same figures
-        return SeenOfChild::kept($child->id()->toRfc4122(), $seen->brief(), $seen->whole());
+        return SeenOfChild::kept($child->id()->toRfc4122(), $seen->brief(), $seen->whole(), $seen->histories());
     }
 
     /** @return array<mixed> */

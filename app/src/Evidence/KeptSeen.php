@@ -16,6 +16,7 @@ class KeptSeen
      * @param string       $classMark of all that the class has answered, when that was last looked at: as long as it is the same, so is the child's
      * @param array<mixed> $brief     {@see SeenOfChild::brief}
      * @param array<mixed> $whole     {@see SeenOfChild::whole}
+     * @param array<mixed> $histories {@see SeenOfChild::histories}
      */
     public function __construct(
         #[ORM\Id]
@@ -30,6 +31,8 @@ class KeptSeen
         private array $brief,
         #[ORM\Column(type: 'json')]
         private array $whole,
+        #[ORM\Column(type: 'json')]
+        private array $histories,
     ) {
     }
 
@@ -52,6 +55,12 @@ class KeptSeen
     public function brief(): array
     {
         return $this->brief;
+    }
+
+    /** @return array<mixed> */
+    public function histories(): array
+    {
+        return $this->histories;
     }
 
     /** @return array<mixed> */

@@ -129,18 +129,25 @@ final readonly class SeenOfChild
         return [
             'behind' => $this->picture->answers,
             'shown' => array_map(static fn (AnswerSeenReply $one): array => [$one->on, $one->from, $one->asked, $one->given, $one->right], $this->shown),
-            'histories' => array_map(static fn (array $of): array => array_map(static fn (Seen $one): array => [$one->right, $one->day], $of), $this->histories),
         ];
+    }
+
+    /** @return array<string, list<array{bool, string}>> by rung */
+    public function histories(): array
+    {
+        return array_map(static fn (array $of): array => array_map(static fn (Seen $one): array => [$one->right, $one->day], $of), $this->histories);
     }
 
     /**
      * @param array<mixed> $brief
-     * @param array<mixed> $whole empty where only the brief is wanted
+     * @param array<mixed> $whole     empty where only the brief is wanted
+     * @param array<mixed> $histories empty where they are not wanted
      */
-    public static function kept(string $id, array $brief, array $whole = []): self
+    public static function kept(string $id, array $brief, array $whole = [], array $histories = []): self
     {
         /** @var array{count: int, answered: int, rungs: array<string, array{string, float, float, int, int, ?string}>, findings: list<array{string, float, int, int, bool, bool, list<int>}>} $brief */
-        /** @var array{behind?: array<string, list<int>>, shown?: list<array{string, string, string, string, ?bool}>, histories?: array<string, list<array{bool, string}>>} $whole */
+        /** @var array{behind?: array<string, list<int>>, shown?: list<array{string, string, string, string, ?bool}>} $whole */
+        /** @var array<string, list<array{bool, string}>> $histories */
         $rungs = $before = $times = $against = $findings = [];
         foreach ($brief['rungs'] as $rung => [$standing, $known, $next, $answers, $days, $earlier]) {
             $rungs[$rung] = new Learnt(Standing::from($standing), $known, $next, $answers, $days);
@@ -158,7 +165,7 @@ final readonly class SeenOfChild
             $times,
             $against,
             array_map(static fn (array $one): AnswerSeenReply => new AnswerSeenReply(...$one), $whole['shown'] ?? []),
-            array_map(static fn (array $of): array => array_map(static fn (array $one): Seen => new Seen(...$one), $of), $whole['histories'] ?? []),
+            array_map(static fn (array $of): array => array_map(static fn (array $one): Seen => new Seen(...$one), $of), $histories),
         );
     }
 }

@@ -191,11 +191,10 @@ final readonly class Lessons
     public function add(Classroom $class, NewLessonRequest $wanted): PlannedLesson
     {
         $slot = new Slot(When::date($wanted->on), When::minutes($wanted->start), $wanted->minutes);
-        $lessons = $this->plans->lessons($class);
-        $facts = $this->facts->all($class, $lessons, []);
+        $before = $this->plans->before($class, $wanted->on, FactsOfClass::LATELY);
+        $facts = $this->facts->all($class, $before, []);
         $step = new Step($this->ladder->rung($wanted->rung)->id, Purpose::New, 'You put it here.');
-        $before = array_values(array_filter($lessons, static fn (PlannedLesson $one): bool => $one->on() < $wanted->on));
-        $parts = $this->filling->parts($step, $slot, $facts, Planner::seed(crc32($wanted->on.$wanted->start), \count($lessons)), [] === $before ? null : $before[\count($before) - 1]->rung());
+        $parts = $this->filling->parts($step, $slot, $facts, Planner::seed(crc32($wanted->on.$wanted->start), $this->plans->count($class)), [] === $before ? null : $before[\count($before) - 1]->rung());
         $lesson = new PlannedLesson($class, new Lesson($slot, $step, $parts), $this->kept->writeParts(array_map(PartText::of(...), $parts)), Levels::of($facts->of($wanted->rung)));
         $this->entities->persist($lesson);
         $this->entities->flush();
@@ -211,7 +210,7 @@ final readonly class Lessons
 
     public function pace(Classroom $class): Facts
     {
-        return $this->facts->pace($class, $this->plans->lessons($class));
+        return $this->facts->pace($class, $this->plans->taught($class, FactsOfClass::LATELY));
     }
 
     /** A sum for the board as the class writes it; a problem in its words. */

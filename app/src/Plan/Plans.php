@@ -44,6 +44,31 @@ final readonly class Plans
         return $this->entities->getRepository(PlannedLesson::class)->findBy(['classroom' => $class, 'deletedAt' => null], ['onDay' => 'ASC', 'start' => 'ASC', 'id' => 'ASC']);
     }
 
+    /** @return list<PlannedLesson> the last before a day (YYYY-MM-DD), the earliest first */
+    public function before(Classroom $class, string $day, int $most): array
+    {
+        /** @var list<PlannedLesson> $lessons */
+        $lessons = $this->entities->createQuery('SELECT l FROM '.PlannedLesson::class.' l WHERE l.classroom = :class AND l.deletedAt IS NULL AND l.onDay < :day ORDER BY l.onDay DESC, l.start DESC, l.id DESC')
+            ->setParameter('class', $class->id(), 'uuid')
+            ->setParameter('day', $day)
+            ->setMaxResults($most)
+            ->getResult();
+
+        return array_reverse($lessons);
+    }
+
+    /** @return list<PlannedLesson> the last of which it was said how they went, the earliest first */
+    public function taught(Classroom $class, int $most): array
+    {
+        return array_reverse($this->entities->getRepository(PlannedLesson::class)->findBy(['classroom' => $class, 'deletedAt' => null, 'state' => [LessonState::Done, LessonState::Partly]], ['onDay' => 'DESC', 'start' => 'DESC', 'id' => 'DESC'], $most));
+    }
+
+    /** How many lessons there are. */
+    public function count(Classroom $class): int
+    {
+        return $this->entities->getRepository(PlannedLesson::class)->count(['classroom' => $class, 'deletedAt' => null]);
+    }
+
     /** @param list<string> $said */
     public function reply(Classroom $class, array $said = []): PlanReply
     {

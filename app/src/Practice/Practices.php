@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rostik\App\Practice;
 
 use Doctrine\DBAL\ArrayParameterType;
+use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Rostik\App\Account\Teacher;
@@ -90,10 +91,12 @@ final readonly class Practices
     public function open(Teacher $teacher, Classroom $class, OpenPracticeRequest $wanted): Practice
     {
         $now = $this->clock->now();
-        foreach ($this->of($class) as $earlier) {
-            if ($earlier->isOpen($now)) {
-                throw new CannotBeHad('A practice of this class is open already. Close it first.');
-            }
+        $open = $this->entities->createQuery('SELECT COUNT(r.id) FROM '.Practice::class.' r WHERE r.classroom = :class AND r.deletedAt IS NULL AND r.closedAt IS NULL AND r.endsAt > :now')
+            ->setParameter('class', $class->id(), 'uuid')
+            ->setParameter('now', $now, Types::DATETIME_IMMUTABLE)
+            ->getSingleScalarResult();
+        if ($open > 0) {
+            throw new CannotBeHad('A practice of this class is open already. Close it first.');
         }
         if ($this->entities->getRepository(Practice::class)->count(['owner' => $teacher]) >= self::MOST) {
             throw new CannotBeHad(\sprintf('There are %d practices already. Delete old ones first; what was deleted counts until it is gone for good.', self::MOST));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Plan;
 
+use Rostik\Core\Activity\Shorter;
 use Rostik\Core\Activity\Sort;
 use Rostik\Core\Skill\Level;
 
@@ -18,7 +19,7 @@ final readonly class Matching
     private const WARM_UPS = [Sort::WarmUp, Sort::Feel, Sort::Sorting];
     private const GAMES = [Sort::Game, Sort::Sorting, Sort::WarmUp];
 
-    public function __construct(private Playing $playing)
+    public function __construct(private Playing $playing, private Memory $memory = new NoMemory())
     {
     }
 
@@ -43,13 +44,13 @@ final readonly class Matching
                 continue;
             }
             $preset = $intro->presets[$for] ?? [];
-            $planned = $this->playing->planned($id, null, $preset, $level, self::SEED, $facts, array_keys($preset));
-            $group = $intro->sizes->isTogether() ? null : $planned->wanted->group;
-            $ways = [new Fitting($id, $intro->title, $for, $group, $preset, (int) round($planned->minutes->expected))];
+            [[$size, $expected]] = $this->taken($id, $preset, $level, $facts, false);
+            $group = $intro->sizes->isTogether() ? null : $size;
+            $ways = [new Fitting($id, $intro->title, $for, $group, $preset, (int) round($expected))];
             // only what is too long is asked for its shorter ways
-            $shorter = $ways[0]->minutes <= $minutes ? [] : $this->playing->planned($id, null, $preset, $level, self::SEED, $facts, array_keys($preset), true)->shorter;
-            foreach ($shorter as $one) {
-                $ways[] = new Fitting($id, $intro->title, $for, $one->group ?? $group, $one->options + $preset, (int) round($one->minutes));
+            $shorter = $ways[0]->minutes <= $minutes ? [] : \array_slice($this->taken($id, $preset, $level, $facts, true), 1);
+            foreach ($shorter as [$size, $takes, $options]) {
+                $ways[] = new Fitting($id, $intro->title, $for, $size ?? $group, $options + $preset, (int) round($takes));
             }
             $ways = array_values(array_filter($ways, static fn (Fitting $way): bool => $way->minutes <= $minutes));
             if ([] !== $ways) {
@@ -61,6 +62,23 @@ final readonly class Matching
         usort($found, static fn (Fitting $a, Fitting $b): int => [$place[$a->rung], -$a->minutes, $a->activity] <=> [$place[$b->rung], -$b->minutes, $b->activity]);
 
         return $found;
+    }
+
+    /**
+     * What an activity takes, and its shorter ways where they are wanted. The same for every lesson of a class, and it has to be
+     * dealt out to be known.
+     *
+     * @param array<string, string> $preset
+     *
+     * @return non-empty-list<array{?int, float, array<string, string>}> children in a group, minutes, what is chosen otherwise
+     */
+    private function taken(string $id, array $preset, Level $level, Facts $facts, bool $shorter): array
+    {
+        return $this->memory->remember([$id, $preset, $level, $facts->children, $facts->style, $facts->games[$id] ?? [], $shorter], function () use ($id, $preset, $level, $facts, $shorter): array {
+            $planned = $this->playing->planned($id, null, $preset, $level, self::SEED, $facts, array_keys($preset), $shorter);
+
+            return [[$planned->wanted->group, $planned->minutes->expected, []], ...array_map(static fn (Shorter $one): array => [$one->group, $one->minutes, $one->options], $planned->shorter)];
+        });
     }
 
     /** @param string $about the rung that the lesson is about */

@@ -56,7 +56,7 @@ export function DeletedList({ of }: Props) {
   return (
     <>
       {lines.length === 0 && <p className="mt-6 text-lg">Nothing has been deleted lately.</p>}
-      <ul aria-label="Deleted">
+      <ul aria-label="Deleted" className="mt-3">
         {lines.map((one) => (
           <li
             key={`${one.kind} ${one.id}`}

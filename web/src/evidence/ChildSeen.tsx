@@ -154,7 +154,7 @@ function Answer({ answer }: { answer: AnswerSeenReply | undefined }) {
   return answer ? (
     <li className="flex items-baseline justify-between gap-3 py-0.5">
       <span className="min-w-0 [overflow-wrap:anywhere]">
-        {answer.asked} <span className="text-base text-soft">{day.format(new Date(answer.on))}</span>
+        {answer.asked} <span className="text-base whitespace-nowrap text-soft">{day.format(new Date(answer.on))}</span>
       </span>
       <span className="shrink-0">
         <span className={`font-bold ${answer.right === true ? 'text-good' : 'text-wrong'}`} aria-hidden="true">

@@ -173,7 +173,7 @@ export function Shelf() {
             <input
               type="search"
               value={search}
-              placeholder="title, or code of a copy"
+              placeholder="title or code"
               onChange={(event) => {
                 put('find', event.target.value);
               }}
