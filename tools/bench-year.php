@@ -92,8 +92,7 @@ foreach ($places as $name => [$method, $path, $body, $after]) {
     $failed = $failed || $ratio > 15 || $bytes > 300_000;
     printf("%-36s %8.2f ms, %5.1f times an empty reply (15 allowed), %4d kB (300 allowed); the first %.0f ms\n", $name, $median($times), $ratio, $bytes / 1000, $first);
 }
-$start = hrtime(true);
-foreach (['/api/classes/'.$class.'/evidence.csv', '/api/classes/'.$class.'/plan.csv', '/api/piles/'.$piles[0]['id'].'.csv'] as $path) {
+foreach (['/api/classes/'.$class.'/evidence.csv', '/api/classes/'.$class.'/plan.csv', '/api/piles/'.$piles[0]['id'].'.csv', '/api/classes/'.$class.'/data', '/api/account/data'] as $path) {
     [$time, $bytes] = $ask('GET', $path);
     printf("%-36s %8.2f ms, %5d kB\n", basename($path), $time, $bytes / 1000);
 }

@@ -120,6 +120,20 @@ recovery=$(cat "$dir"/told.* | sed -n 's/.*"codes":\["\([a-z0-9-]*\)".*/\1/p')
 is "of ten who send one recovery code one comes in" '[ -n "$recovery" ] && [ "$(successes 200 POST /api/sign-in "$(sign_in ",\"code\":\"$recovery\"")")" = 1 ]'
 as_teacher -o /dev/null -X DELETE -d '{"password":"Pintail at noon"}' "$(address)/api/account/second-step"
 
+# the name of a child that was erased stands in no log, and not in the next backup
+in_the_backup() { rm -rf "$dir/kept"; ./rostik backup "$dir/kept" --data "$dir" > /dev/null 2>&1; tar -xOf "$dir"/kept/*.backup data.sql.gz | gunzip | grep -c Quillarius || true; }
+erased() {
+  local class=01900000-0000-7000-8000-0000000000c1 child=01900000-0000-7000-8000-0000000000c2
+  as_teacher -o /dev/null -X PUT -d "{\"name\":\"Terns\",\"children\":[{\"id\":\"$child\",\"name\":\"Quillarius\"}]}" "$(address)/api/classes/$class"
+  as_teacher -o /dev/null -H "Rostik-Class: $class" -d "{\"title\":\"For Quillarius\",\"questions\":[{\"id\":\"$child\",\"text\":{\"sum\":\"1:50 pm + 25 min\",\"wording\":\"Quillarius walks from 1:50 p.m. for 25 minutes. When is the walk over?\"}}]}" "$(address)/api/sheets"
+  as_teacher -o /dev/null "$(address)/api/search?q=Quillarius"
+  [ "$(in_the_backup)" -gt 0 ] || return 1
+  as_teacher -o /dev/null -X DELETE "$(address)/api/classes/$class"
+  as_teacher -o /dev/null -X DELETE "$(address)/api/deleted/class/$class"
+  [ "$(in_the_backup)" = 0 ] && ! grep -rqs Quillarius "$dir/log"
+}
+is "the name of an erased child is in no log, and not in the next backup" erased
+
 # a thousand who say half of what they want shut nobody out
 half_open() {
   python3 - "$(address)" <<'PY' &

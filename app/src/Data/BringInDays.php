@@ -28,7 +28,6 @@ use Rostik\App\Practice\Seat;
 use Rostik\App\Sheet\Sheet;
 use Rostik\App\Sheet\SheetTable;
 use Rostik\App\Storage\Values;
-use Rostik\Core\Evidence\Seen;
 use Rostik\Core\Mistake\MistakeBook;
 use Rostik\Core\Plan\Lesson;
 use Rostik\Core\Plan\Purpose;
@@ -148,7 +147,7 @@ final readonly class BringInDays
     /**
      * @param array<mixed> $rungs
      *
-     * @return array<string, list<Seen>> by rung
+     * @return array<string, list<array{bool, string}>> by rung
      */
     private static function before(array $rungs): array
     {
@@ -156,7 +155,7 @@ final readonly class BringInDays
         foreach ($rungs as $rung => $seen) {
             foreach (\is_array($seen) ? $seen : [] as $answer) {
                 if (\is_array($answer) && \is_bool($answer[0] ?? null) && \is_string($answer[1] ?? null)) {
-                    $before[(string) $rung][] = new Seen($answer[0], mb_substr($answer[1], 0, 10));
+                    $before[(string) $rung][] = [$answer[0], mb_substr($answer[1], 0, 10)];
                 }
             }
         }

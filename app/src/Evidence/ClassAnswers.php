@@ -73,7 +73,7 @@ final class ClassAnswers
     /**
      * How the answers of each child went, rung by rung, for whoever chooses what it does next.
      *
-     * @return array<string, array<string, list<Seen>>> by child and rung, the earliest first
+     * @return array<string, array<string, list<array{bool, string}>>> by child and rung: right or not, and when, the earliest first
      */
     public function histories(Classroom $class): array
     {
@@ -183,11 +183,11 @@ final class ClassAnswers
         $seen = SeenOfChild::of($picture, array_map(static fn (SeenAnswer $one): AnswerSeenReply => null !== $one->shown->right ? $one->shown : new AnswerSeenReply($one->shown->on, $one->shown->from, $one->shown->asked, $one->shown->given, $picture->isRight($one->answered)), $own));
         $this->entities->getConnection()->executeStatement(
             'INSERT INTO kept_seen (child_id, mark, class_mark, brief, whole, histories) VALUES (:child, :mark, :class, :brief, :whole, :histories) ON DUPLICATE KEY UPDATE mark = :mark, class_mark = :class, brief = :brief, whole = :whole, histories = :histories',
-            ['child' => $child->id()->toBinary(), 'mark' => $mark, 'class' => $classMark, 'brief' => json_encode($seen->brief(), \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION), 'whole' => json_encode($seen->whole(), \JSON_THROW_ON_ERROR), 'histories' => json_encode($seen->histories(), \JSON_THROW_ON_ERROR)],
+            ['child' => $child->id()->toBinary(), 'mark' => $mark, 'class' => $classMark, 'brief' => json_encode($seen->brief(), \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION), 'whole' => json_encode($seen->whole(), \JSON_THROW_ON_ERROR), 'histories' => json_encode($seen->histories, \JSON_THROW_ON_ERROR)],
         );
 
         // as it will be read again: with the same figures
-        return SeenOfChild::kept($child->id()->toRfc4122(), $seen->brief(), $seen->whole(), $seen->histories());
+        return SeenOfChild::kept($child->id()->toRfc4122(), $seen->brief(), $seen->whole(), $seen->histories);
     }
 
     /** @return array<mixed> */

@@ -26,13 +26,13 @@ final readonly class SeenOfChild
     private const HISTORY = 12;
 
     /**
-     * @param Picture                   $picture   without the answers themselves; findings speak of places among those shown
-     * @param int                       $count     answers in all
-     * @param array<string, ?Standing>  $before    by rung: how it stood before the last day
-     * @param array<string, int>        $times     by mistake: answers that fit
-     * @param array<string, int>        $against   and those that speak against it
-     * @param list<AnswerSeenReply>     $shown     answers behind what is said, the earliest first; none in the brief
-     * @param array<string, list<Seen>> $histories by rung, the earliest first; none in the brief
+     * @param Picture                                  $picture   without the answers themselves; findings speak of places among those shown
+     * @param int                                      $count     answers in all
+     * @param array<string, ?Standing>                 $before    by rung: how it stood before the last day
+     * @param array<string, int>                       $times     by mistake: answers that fit
+     * @param array<string, int>                       $against   and those that speak against it
+     * @param list<AnswerSeenReply>                    $shown     answers behind what is said, the earliest first; none in the brief
+     * @param array<string, list<array{bool, string}>> $histories by rung: right or not, and when, the earliest first; none in the brief
      */
     private function __construct(public Picture $picture, public int $count, public array $before, public array $times, public array $against, public array $shown = [], public array $histories = [])
     {
@@ -56,7 +56,7 @@ final readonly class SeenOfChild
         foreach ($picture->answers as $rung => $of) {
             $own = array_values(array_filter(array_map(static fn (int $i): ?AnswerSeenReply => $answers[$i] ?? null, $of)));
             $before[$rung] = self::before($own);
-            $histories[$rung] = \array_slice(array_map(static fn (AnswerSeenReply $one): Seen => new Seen(true === $one->right, $one->on), array_values(array_filter($own, static fn (AnswerSeenReply $one): bool => null !== $one->right))), -self::HISTORY);
+            $histories[$rung] = \array_slice(array_map(static fn (AnswerSeenReply $one): array => [true === $one->right, $one->on], array_values(array_filter($own, static fn (AnswerSeenReply $one): bool => null !== $one->right))), -self::HISTORY);
         }
         $times = $against = [];
         foreach ($findings as $one) {
@@ -132,12 +132,6 @@ final readonly class SeenOfChild
         ];
     }
 
-    /** @return array<string, list<array{bool, string}>> by rung */
-    public function histories(): array
-    {
-        return array_map(static fn (array $of): array => array_map(static fn (Seen $one): array => [$one->right, $one->day], $of), $this->histories);
-    }
-
     /**
      * @param array<mixed> $brief
      * @param array<mixed> $whole     empty where only the brief is wanted
@@ -165,7 +159,7 @@ final readonly class SeenOfChild
             $times,
             $against,
             array_map(static fn (array $one): AnswerSeenReply => new AnswerSeenReply(...$one), $whole['shown'] ?? []),
-            array_map(static fn (array $of): array => array_map(static fn (array $one): Seen => new Seen(...$one), $of), $histories),
+            $histories,
         );
     }
 }

@@ -19,7 +19,7 @@ final readonly class FactsOfClass
     private const CHILDREN = 24;
 
     /** So many of the last lessons say how long things take. */
-    public const LATELY = 40;
+    public const LATELY = 20;
 
     public function __construct(private ClassEvidence $evidence, private Planning $planning, private Kept $kept, private Timing $timing)
     {

@@ -220,10 +220,10 @@ class Practice implements InClassroom, Deletable
         return $this->timetable;
     }
 
-    /** @param array<string, array<string, list<Seen>>> $before by child and rung */
+    /** @param array<string, array<string, list<array{bool, string}>>> $before by child and rung: right or not, and when */
     public function remember(array $before): void
     {
-        $this->before = array_map(static fn (array $rungs): array => array_map(static fn (array $seen): array => array_map(static fn (Seen $one): array => [$one->right, $one->day], $seen), $rungs), $before);
+        $this->before = $before;
     }
 
     /** @return array<string, list<Seen>> by rung */

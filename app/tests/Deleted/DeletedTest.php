@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Rostik\App\Tests\Deleted;
 
-use PHPUnit\Framework\Attributes\DataProvider;
 use Rostik\App\Account\Keeping;
 use Rostik\App\Account\School;
 use Rostik\App\Account\Teacher;
@@ -18,7 +17,6 @@ use Rostik\App\Practice\Put;
 use Rostik\App\Practice\Seat;
 use Rostik\App\Sheet\QuestionText;
 use Rostik\App\Tests\ApiTestCase;
-use Rostik\Core\Evidence\Seen;
 use Rostik\Core\Practice\Proposal;
 use Rostik\Core\Practice\Why;
 use Rostik\Core\Skill\Level;
@@ -62,7 +60,7 @@ final class DeletedTest extends ApiTestCase
         $opened = new \DateTimeImmutable('2026-03-02 09:40:00');
         [$anouk, $bram] = $class->children();
         $practice = new Practice($class, $arden, 'seven kind boats', PracticeOf::Sheet, ['add-regroup'], [new QuestionText('1 h 50 min + 25 min')], 'Tide table', 4, true, false, $opened, $opened->modify('+20 minutes'));
-        $practice->remember([$anouk->id()->toRfc4122() => ['add-regroup' => [new Seen(false, '2026-02-26')]], $bram->id()->toRfc4122() => ['add-regroup' => [new Seen(true, '2026-02-26')]]]);
+        $practice->remember([$anouk->id()->toRfc4122() => ['add-regroup' => [[false, '2026-02-26']]], $bram->id()->toRfc4122() => ['add-regroup' => [[true, '2026-02-26']]]]);
         $pair = new Seat($practice, $anouk, $bram, 1, str_repeat('a', 64), $opened->modify('+1 minute'), 5);
         $alone = new Seat($practice, $anouk, null, 1, str_repeat('b', 64), $opened->modify('+2 minutes'), 5);
         $tally = new Tally(Uuid::v7(), $class, 30, 15, $opened->modify('+30 minutes'), 'with eyes shut');
@@ -91,7 +89,7 @@ final class DeletedTest extends ApiTestCase
     }
 
     /** @return iterable<string, array{string, string, string}> kind, what is deleted, and what is no longer seen then */
-    public static function kinds(): iterable
+    private static function kinds(): iterable
     {
         yield 'class' => ['class', '/api/classes/{class}', '/api/classes/{class}/follow-up'];
         yield 'sheet' => ['sheet', '/api/sheets/{sheet}', '/api/sheets/{sheet}'];
@@ -106,19 +104,21 @@ final class DeletedTest extends ApiTestCase
         yield 'what was seen of a class' => ['record', '/api/classes/{class}/seen', ''];
     }
 
-    #[DataProvider('kinds')]
-    public function testItIsAsItWas(string $kind, string $what, string $seen): void
+    /** One after the other, each beginning with what the one before has left. */
+    public function testItIsAsItWas(): void
     {
         $before = $this->tables();
-        $this->ask('DELETE', $this->address($what));
-        self::assertContains($this->code(), [200, 204]);
-        self::assertNotEquals($before, $this->tables(), 'something is away');
-        if ('' !== $seen) {
-            $this->ask('GET', $this->address($seen));
-            self::assertSame(404, $this->code(), 'it is not seen any more');
+        foreach (self::kinds() as $name => [$kind, $what, $seen]) {
+            $this->ask('DELETE', $this->address($what));
+            self::assertContains($this->code(), [200, 204], $name);
+            self::assertNotEquals($before, $this->tables(), $name.': something is away');
+            if ('' !== $seen) {
+                $this->ask('GET', $this->address($seen));
+                self::assertSame(404, $this->code(), $name.': it is not seen any more');
+            }
+            $this->comesBack($kind);
+            self::assertEquals($before, $this->tables(), $name);
         }
-        $this->comesBack($kind);
-        self::assertEquals($before, $this->tables());
     }
 
     /** And a child that leaves: its paper, its answers, its groups come back with it. */

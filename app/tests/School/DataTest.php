@@ -16,7 +16,6 @@ use Rostik\App\Practice\Put;
 use Rostik\App\Practice\Seat;
 use Rostik\App\Sheet\QuestionText;
 use Rostik\App\Tests\ApiTestCase;
-use Rostik\Core\Evidence\Seen;
 use Rostik\Core\Practice\Proposal;
 use Rostik\Core\Practice\Why;
 use Rostik\Core\Skill\Level;
@@ -94,7 +93,7 @@ final class DataTest extends ApiTestCase
         [$anouk, $bram] = $class->children();
         $practice = new Practice($class, $arden, 'seven kind boats', PracticeOf::Sheet, ['add-regroup'], [new QuestionText('1 h 50 min + 25 min')], 'Tide table', 4, true, false, $opened, $opened->modify('+20 minutes'));
         $practice->close($opened->modify('+18 minutes'), 'Well worked.');
-        $practice->remember([$anouk->id()->toRfc4122() => ['add-regroup' => [new Seen(false, '2026-02-26')]]]);
+        $practice->remember([$anouk->id()->toRfc4122() => ['add-regroup' => [[false, '2026-02-26']]]]);
         $seat = new Seat($practice, $anouk, $bram, 1, str_repeat('a', 64), $opened->modify('+1 minute'), 5);
         $seat->finish();
         $put = new Put($seat, 0, new Proposal('add-regroup', Level::Support, Why::Again, 0.625, 0), new QuestionText('1 h 50 min + 25 min', 'The walk and the ferry: how long in all?'));
