@@ -40,6 +40,7 @@ test('setting the hands, saying the time, counting in fives', async ({ desk }) =
   await page.keyboard.press('a');
   await expect(page.getByTestId('told')).toContainText('three fifty');
   await page.keyboard.press('n');
+  await expect(page.getByTestId('told')).toBeEmpty();
   await page.keyboard.press('a');
   await expect(page.getByTestId('told')).toContainText('12:48');
   await page.getByRole('radio', { name: 'Set the hands' }).click();
