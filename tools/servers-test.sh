@@ -121,7 +121,7 @@ is "of ten who send one recovery code one comes in" '[ -n "$recovery" ] && [ "$(
 as_teacher -o /dev/null -X DELETE -d '{"password":"Pintail at noon"}' "$(address)/api/account/second-step"
 
 # the name of a child that was erased stands in no log, and not in the next backup
-in_the_backup() { rm -rf "$dir/kept"; ./rostik backup "$dir/kept" --data "$dir" > /dev/null 2>&1; tar -xOf "$dir"/kept/*.backup data.sql.gz | gunzip | grep -c Quillarius || true; }
+in_the_backup() { rm -rf "$dir/backups-kept"; ./rostik backup "$dir/backups-kept" --data "$dir" > /dev/null 2>&1; tar -xOf "$dir"/backups-kept/*.backup data.sql.gz | gunzip | grep -c Quillarius || true; }
 erased() {
   local class=01900000-0000-7000-8000-0000000000c1 child=01900000-0000-7000-8000-0000000000c2
   as_teacher -o /dev/null -X PUT -d "{\"name\":\"Terns\",\"children\":[{\"id\":\"$child\",\"name\":\"Quillarius\"}]}" "$(address)/api/classes/$class"
