@@ -61,7 +61,8 @@ final readonly class TextsOfClass
      */
     private static function deep(array $read, InventedNames $names): array
     {
-        $told = isset($read['story']);
+        // as a question is kept, or as its row stood in a table
+        $told = isset($read['story']) || isset($read['text_story']);
 
         return array_map(static fn (mixed $one): mixed => match (true) {
             \is_array($one) => self::deep($one, $names),

@@ -55,10 +55,12 @@ final readonly class Deleted
      */
     public function erase(Teacher $teacher, DeletedKind $kind, string $id): void
     {
-        [, $gone] = $this->find($teacher, $kind, $id);
-        array_map($this->entities->remove(...), $gone->what);
+        // with the names that go out of texts, or not at all
+        $this->entities->wrapInTransaction(function () use ($teacher, $kind, $id): void {
+            [, $gone] = $this->find($teacher, $kind, $id);
+            array_map($this->entities->remove(...), $gone->what);
+        });
         $this->audit->note('erased for good', $teacher, ['kind' => $kind->value]);
-        $this->entities->flush();
     }
 
     /** Erases what was deleted in a school before that time. */
