@@ -165,6 +165,7 @@ test('a time by itself is shown on the clock, with what it is called in every wa
 test('where a.m. or p.m. matters, both readings are offered', async ({ desk }) => {
   const { page } = desk;
   await desk.type('9:15 am to 11:40');
+  await expect(page.getByTestId('sum')).toContainText('11:40');
   await expect(page.getByText('Which do you mean?')).toBeVisible();
   await desk.hasNoBarriers();
   await page.getByRole('button', { name: /if the end is p\.m\./ }).click();

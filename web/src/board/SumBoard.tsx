@@ -198,7 +198,7 @@ function Shown({ data, day, board, change, waiting, onList }: Props) {
         </div>
       )}
       <div
-        className={`flex min-h-0 flex-1 flex-col px-[calc(var(--u)*1.9)] pt-1 ${waiting ? 'opacity-55' : ''}`}
+        className={`flex min-h-0 flex-1 flex-col px-[calc(var(--u)*1.9)] pt-1 ${waiting ? 'stale' : ''}`}
         aria-busy={waiting}
       >
         {!online && (

@@ -69,7 +69,7 @@ export function Today() {
           </p>
         )}
         {it && !lesson.isError && (
-          <div className={lesson.isPlaceholderData ? 'opacity-60' : ''}>
+          <div className={lesson.isPlaceholderData ? 'stale' : ''} aria-busy={lesson.isPlaceholderData}>
             <Lesson key={it.id} lesson={it} plan={plan.data} />
           </div>
         )}

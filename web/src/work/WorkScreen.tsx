@@ -230,7 +230,7 @@ export function WorkScreen() {
           ) : (
             <>
               <div
-                className={`flex items-start justify-between gap-x-6 gap-y-1 max-sm:flex-col ${isOld ? 'opacity-55' : ''}`}
+                className={`flex items-start justify-between gap-x-6 gap-y-1 max-sm:flex-col ${isOld ? 'stale' : ''}`}
               >
                 <h1
                   className={`min-w-0 leading-tight ${worked.told ? 'text-[clamp(1.25rem,1.9vw,1.6rem)]' : 'text-[clamp(1.7rem,2.8vw,2.25rem)] font-bold low:text-2xl max-sm:text-2xl'}`}
