@@ -1,6 +1,6 @@
 import { defineConfig } from '@playwright/test';
 
-/** The servers are started by ./rostik test; the browser is Debian's. */
+/** The servers are started by ./rostik test; the browser is Debian's Chromium, without a window. */
 export default defineConfig({
   testDir: '.',
   testMatch: '*.spec.ts',
@@ -25,7 +25,7 @@ export default defineConfig({
     timezoneId: 'Europe/London',
     screenshot: 'only-on-failure',
     launchOptions: {
-      executablePath: '/usr/bin/chromium',
+      executablePath: '/usr/bin/chromium-headless-shell',
       args: [
         '--no-sandbox',
         '--disable-gpu',

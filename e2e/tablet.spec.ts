@@ -63,15 +63,28 @@ for (const form of forms) {
       const next = await goOnTo();
       const right = next.usual.find((one) => one.signal === 'right')?.text ?? '';
       if (next.form.type === 'hands') {
+        const tabTo = async (name: string) => {
+          const hand = child.getByRole('slider', { name });
+          for (let i = 0; i < 12 && !(await hand.evaluate((one) => one === document.activeElement)); i += 1) {
+            await child.keyboard.press('Tab');
+          }
+          await expect(hand).toBeFocused();
+        };
         const [hour = 0, minute = 0] = next.usual.find((one) => one.signal === 'right')?.hands ?? [];
-        await child.keyboard.press('m');
+        await tabTo('Minute hand');
         for (let i = 0; i < Math.round(minute / 6); i += 1) {
           await child.keyboard.press('ArrowRight');
         }
-        await child.keyboard.press('h');
+        await tabTo('Hour hand');
         for (let i = 0; i < Math.round(hour / 7.5); i += 1) {
           await child.keyboard.press('ArrowRight');
         }
+        // Enter on a button is that button's: it hands nothing in
+        await child.getByRole('button', { name: 'Turn the hour hand on' }).focus();
+        await child.keyboard.press('Enter');
+        await child.getByRole('button', { name: 'Turn the hour hand back' }).focus();
+        await child.keyboard.press('Enter');
+        await child.getByRole('button', { name: 'Ready' }).focus();
         await child.keyboard.press('Enter');
       } else if (next.pad.choose.length > 0) {
         const at = next.form.type === 'choice' ? right.charCodeAt(0) - 97 : next.pad.choose.indexOf(right);

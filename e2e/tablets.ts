@@ -117,10 +117,10 @@ export class Tablet {
     const [hour = 0, minute = 0] = wanted;
     await this.page.locator('body').click({ position: { x: 5, y: 300 } });
     for (const [key, name, degrees, by] of [
-      ['m', 'minute', minute, 6],
-      ['h', 'hour', hour, 7.5],
+      ['Minute hand', 'minute', minute, 6],
+      ['Hour hand', 'hour', hour, 7.5],
     ] as const) {
-      await this.page.keyboard.press(key);
+      await this.page.getByRole('slider', { name: key }).focus();
       // from where an earlier answer has left it
       const stands = await this.page.locator(`[data-hand="${name}"]`).last().getAttribute('transform');
       const steps = Math.round((degrees - Number(/-?[\d.]+/.exec(stands ?? '')?.[0] ?? 0)) / by);

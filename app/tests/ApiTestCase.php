@@ -10,6 +10,7 @@ use Rostik\App\Account\Teacher;
 use Rostik\App\Demo\DemoCommand;
 use Symfony\Bundle\FrameworkBundle\KernelBrowser;
 use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\Routing\RouterInterface;
 
 /** A browser of the API: real kernel, real MariaDB; every test's changes are rolled back. */
@@ -122,6 +123,16 @@ abstract class ApiTestCase extends WebTestCase
     protected function code(): int
     {
         return $this->browser->getResponse()->getStatusCode();
+    }
+
+    /** A file to be kept that is sent while it is written. */
+    protected function streamed(string $path): string
+    {
+        $this->browser->request('GET', $path);
+        self::assertSame(200, $this->code());
+        self::assertInstanceOf(StreamedResponse::class, $this->browser->getResponse(), $path.' is sent as a whole');
+
+        return $this->browser->getInternalResponse()->getContent();
     }
 
     /** The page that was answered, its spaces all alike: those that keep a number and its unit together are to be seen only. */

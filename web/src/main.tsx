@@ -7,6 +7,7 @@ import { SignIn } from './account/SignIn';
 import { classesQuery, meQuery, queryClient } from './api/queries';
 import type { MeReply } from './api/types';
 import { keep, keepFor, kept } from './ui/browserStore';
+import { setLetterKeys } from './ui/letterKeys';
 import { part } from './ui/part';
 
 const fetchPlaces = () => import('./shell/Places');
@@ -44,6 +45,10 @@ function SignedIn() {
   if (who !== null) {
     keepFor(who.id);
   }
+  const letterKeys = who?.letterKeys ?? true;
+  useEffect(() => {
+    setLetterKeys(letterKeys);
+  }, [letterKeys]);
   // the board speaks the class's own methods: what the class is comes before the first screen, where there is a connection
   const classes = useQuery({ ...classesQuery, enabled: who !== null });
   useEffect(() => {

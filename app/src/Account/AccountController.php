@@ -67,6 +67,15 @@ final readonly class AccountController
         return new JsonResponse($this->reply($teacher, $request));
     }
 
+    #[Route('/api/account/letter-keys', methods: ['PUT'])]
+    public function letterKeys(#[CurrentUser] Teacher $teacher, #[MapRequestPayload] LetterKeysRequest $wanted): Response
+    {
+        $teacher->useLetterKeys($wanted->on);
+        $this->entities->flush();
+
+        return new JsonResponse(MeReply::of($teacher));
+    }
+
     /** Another password; whoever is signed in elsewhere with the old one is signed out. */
     #[Route('/api/account/password', methods: ['PUT'])]
     public function password(#[CurrentUser] Teacher $teacher, #[MapRequestPayload] PasswordRequest $wanted, Request $request): Response

@@ -31,6 +31,10 @@ class Teacher implements UserInterface, PasswordAuthenticatedUserInterface
     #[ORM\Column(options: ['default' => false])]
     private bool $administrator = false;
 
+    /** Whether letters, digits and signs by themselves are keys of a screen: who dictates can turn them off. */
+    #[ORM\Column(options: ['default' => true])]
+    private bool $letterKeys = true;
+
     #[ORM\Column(nullable: true)]
     private ?\DateTimeImmutable $endedAt = null;
 
@@ -79,6 +83,16 @@ class Teacher implements UserInterface, PasswordAuthenticatedUserInterface
     public function isAdministrator(): bool
     {
         return $this->administrator;
+    }
+
+    public function hasLetterKeys(): bool
+    {
+        return $this->letterKeys;
+    }
+
+    public function useLetterKeys(bool $on): void
+    {
+        $this->letterKeys = $on;
     }
 
     public function administers(bool $does): void

@@ -10,7 +10,6 @@ use Psr\Clock\ClockInterface;
 use Rostik\App\Api\CannotBeHad;
 use Rostik\App\Classroom\Classroom;
 use Rostik\App\Practice\Seat;
-use Rostik\Core\Notation\CsvField;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Uid\Uuid;
 
@@ -140,19 +139,17 @@ final readonly class Tallies
         $this->entities->flush();
     }
 
-    /** Every try of a class in a row. */
-    public function csv(Classroom $class): string
+    /** @return \Generator<int, list<string>> every try of a class in a row, under their heads */
+    public function rows(Classroom $class): \Generator
     {
         $all = array_reverse($this->all($class));
         $tries = $this->tries($all);
-        $rows = [['day', 'target in seconds', 'meanwhile', 'try', 'seconds', 'child', 'counts as']];
+        yield ['day', 'target in seconds', 'meanwhile', 'try', 'seconds', 'child', 'counts as'];
         foreach ($all as $tally) {
             foreach ($tries[$tally->id()->toRfc4122()] ?? [] as $one) {
-                $rows[] = [$tally->takenAt()->format('Y-m-d'), (string) $tally->target(), $tally->doing(), (string) ($one->place() + 1), number_format($one->tenths() / 10, 1, '.', ''), $one->child()?->name() ?? '', self::is($tally, $one)];
+                yield [$tally->takenAt()->format('Y-m-d'), (string) $tally->target(), $tally->doing(), (string) ($one->place() + 1), number_format($one->tenths() / 10, 1, '.', ''), $one->child()?->name() ?? '', self::is($tally, $one)];
             }
         }
-
-        return CsvField::rows($rows);
     }
 
     /** @return list<Tally> the last first */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rostik\App\Activity;
 
 use Rostik\App\Account\Teacher;
+use Rostik\App\Api\CsvReply;
 use Rostik\App\Classroom\Classrooms;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
@@ -29,7 +30,7 @@ final readonly class TallyController
     #[Route('.csv', methods: ['GET'])]
     public function csv(#[CurrentUser] Teacher $teacher, string $id): Response
     {
-        return new Response($this->tallies->csv($this->classrooms->get($teacher, $id)), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="half-a-minute.csv"']);
+        return new CsvReply($this->tallies->rows($this->classrooms->get($teacher, $id)), 'half-a-minute.csv');
     }
 
     #[Route('/{tally}', methods: ['PUT'])]

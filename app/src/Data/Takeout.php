@@ -56,7 +56,7 @@ final readonly class Takeout
         $files = [
             'README.txt' => self::readme('of '.$teacher->name().', '.$teacher->school()->name(), $this->clock->now()),
             'data.json' => $this->json([
-                'teacher' => ['name' => $teacher->name(), 'email' => $teacher->email(), 'school' => $teacher->school()->name()],
+                'teacher' => ['name' => $teacher->name(), 'email' => $teacher->email(), 'school' => $teacher->school()->name(), 'letterKeys' => $teacher->hasLetterKeys()],
                 'sheets' => array_map($this->sheet(...), $sheets),
                 'copies' => array_map($this->copy(...), $copies),
                 'timetables' => array_map(static fn (Timetable $one): array => ['title' => $one->title(), 'vehicle' => $one->vehicle()->value, 'csv' => CsvTable::write($one->table())], $tables),
@@ -71,7 +71,7 @@ final readonly class Takeout
             $files['timetables/'.self::name($i, $table->title()).'.csv'] = CsvTable::write($table->table());
         }
         foreach ($own as $i => $pile) {
-            $files['marks/'.self::name($i, $pile->title()).'.csv'] = PileCsv::write($pile);
+            $files['marks/'.self::name($i, $pile->title()).'.csv'] = CsvField::rows(PileCsv::rows($pile));
         }
         foreach ($classes as $i => $class) {
             foreach ($this->lists($class) as $name => $contents) {
@@ -132,11 +132,11 @@ final readonly class Takeout
     {
         $files = [
             'children.csv' => CsvField::rows([['child'], ...array_map(static fn (Child $child): array => [$child->name()], $class->children())]),
-            'what-they-can-do.csv' => $this->evidence->csv($class),
-            'half-a-minute.csv' => $this->tallies->csv($class),
+            'what-they-can-do.csv' => CsvField::rows($this->evidence->rows($class)),
+            'half-a-minute.csv' => CsvField::rows($this->tallies->rows($class)),
         ];
         foreach ($this->pilesOf($class) as $i => $pile) {
-            $files['marks/'.self::name($i, $pile->title()).'.csv'] = PileCsv::write($pile);
+            $files['marks/'.self::name($i, $pile->title()).'.csv'] = CsvField::rows(PileCsv::rows($pile));
         }
 
         return $files;

@@ -13,7 +13,6 @@ use Rostik\Core\Evidence\GroupKind;
 use Rostik\Core\Evidence\Picture;
 use Rostik\Core\Evidence\Standing;
 use Rostik\Core\Mistake\MistakeBook;
-use Rostik\Core\Notation\CsvField;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\NoSuchRung;
@@ -96,21 +95,28 @@ final readonly class ClassEvidence
         $this->entities->flush();
     }
 
-    /** Children down, rungs across; the teacher's word where there is one. */
-    public function csv(Classroom $class): string
+    /** @return \Generator<int, list<string>> children down, rungs across; the teacher's word where there is one */
+    public function rows(Classroom $class): \Generator
     {
-        $all = $this->followUp($class)->children;
+        $all = $this->children($class);
         $rungs = array_values(array_filter($this->ladder->rungs(), static fn ($rung): bool => [] !== array_filter($all, static fn (ChildBriefReply $child): bool => [] !== array_filter($child->rungs, static fn (RungBriefReply $one): bool => $one->rung === $rung->id))));
-        $rows = [['child', ...array_map(static fn ($rung): string => $rung->can, $rungs)]];
+        yield ['child', ...array_map(static fn ($rung): string => $rung->can, $rungs)];
         foreach ($all as $child) {
             $by = [];
             foreach ($child->rungs as $one) {
                 $by[$one->rung] = ($one->word ?? $one->by)->said();
             }
-            $rows[] = [$child->name, ...array_map(static fn ($rung): string => $by[$rung->id] ?? Standing::NotSeen->said(), $rungs)];
+            yield [$child->name, ...array_map(static fn ($rung): string => $by[$rung->id] ?? Standing::NotSeen->said(), $rungs)];
         }
+    }
 
-        return CsvField::rows($rows);
+    /** @return list<ChildBriefReply> */
+    private function children(Classroom $class): array
+    {
+        $seen = $this->answers->briefs($class);
+        $words = $this->words->of($class);
+
+        return array_map(fn (Child $child): ChildBriefReply => $this->brief($child, $seen[$child->id()->toRfc4122()], $words[$child->id()->toRfc4122()] ?? []), $class->children());
     }
 
     private function kept(Classroom $class): ?KeptGroups

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Rostik\App\Evidence;
 
 use Rostik\App\Account\Teacher;
+use Rostik\App\Api\CsvReply;
 use Rostik\App\Classroom\Child;
 use Rostik\App\Classroom\Classrooms;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\NoSuchRung;
-use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
@@ -92,10 +92,7 @@ final readonly class EvidenceController
     #[Route('/api/classes/{id}/evidence.csv', methods: ['GET'])]
     public function csv(#[CurrentUser] Teacher $teacher, string $id): Response
     {
-        return new Response($this->evidence->csv($this->classrooms->get($teacher, $id)), 200, [
-            'Content-Type' => 'text/csv; charset=UTF-8',
-            'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, 'what-they-can-do.csv'),
-        ]);
+        return new CsvReply($this->evidence->rows($this->classrooms->get($teacher, $id)), 'what-they-can-do.csv');
     }
 
     /** A child's page for the talk with its parents: what it can do, and what comes next; nothing of causes. */

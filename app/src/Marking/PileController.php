@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rostik\App\Marking;
 
 use Rostik\App\Account\Teacher;
-use Symfony\Component\HttpFoundation\HeaderUtils;
+use Rostik\App\Api\CsvReply;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -94,10 +94,7 @@ final readonly class PileController
         $pile = $this->piles->get($teacher, $id);
         $name = (new AsciiSlugger('en'))->slug($pile->title())->lower()->toString();
 
-        return new Response(PileCsv::write($pile), 200, [
-            'Content-Type' => 'text/csv; charset=UTF-8',
-            'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, ('' === $name ? 'marks' : $name).'.csv'),
-        ]);
+        return new CsvReply(PileCsv::rows($pile), ('' === $name ? 'marks' : $name).'.csv');
     }
 
     /** Answers as CSV in; 422 with what cannot be read of it, and nothing is taken. */

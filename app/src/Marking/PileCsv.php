@@ -14,16 +14,15 @@ final class PileCsv
 {
     private const LARGEST = 200_000;
 
-    public static function write(Pile $pile): string
+    /** @return \Generator<int, list<string>> */
+    public static function rows(Pile $pile): \Generator
     {
         $most = max([0, ...array_map(static fn (PilePart $part): int => \count($part->questions()), $pile->parts())]);
-        $rows = [['child', ...array_map(strval(...), range(1, max(1, $most)))]];
+        yield ['child', ...array_map(strval(...), range(1, max(1, $most)))];
         foreach ($pile->papers() as $paper) {
             $marks = $paper->marks();
-            $rows[] = [$paper->name(), ...array_map(static fn (int $place): string => $paper->isAbsent() ? 'absent' : self::cell($marks[$place] ?? new Written()), range(0, max(0, $most - 1)))];
+            yield [$paper->name(), ...array_map(static fn (int $place): string => $paper->isAbsent() ? 'absent' : self::cell($marks[$place] ?? new Written()), range(0, max(0, $most - 1)))];
         }
-
-        return CsvField::rows($rows);
     }
 
     private static function cell(Written $one): string

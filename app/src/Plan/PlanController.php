@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rostik\App\Plan;
 
 use Rostik\App\Account\Teacher;
+use Rostik\App\Api\CsvReply;
 use Rostik\App\Api\Problem;
 use Rostik\App\Classroom\Classrooms;
 use Rostik\Core\Skill\NoSuchRung;
@@ -86,7 +87,7 @@ final readonly class PlanController
     {
         $class = $this->classrooms->get($teacher, $id);
 
-        return self::file($this->files->csv($class), 'text/csv; charset=utf-8', 'lessons.csv');
+        return new CsvReply($this->files->rows($class), 'lessons.csv');
     }
 
     #[Route('/plan.ics', methods: ['GET'])]

@@ -9,7 +9,6 @@ use Psr\Clock\ClockInterface;
 use Rostik\App\Api\CannotBeHad;
 use Rostik\App\Classroom\Classroom;
 use Rostik\App\Storage\Values;
-use Rostik\Core\Notation\CsvField;
 use Rostik\Core\Plan\Known;
 use Rostik\Core\Plan\Lesson;
 use Rostik\Core\Plan\Levels;
@@ -31,15 +30,14 @@ final readonly class PlanFiles
     {
     }
 
-    public function csv(Classroom $class): string
+    /** @return \Generator<int, list<string>> the rows of a list of the lessons */
+    public function rows(Classroom $class): \Generator
     {
-        $rows = [['day', 'from', 'minutes', 'lesson', 'why', 'became', 'parts', 'note']];
+        yield ['day', 'from', 'minutes', 'lesson', 'why', 'became', 'parts', 'note'];
         foreach ($this->plans->lessons($class) as $lesson) {
             $slot = $lesson->slot();
-            $rows[] = [$lesson->on(), When::clock($slot->start), (string) $slot->minutes, $this->plans->title($lesson), $lesson->why(), $lesson->state()->value, implode('; ', array_map(static fn (PartText $part): string => $part->kind->said(), $this->kept->parts($lesson))), $lesson->note()];
+            yield [$lesson->on(), When::clock($slot->start), (string) $slot->minutes, $this->plans->title($lesson), $lesson->why(), $lesson->state()->value, implode('; ', array_map(static fn (PartText $part): string => $part->kind->said(), $this->kept->parts($lesson))), $lesson->note()];
         }
-
-        return CsvField::rows($rows);
     }
 
     public function write(Classroom $class): string

@@ -29,6 +29,21 @@ final class AccountTest extends ApiTestCase
         self::assertSame([422, 'A name is needed: Corin Bell'], [$this->code(), $no['detail'] ?? null]);
     }
 
+    public function testLettersAreKeysUntilTheyAreTurnedOffForThisTeacherAlone(): void
+    {
+        $this->signIn();
+        self::assertTrue($this->ask('GET', '/api/me')['letterKeys'] ?? null);
+        self::assertFalse($this->ask('PUT', '/api/account/letter-keys', ['on' => false])['letterKeys'] ?? null);
+        self::assertFalse($this->ask('GET', '/api/me')['letterKeys'] ?? null);
+        $this->ask('PUT', '/api/account/letter-keys', ['on' => 'perhaps']);
+        self::assertSame(422, $this->code());
+        $this->browser->getCookieJar()->clear();
+        $this->colleague('corin@ombrel.example', 'Corin Bell');
+        $this->entities()->flush();
+        $this->signIn('corin@ombrel.example');
+        self::assertTrue($this->ask('GET', '/api/me')['letterKeys'] ?? null);
+    }
+
     public function testAPasswordIsChangedByWhoKnowsTheOld(): void
     {
         $this->signInWith();

@@ -168,8 +168,7 @@ final class ActivityTest extends ApiTestCase
         $second = $this->ask('PUT', $at.'/01900000-0000-4000-8000-0000000000ab', ['target' => 30, 'exactly' => 10, 'tries' => [['tenths' => 301], ['tenths' => 299]]]);
         self::assertStringStartsWith('Nearer than on ', self::text($second, 'since'));
         self::assertSame(2, \count($this->ask('GET', $at)));
-        $this->browser->request('GET', $at.'.csv');
-        $csv = (string) $this->browser->getResponse()->getContent();
+        $csv = $this->streamed($at.'.csv');
         self::assertSame(8, substr_count($csv, "\n"));
         self::assertStringContainsString(',30,with eyes shut,4,31.1,'.self::text((array) self::in($class, 'children', 3), 'name').',over', $csv);
         // a child that is not in the class

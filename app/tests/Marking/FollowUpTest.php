@@ -198,8 +198,7 @@ final class FollowUpTest extends ApiTestCase
         $class = $this->classId();
         $id = (string) array_key_first($this->children());
         $this->ask('PUT', '/api/children/'.$id.'/rungs/add-regroup', ['standing' => 'on-the-way']);
-        $this->browser->request('GET', '/api/classes/'.$class.'/evidence.csv');
-        $rows = explode("\r\n", (string) $this->browser->getResponse()->getContent());
+        $rows = explode("\r\n", $this->streamed('/api/classes/'.$class.'/evidence.csv'));
         self::assertSame(['child,I can add hours and minutes that pass 60.,I can take an hour and write it as 60 minutes.', 'Anouk,on the way,secure', 'Bram,secure,not yet'], \array_slice($rows, 0, 3));
         $this->browser->request('GET', '/print/children/'.$id);
         self::assertStringContainsString('This I am learning.', $this->printed());

@@ -333,8 +333,7 @@ final class PlanTest extends ApiTestCase
         $plan = $this->plan();
         $lesson = $this->ask('GET', '/api/lessons/'.self::ids($plan)[0]);
         $this->put($lesson, ['note' => 'Greta will hold the clock.']);
-        $this->browser->request('GET', $this->of.'/plan.csv');
-        $csv = (string) $this->browser->getResponse()->getContent();
+        $csv = $this->streamed($this->of.'/plan.csv');
         self::assertSame(6, substr_count(trim($csv), "\n") + 1);
         self::assertStringContainsString('Greta will hold the clock.', $csv);
         $this->browser->request('GET', $this->of.'/plan/file');

@@ -24,9 +24,23 @@ final class CsvField
         return 1 === preg_match("/^'+(?:[=+@\\t\\r]|-.)/s", $field) ? substr($field, 1) : $field;
     }
 
-    /** @param list<list<string>> $rows */
-    public static function rows(array $rows): string
+    /** @param iterable<list<string>> $rows */
+    public static function rows(iterable $rows): string
     {
-        return implode('', array_map(static fn (array $row): string => implode(',', array_map(self::write(...), $row))."\r\n", $rows));
+        return implode('', iterator_to_array(self::lines($rows), false));
+    }
+
+    /**
+     * The same row by row, for a file that is sent while it is written.
+     *
+     * @param iterable<list<string>> $rows
+     *
+     * @return \Generator<int, string>
+     */
+    public static function lines(iterable $rows): \Generator
+    {
+        foreach ($rows as $row) {
+            yield implode(',', array_map(self::write(...), $row))."\r\n";
+        }
     }
 }

@@ -5,6 +5,7 @@ import { meQuery } from '../api/queries';
 import type { AccountReply, PasswordRequest } from '../api/types';
 import { Button } from '../ui/Button';
 import { Field } from '../ui/Field';
+import { LetterKeys } from './LetterKeys';
 import { useNotice } from '../ui/notices';
 import { Section } from '../ui/Section';
 import { useTitle } from '../ui/useTitle';
@@ -27,6 +28,9 @@ export function Account() {
           <Password />
           <SecondStep account={account.data} />
           <SignedIn account={account.data} />
+          <Section title="Keys">
+            <LetterKeys />
+          </Section>
           <Data />
         </>
       )}

@@ -19,6 +19,7 @@ import { DayOrderStage, DigitsStage, SortingStage, WallsStage } from './stage/fi
 import { useMoves, type Moves } from './stage/moves';
 import { standing } from './stage/plays';
 import { BellStage, ClockPartsStage, LoopStage, LottoStage, RingStage, StockStage } from './stage/simple';
+import { Key } from '../ui/Key';
 
 const HalfAMinute = part(() => import('./stage/HalfAMinute').then((it) => it.HalfAMinute));
 
@@ -104,9 +105,7 @@ function Board({ it, name, classId }: { it: PlannedActivityReply; name: string; 
             {now.next && (
               <Button look="strong" className="min-h-12 px-6 text-xl" onClick={next}>
                 {now.next.label}
-                <kbd className="key font-sans text-base font-normal max-xl:hidden" aria-hidden="true">
-                  Space
-                </kbd>
+                <Key of="Space" className="text-base max-xl:hidden" />
               </Button>
             )}
           </>

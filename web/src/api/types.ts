@@ -568,6 +568,11 @@ export interface CourseText {
 
 export type Crossing = 'hour' | 'noon' | 'midnight';
 
+export interface CsvReply {
+  headers: unknown[];
+  statusTexts: string[];
+}
+
 export interface DayActivity {
   name: string;
   fits: HalfOfDay[];
@@ -904,6 +909,10 @@ export interface LessonRequest {
 
 export type LessonState = 'planned' | 'done' | 'partly' | 'not';
 
+export interface LetterKeysRequest {
+  on: boolean;
+}
+
 export interface LetterReply {
   id: string;
   to: string;
@@ -1038,6 +1047,7 @@ export interface MeReply {
   school: string;
   administrator: boolean;
   deletedDays: number;
+  letterKeys: boolean;
 }
 
 export interface MistakesReply {

@@ -3,6 +3,7 @@ import { CoverableTime, Coverable, CoverPlate, heard, useCovers, type Part } fro
 import { GearedClock, handsAt, type Hand } from '../models/GearedClock';
 import { faceOf } from './FaceMenu';
 import { minuteOfDay } from './scene';
+import { clockThatShows } from '../models/whereHands';
 
 interface Props {
   day: DayReply;
@@ -57,9 +58,7 @@ export function BoardClock({
             hands={handsAt(at)}
             face={toTheSecond ? { ...faceOf(face), second: true } : faceOf(face)}
             reads={
-              hidden
-                ? 'A clock whose hands are hidden'
-                : `A clock that shows ${heard(covers, `${digits}${half}`, answer)}`
+              hidden ? 'A clock whose hands are hidden' : clockThatShows(heard(covers, `${digits}${half}`, answer))
             }
             sweep={hidden ? undefined : sweep}
             stops={hidden ? undefined : stops}

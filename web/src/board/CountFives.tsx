@@ -66,7 +66,7 @@ export function CountFives({ chooser }: { chooser: ReactNode }) {
         <GearedClock
           hands={handsAt(mark * 5)}
           face={{ ...plainFace, fives: seen }}
-          reads={`The minute hand at ${mark * 5} minutes`}
+          reads="A clock to count on"
           sweep={{ from: 0, to: mark * 5 }}
           className="mx-auto h-full"
         />

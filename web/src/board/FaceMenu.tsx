@@ -4,6 +4,7 @@ import { useState } from 'react';
 import type { Face } from '../models/GearedClock';
 import { Button } from '../ui/Button';
 import { useKeys } from '../ui/keys';
+import { Key } from '../ui/Key';
 
 export const faceOptions: readonly [string, string][] = [
   ['fives', 'Ring of fives'],
@@ -99,9 +100,7 @@ export function FaceMenu({
               <Check size={20} aria-hidden="true" />
             </DropdownMenu.ItemIndicator>
             <span className="col-start-2">A second face</span>
-            <kbd className="key col-start-3 font-sans" aria-hidden="true">
-              S
-            </kbd>
+            <Key of="S" className="col-start-3" />
           </DropdownMenu.CheckboxItem>
           <DropdownMenu.Separator className="my-2 border-t border-hair" />
           {faceOptions.map(([name, title]) => (

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { heard, type Covers } from '../models/cover';
 import { GearedClock, handsAt, type Face, type Hand } from '../models/GearedClock';
+import { clockThatShows } from '../models/whereHands';
 
 /** A face over the day, tied to its place there. */
 export function Hanging({ share, place, children }: { share: number; place: number; children: ReactNode }) {
@@ -55,12 +56,15 @@ export function Dial({
   label: string;
   onTurn: (hand: Hand, degrees: number) => void;
   onTurnEnd?: () => void;
+  steps?: Record<Hand, number>;
 }) {
   return (
     <GearedClock
       hands={handsAt(at)}
       face={face}
-      reads={`A clock that shows ${covers.covered('n.digits', []) && covers.covered('n.words', []) ? '?' : heard(covers, label)}`}
+      reads={clockThatShows(
+        covers.covered('n.digits', []) && covers.covered('n.words', []) ? '?' : heard(covers, label),
+      )}
       className="h-full"
       {...turning}
     />

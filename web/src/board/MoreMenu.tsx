@@ -3,6 +3,7 @@ import { DropdownMenu } from 'radix-ui';
 import { Button } from '../ui/Button';
 import { useKeys } from '../ui/keys';
 import { useDark, useFullScreen } from './room';
+import { Key } from '../ui/Key';
 
 export interface MoreItem {
   title: string;
@@ -57,7 +58,7 @@ export function MoreMenu({ items }: { items: readonly MoreItem[] }) {
             item.on === undefined ? (
               <DropdownMenu.Item key={item.title} className={look} onSelect={item.act}>
                 <span className="col-start-2">{item.title}</span>
-                <Key name={item.shortcut} />
+                <Key of={item.shortcut.toUpperCase()} className="col-start-3" />
               </DropdownMenu.Item>
             ) : (
               <DropdownMenu.CheckboxItem key={item.title} className={look} checked={item.on} onCheckedChange={item.act}>
@@ -65,20 +66,12 @@ export function MoreMenu({ items }: { items: readonly MoreItem[] }) {
                   <Check size={20} aria-hidden="true" />
                 </DropdownMenu.ItemIndicator>
                 <span className="col-start-2">{item.title}</span>
-                <Key name={item.shortcut} />
+                <Key of={item.shortcut.toUpperCase()} className="col-start-3" />
               </DropdownMenu.CheckboxItem>
             ),
           )}
         </DropdownMenu.Content>
       </DropdownMenu.Portal>
     </DropdownMenu.Root>
-  );
-}
-
-function Key({ name }: { name: string }) {
-  return (
-    <kbd className="key col-start-3 font-sans" aria-hidden="true">
-      {name.toUpperCase()}
-    </kbd>
   );
 }

@@ -214,7 +214,7 @@ export function OpenClock({ day, board, change, setting, onSum }: Props) {
                   covers={covers}
                   label={label(i === 0 ? minute : place)}
                   {...(i === 0
-                    ? { onTurn, onTurnEnd: turned }
+                    ? { onTurn, onTurnEnd: turned, steps: { hour: 30, minute: snap ? 30 : 6 } }
                     : {
                         onTurn: (hand: Hand, degrees: number) => {
                           change({

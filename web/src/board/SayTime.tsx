@@ -4,6 +4,7 @@ import { Marked, plain } from '../models/Marked';
 import { Button } from '../ui/Button';
 import { useKeys } from '../ui/keys';
 import { DrillFrame, type Round } from './DrillFrame';
+import { clockThatShows } from '../models/whereHands';
 
 /** A clock is shown; the class says the time; it is revealed in digits and words. */
 export function SayTime({ day, wanted, chooser, onNext }: Round) {
@@ -18,7 +19,7 @@ export function SayTime({ day, wanted, chooser, onNext }: Round) {
         <GearedClock
           hands={handsAt(wanted)}
           face={plainFace}
-          reads={open ? `A clock that shows ${plain(day.table.digits[wanted] ?? '')}` : 'A clock to be read'}
+          reads={clockThatShows(open ? plain(day.table.digits[wanted] ?? '') : '?')}
           className="mx-auto h-full"
         />
       }

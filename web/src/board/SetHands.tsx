@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { ask } from '../api/client';
 import { withStyle } from '../api/queries';
 import type { HandsSet } from '../api/types';
-import { GearedClock, plainFace, type Hand, type Hands } from '../models/GearedClock';
+import { GearedClock, eachByItself, plainFace, type Hand, type Hands } from '../models/GearedClock';
 import { Marked } from '../models/Marked';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
@@ -60,6 +60,7 @@ export function SetHands({ day, wanted, chooser, onNext }: Round) {
           hands={hands}
           face={plainFace}
           reads="A clock whose two hands you set"
+          steps={eachByItself}
           onTurn={turn}
           onTurnEnd={() => {
             // a finger is not finer than half a minute

@@ -10,6 +10,7 @@ import { useKeys } from '../ui/keys';
 import { useNotice } from '../ui/notices';
 import { faceOptions, withToggled } from './FaceMenu';
 import { modelKeys, type ModelName } from './scene';
+import { Key } from '../ui/Key';
 
 const saidOf = (kind: Kind): string => kinds.find((one) => one.value === kind)?.text ?? kind;
 
@@ -97,7 +98,7 @@ export function ShowMenu({
               >
                 <Ticked />
                 <span className="col-start-2">{title}</span>
-                <Key name={modelKeys[name]} />
+                <Key of={modelKeys[name]} className="col-start-3" />
               </DropdownMenu.CheckboxItem>
             ))}
             <DropdownMenu.Separator className="my-2 border-t border-hair" />
@@ -109,7 +110,7 @@ export function ShowMenu({
             >
               <Ticked />
               <span className="col-start-2">The answer</span>
-              <Key name="A" />
+              <Key of="A" className="col-start-3" />
             </DropdownMenu.CheckboxItem>
           </div>
           <div>
@@ -122,7 +123,7 @@ export function ShowMenu({
                     {method.title}
                     {house === method.id && <span className="text-base text-soft"> usual</span>}
                   </span>
-                  <Key name={String(i + 1)} />
+                  <Key of={String(i + 1)} className="col-start-3" />
                 </DropdownMenu.RadioItem>
               ))}
             </DropdownMenu.RadioGroup>
@@ -179,13 +180,5 @@ function Ticked() {
     <DropdownMenu.ItemIndicator>
       <Check size={20} aria-hidden="true" />
     </DropdownMenu.ItemIndicator>
-  );
-}
-
-function Key({ name }: { name: string }) {
-  return (
-    <kbd className="key col-start-3 font-sans" aria-hidden="true">
-      {name}
-    </kbd>
   );
 }

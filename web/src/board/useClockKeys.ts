@@ -1,4 +1,5 @@
 import { useEffect, type RefObject } from 'react';
+import { isTaken } from '../ui/keys';
 
 /** The arrow keys turn the hands: 1 minute, 5 with Shift, an hour with Ctrl. */
 export function useClockKeys({
@@ -20,13 +21,7 @@ export function useClockKeys({
           : event.key === 'ArrowLeft' || event.key === 'ArrowDown'
             ? -1
             : 0;
-      if (way === 0 || event.altKey || event.metaKey) {
-        return;
-      }
-      if (
-        event.target instanceof HTMLElement &&
-        event.target.closest('input, textarea, [role="menu"], [role="dialog"], [data-own-keys]')
-      ) {
+      if (way === 0 || event.altKey || event.metaKey || isTaken(event)) {
         return;
       }
       event.preventDefault();

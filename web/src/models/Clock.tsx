@@ -1,5 +1,6 @@
 import type { ClockPicture } from '../api/types';
 import { GearedClock, handsAt, plainFace } from './GearedClock';
+import { clockThatShows } from './whereHands';
 
 /** The clock of a working, with the minutes counted round its edge. */
 export function Clock({ picture }: { picture: ClockPicture }) {
@@ -7,7 +8,7 @@ export function Clock({ picture }: { picture: ClockPicture }) {
     <GearedClock
       hands={handsAt(picture.minutes + (picture.second ?? 0) / 60)}
       face={picture.second === null ? plainFace : { ...plainFace, second: true }}
-      reads={`A clock that shows ${picture.reads}`}
+      reads={clockThatShows(picture.reads)}
       sweep={{ from: picture.from, to: picture.from + picture.swept }}
       stops={picture.stops}
       className="mx-auto"

@@ -1,4 +1,6 @@
-import { memo, useRef, type PointerEvent, type ReactNode, type RefObject } from 'react';
+import { memo, useRef, type KeyboardEvent, type PointerEvent, type ReactNode, type RefObject } from 'react';
+import { useSettled } from '../ui/useSettled';
+import { whereHands } from './whereHands';
 
 export interface Face {
   /** The ring of minutes in fives, 00 to 55. */
@@ -181,10 +183,22 @@ function HandName({
   );
 }
 
-/** A hand that can be taken hold of and turned; the angle is followed about the middle of the face. */
+/** Steps of a hand by key, as those of any slider (ARIA Authoring Practices). */
+const keySteps: Record<string, number> = {
+  ArrowRight: 1,
+  ArrowUp: 1,
+  ArrowLeft: -1,
+  ArrowDown: -1,
+  PageUp: 5,
+  PageDown: -5,
+};
+
+/** A hand that can be taken hold of and turned, by key, too; the angle is followed about the middle of the face. */
 function Turnable({
   hand,
   degrees,
+  step,
+  where,
   face,
   onTurn,
   onTurnEnd,
@@ -192,6 +206,10 @@ function Turnable({
 }: {
   hand: Hand;
   degrees: number;
+  /** By so many degrees it goes at an arrow key. */
+  step: number;
+  /** Where it stands, in words. */
+  where: string;
   face: RefObject<SVGSVGElement | null>;
   onTurn: Props['onTurn'];
   onTurnEnd: Props['onTurnEnd'];
@@ -210,10 +228,29 @@ function Turnable({
       onTurnEnd?.();
     }
   };
+  const onKey = (event: KeyboardEvent) => {
+    const by = keySteps[event.key] ?? (event.key === 'Home' ? -degrees / step : undefined);
+    if (by !== undefined && onTurn && !event.ctrlKey && !event.altKey && !event.metaKey) {
+      event.preventDefault();
+      // from wherever it was left, on to the next mark
+      onTurn(hand, (Math.round(degrees / step) + by) * step - degrees);
+      onTurnEnd?.();
+    }
+  };
   return (
     <g
       transform={`rotate(${degrees})`}
       data-hand={hand}
+      {...(onTurn && {
+        role: 'slider',
+        tabIndex: 0,
+        'aria-label': hand === 'hour' ? 'Hour hand' : 'Minute hand',
+        'aria-valuemin': 0,
+        'aria-valuemax': 360,
+        'aria-valuenow': Math.round(((degrees % 360) + 360) % 360),
+        'aria-valuetext': where,
+        onKeyDown: onKey,
+      })}
       className={onTurn ? 'cursor-grab touch-none active:cursor-grabbing' : ''}
       onPointerDown={(event) => {
         if (onTurn) {
@@ -241,7 +278,7 @@ function Turnable({
 interface Props {
   hands: Hands;
   face: Face;
-  /** What it shows, in words, for whoever cannot see it. */
+  /** What it is, in words, for whoever cannot see it; where its hands stand is said after that. */
   reads: string;
   /** Minutes of the hour counted so far: drawn as an arc from the one to the other, in minutes; may go round. */
   sweep?: { from: number; to: number } | undefined;
@@ -252,7 +289,24 @@ interface Props {
   /** A hand was turned by so many degrees; absent where the hands cannot be moved. */
   onTurn?: ((hand: Hand, degrees: number) => void) | undefined;
   onTurnEnd?: (() => void) | undefined;
+  /** By so many degrees a hand goes at an arrow key. */
+  steps?: Record<Hand, number>;
   className?: string;
+}
+
+/** Where each hand turns by itself, the hour hand goes by quarters of the way from one number to the next. */
+export const eachByItself: Record<Hand, number> = { hour: 7.5, minute: 6 };
+
+/** From mark to mark, and from number to number. */
+const byMarks: Record<Hand, number> = { hour: 30, minute: 6 };
+
+/** Where the hands stand after they were turned, once they rest: heard, and not seen. */
+function Turned({ where }: { where: string }) {
+  return (
+    <span className="sr-only" role="status">
+      {useSettled(where, 600)}
+    </span>
+  );
 }
 
 /** A clock face with two hands that differ in length, thickness, colour and tip, to look at or to turn. */
@@ -265,69 +319,90 @@ export function GearedClock({
   instead,
   onTurn,
   onTurnEnd,
+  steps = byMarks,
   className = '',
 }: Props) {
   const svg = useRef<SVGSVGElement>(null);
   const pointed = instead ? '' : pointedAt([hands.minute, ...(face.second ? [hands.second ?? 0] : [])]);
+  const where = whereHands(hands, face);
   return (
-    <svg
-      ref={svg}
-      viewBox={face.fives ? '-128 -128 256 256' : '-104 -104 208 208'}
-      className={`block max-h-full w-full select-none ${onTurn ? 'touch-none' : ''} ${className}`}
-      role={instead ? 'group' : 'img'}
-      aria-label={reads}
-    >
-      <circle r="100" fill="var(--color-sheet)" stroke="var(--color-ink)" strokeWidth="3.2" />
-      {!instead && <Shades hands={hands} face={face} />}
-      {sweep && sweep.from !== sweep.to && (
-        <path d={sector(97, sweep.from * 6, sweep.to * 6)} fill="var(--color-minute)" opacity="0.22" data-sweep />
-      )}
-      <FaceDrawing face={face} />
-      {stops.map((stop, i) => {
-        const [x, y] = on(93.5, stop * 6);
-        return <circle key={i} cx={x} cy={y} r="4" className="mark-m" />;
-      })}
-      {instead && <Numerals numerals={face.numerals} pointed={pointed} far={face.far ?? false} />}
-      {instead ?? (
-        <>
-          {face.second && (
-            <g transform={`rotate(${hands.second ?? 0})`} className="mark-s">
-              <rect x="-0.9" y="-94" width="1.8" height="112" />
-              <path d="M0 -97l4.5 10h-9z" />
-            </g>
-          )}
-          {face.only !== 'hour' && (
-            <Turnable hand="minute" degrees={hands.minute} face={svg} onTurn={onTurn} onTurnEnd={onTurnEnd}>
-              <g className="mark-m">
-                <rect x="-2.3" y="-90" width="4.6" height="106" />
-                <circle cy="-91" r="6.2" />
+    <>
+      <svg
+        ref={svg}
+        viewBox={face.fives ? '-128 -128 256 256' : '-104 -104 208 208'}
+        className={`block max-h-full w-full select-none ${onTurn ? 'touch-none' : ''} ${className}`}
+        role={instead || onTurn ? 'group' : 'img'}
+        aria-label={instead ? reads : `${reads}: ${where}`}
+      >
+        <circle r="100" fill="var(--color-sheet)" stroke="var(--color-ink)" strokeWidth="3.2" />
+        {!instead && <Shades hands={hands} face={face} />}
+        {sweep && sweep.from !== sweep.to && (
+          <path d={sector(97, sweep.from * 6, sweep.to * 6)} fill="var(--color-minute)" opacity="0.22" data-sweep />
+        )}
+        <FaceDrawing face={face} />
+        {stops.map((stop, i) => {
+          const [x, y] = on(93.5, stop * 6);
+          return <circle key={i} cx={x} cy={y} r="4" className="mark-m" />;
+        })}
+        {instead && <Numerals numerals={face.numerals} pointed={pointed} far={face.far ?? false} />}
+        {instead ?? (
+          <>
+            {face.second && (
+              <g transform={`rotate(${hands.second ?? 0})`} className="mark-s">
+                <rect x="-0.9" y="-94" width="1.8" height="112" />
+                <path d="M0 -97l4.5 10h-9z" />
               </g>
-              {onTurn && <rect x="-13" y="-112" width="26" height="100" fill="transparent" />}
-            </Turnable>
-          )}
-          {face.only !== 'minute' && (
-            <Turnable hand="hour" degrees={hands.hour} face={svg} onTurn={onTurn} onTurnEnd={onTurnEnd}>
-              <g className="mark-h">
-                <rect x="-4" y="-50" width="8" height="62" />
-                <rect x="-8" y="-63" width="16" height="16" />
-              </g>
-              {onTurn && <rect x="-15" y="-70" width="30" height="66" fill="transparent" />}
-            </Turnable>
-          )}
-          <circle r="5" fill="var(--color-ink)" className="pointer-events-none" />
-          <Numerals numerals={face.numerals} pointed={pointed} far={face.far ?? false} />
-          {face.names && face.only !== 'hour' && (
-            <HandName degrees={hands.minute} radius={48} mark="m">
-              minute hand
-            </HandName>
-          )}
-          {face.names && face.only !== 'minute' && (
-            <HandName degrees={hands.hour} radius={32} mark="h">
-              hour hand
-            </HandName>
-          )}
-        </>
-      )}
-    </svg>
+            )}
+            {face.only !== 'hour' && (
+              <Turnable
+                hand="minute"
+                degrees={hands.minute}
+                step={steps.minute}
+                where={whereHands(hands, { ...face, only: 'minute', second: false })}
+                face={svg}
+                onTurn={onTurn}
+                onTurnEnd={onTurnEnd}
+              >
+                <g className="mark-m">
+                  <rect x="-2.3" y="-90" width="4.6" height="106" />
+                  <circle cy="-91" r="6.2" />
+                </g>
+                {onTurn && <rect x="-13" y="-112" width="26" height="100" fill="transparent" />}
+              </Turnable>
+            )}
+            {face.only !== 'minute' && (
+              <Turnable
+                hand="hour"
+                degrees={hands.hour}
+                step={steps.hour}
+                where={whereHands(hands, { ...face, only: 'hour', second: false })}
+                face={svg}
+                onTurn={onTurn}
+                onTurnEnd={onTurnEnd}
+              >
+                <g className="mark-h">
+                  <rect x="-4" y="-50" width="8" height="62" />
+                  <rect x="-8" y="-63" width="16" height="16" />
+                </g>
+                {onTurn && <rect x="-15" y="-70" width="30" height="66" fill="transparent" />}
+              </Turnable>
+            )}
+            <circle r="5" fill="var(--color-ink)" className="pointer-events-none" />
+            <Numerals numerals={face.numerals} pointed={pointed} far={face.far ?? false} />
+            {face.names && face.only !== 'hour' && (
+              <HandName degrees={hands.minute} radius={48} mark="m">
+                minute hand
+              </HandName>
+            )}
+            {face.names && face.only !== 'minute' && (
+              <HandName degrees={hands.hour} radius={32} mark="h">
+                hour hand
+              </HandName>
+            )}
+          </>
+        )}
+      </svg>
+      {onTurn && <Turned where={where} />}
+    </>
   );
 }

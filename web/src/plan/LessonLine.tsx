@@ -6,6 +6,7 @@ import { useKeys } from '../ui/keys';
 import { leftInWords, useLeft } from './left';
 import { lessonQuery } from './queries';
 import { placeOf, useTaught } from './teach';
+import { Key } from '../ui/Key';
 
 /** On the board, while a lesson is taught: where in it one is, and what comes next. A quiet line. */
 export function LessonLine() {
@@ -108,9 +109,7 @@ export function LessonLine() {
           }}
         >
           Next: {next.title}
-          <kbd className="key ml-2 max-xl:hidden font-sans font-normal" aria-hidden="true">
-            Page ↓
-          </kbd>
+          <Key of="Page ↓" className="ml-2 max-xl:hidden" />
         </button>
       ) : (
         <Link to={`/today?lesson=${it.id}`} className={`${way} font-bold`} onClick={forget}>

@@ -8,6 +8,7 @@ import { Bar, Steps, Table } from './Help';
 import type { SeatKeeper, Shown, Tried } from './keeper';
 import { Watch } from './Watch';
 import { hasVoice, readAloud } from './readAloud';
+import { clockThatShows } from '../models/whereHands';
 
 /** So long the sign for a right answer stands before it goes on, in milliseconds. */
 const STANDS = 1000;
@@ -175,7 +176,7 @@ function Question({
                       second: clock.seconds,
                       numerals: offer.roman ? 'roman' : 'arabic',
                     }}
-                    reads="A clock to be read"
+                    reads={clockThatShows('?')}
                   />
                   {clock.half !== '' && <figcaption>{clock.half}</figcaption>}
                 </figure>

@@ -18,6 +18,7 @@ import { isSearch, SumLine } from '../work/SumLine';
 import { LineContext } from '../work/line';
 import { part, whenIdle } from '../ui/part';
 import { useGoKeys } from './goKeys';
+import { Key } from '../ui/Key';
 
 // the menus come when the hands are still, or at once where one is asked for
 const ClassPicker = part(() => import('../classroom/ClassPicker').then((it) => it.ClassPicker));
@@ -220,9 +221,7 @@ export function Frame({ me }: { me: MeReply }) {
                 }}
               >
                 Type a sum
-                <kbd className="key font-sans" aria-hidden="true">
-                  /
-                </kbd>
+                <Key of="/" />
               </button>
               {back && (
                 <Link to={back.to} className="ml-auto text-lg underline underline-offset-4" onClick={forgetWayBack}>

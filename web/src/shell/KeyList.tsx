@@ -1,5 +1,6 @@
 import { Window } from '../ui/Window';
 import { places } from './goKeys';
+import { LetterKeys } from '../account/LetterKeys';
 
 const keys: readonly [string, string][] = [
   ['G, then a letter', places.map((one) => `${one.key.toUpperCase()} ${one.name}`).join(', ')],
@@ -70,6 +71,7 @@ export function KeyList({
 }) {
   return (
     <Window open={open} onOpenChange={onOpenChange} title="Keys">
+      <LetterKeys />
       <dl className="mt-3 grid grid-cols-[auto_1fr] items-baseline gap-x-5 gap-y-2 text-lg">
         {lists[at].map(([key, does]) => (
           <div key={key} className="contents">

@@ -1,5 +1,7 @@
 import { useEffect, useEffectEvent, useRef } from 'react';
 import { useNavigate } from 'react-router';
+import { isTaken } from '../ui/keys';
+import { letterKeysOn } from '../ui/letterKeys';
 
 /** After G, one letter to a place. */
 export const places: readonly { key: string; to: string; name: string }[] = [
@@ -19,16 +21,12 @@ export const places: readonly { key: string; to: string; name: string }[] = [
 /** The second key is waited for so long, in milliseconds. */
 const PATIENCE = 1500;
 
-const types = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement &&
-  (target.isContentEditable || target.closest('input, textarea, select, [role="menu"], [role="dialog"]') !== null);
-
 /** G, and then the letter of a place. The second key is for the place alone: no screen gets it as well. */
 export function useGoKeys(): void {
   const navigate = useNavigate();
   const since = useRef(-PATIENCE);
   const onKey = useEffectEvent((event: KeyboardEvent) => {
-    if (event.ctrlKey || event.altKey || event.metaKey || types(event.target)) {
+    if (event.ctrlKey || event.altKey || event.metaKey || !letterKeysOn() || isTaken(event)) {
       return;
     }
     if (event.timeStamp - since.current < PATIENCE) {

@@ -1,4 +1,5 @@
 import type { ButtonHTMLAttributes, ReactNode, Ref } from 'react';
+import { Key } from './Key';
 
 interface Props extends ButtonHTMLAttributes<HTMLButtonElement> {
   /** The one thing to do next is strong; quiet is for what stands in lists. */
@@ -22,11 +23,7 @@ export function Button({ look = 'plain', shortcut, className = '', children, ...
       {...rest}
     >
       {children}
-      {shortcut && (
-        <kbd className="key max-xl:hidden font-sans font-normal" aria-hidden="true">
-          {shortcut}
-        </kbd>
-      )}
+      {shortcut && <Key of={shortcut} className="max-xl:hidden" />}
     </button>
   );
 }

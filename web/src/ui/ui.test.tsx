@@ -1,10 +1,12 @@
 // @vitest-environment jsdom
-import { act, cleanup, render, renderHook, screen } from '@testing-library/react';
+import { act, cleanup, fireEvent, render, renderHook, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { Choice } from './Choice';
+import { Button } from './Button';
 import { useKeys } from './keys';
+import { setLetterKeys } from './letterKeys';
 import { NoticeProvider, useNotice } from './notices';
 import { Pick, Tick } from './Pick';
 import { useKept } from './useKept';
@@ -77,6 +79,93 @@ describe('keys of a screen', () => {
     screen.getByText('own').focus();
     await userEvent.keyboard('n');
     expect(pressed).toHaveBeenCalledTimes(3);
+  });
+
+  // each key on each control: what is its own is done by it once, and by the screen not at all
+  const own: Record<string, readonly string[]> = {
+    button: ['Enter', ' '],
+    link: ['Enter'],
+    radio: [' ', 'Enter', 'ArrowRight', 'ArrowLeft', 'Home', 'End'],
+    tab: [' ', 'Enter', 'ArrowRight', 'ArrowLeft', 'Home', 'End'],
+    slider: ['ArrowRight', 'ArrowLeft', 'Home', 'End'],
+    switch: ['Enter', ' '],
+    checkbox: [' ', 'Enter', 'ArrowRight', 'ArrowLeft', 'Home', 'End', 'n'],
+    'drawn button': ['Enter', ' '],
+    summary: ['Enter', ' '],
+    nothing: [],
+  };
+  function Controls({ act }: { act: (key: string) => void }) {
+    useKeys(
+      Object.fromEntries(
+        ['Enter', ' ', 'ArrowRight', 'ArrowLeft', 'Home', 'End', 'n'].map((key) => [
+          key,
+          () => {
+            act(key);
+          },
+        ]),
+      ),
+    );
+    return (
+      <>
+        <button type="button" data-testid="button">
+          <span>Undo</span>
+        </button>
+        <a href="#back" data-testid="link">
+          back
+        </a>
+        <span role="radio" aria-checked="true" tabIndex={0} data-testid="radio" />
+        <span role="tab" tabIndex={0} data-testid="tab" />
+        <span role="slider" aria-valuenow={1} tabIndex={0} data-testid="slider" />
+        <span role="switch" aria-checked="true" tabIndex={0} data-testid="switch" />
+        <input type="checkbox" data-testid="checkbox" />
+        <svg>
+          <g role="button" tabIndex={0} data-testid="drawn button" />
+        </svg>
+        <details>
+          <summary data-testid="summary">more</summary>
+        </details>
+        <p tabIndex={0} data-testid="nothing" />
+      </>
+    );
+  }
+  it.each(Object.entries(own))('leave a %s its own', (name, keys) => {
+    const act = vi.fn();
+    render(<Controls act={act} />);
+    for (const key of ['Enter', ' ', 'ArrowRight', 'ArrowLeft', 'Home', 'End', 'n']) {
+      act.mockClear();
+      screen.getByTestId(name).focus();
+      expect(document.activeElement).toBe(screen.getByTestId(name));
+      fireEvent.keyDown(screen.getByTestId(name), { key });
+      expect(act, `${key} on ${name}`).toHaveBeenCalledTimes(keys.includes(key) ? 0 : 1);
+    }
+  });
+
+  it('are no letters, digits or signs where those are turned off, and none is shown', async () => {
+    const did = vi.fn();
+    function Screen() {
+      useKeys({
+        n: () => did('n'),
+        '1': () => did('1'),
+        '/': () => did('/'),
+        ' ': () => did(' '),
+        ArrowRight: () => did('→'),
+      });
+      return <Button shortcut="N">Another</Button>;
+    }
+    render(<Screen />);
+    expect(screen.getByText('N')).toBeTruthy();
+    act(() => {
+      setLetterKeys(false);
+    });
+    expect(screen.queryByText('N')).toBeNull();
+    await userEvent.keyboard('never 1/2 {ArrowRight}');
+    expect(did.mock.calls.flat()).toEqual([' ', ' ', '→']);
+    act(() => {
+      setLetterKeys(true);
+    });
+    did.mockClear();
+    await userEvent.keyboard('n1/');
+    expect(did.mock.calls.flat()).toEqual(['n', '1', '/']);
   });
 });
 

@@ -4,6 +4,7 @@ import { shelfQuery } from '../api/queries';
 import { rowsOf } from '../sheet/rows';
 import { Button } from '../ui/Button';
 import { useLastSums } from './lastSums';
+import { useLetterKeys } from '../ui/letterKeys';
 
 const examples = ['1:50 pm + 3½ hours', '10:15 am - 35 min', '9 am to 4 pm', '6 h 10 min - 3 h 45 min'];
 
@@ -16,12 +17,17 @@ const ways = [
 /** The first screen: what can be typed, what else can be done, and what was done last. */
 export function Beginning({ onOpen }: { onOpen: (sum: string) => void }) {
   const last = useLastSums();
+  const letters = useLetterKeys();
   return (
     <div className="max-w-4xl pt-6 pb-8">
       <h1 className="text-3xl font-bold">Type a sum</h1>
       <p className="mt-2 text-xl">
-        Press <kbd className="key font-sans">/</kbd> and type it the way you would say it. You get the answer and each
-        way of working it.
+        {letters && (
+          <>
+            Press <kbd className="key font-sans">/</kbd> and type it
+          </>
+        )}
+        {!letters && 'Type it in the sum line'} the way you would say it. You get the answer and each way of working it.
       </p>
       <Sums label="Examples" sums={examples} onOpen={onOpen} />
       {last.length > 0 && (

@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { dayQuery, settingQuery } from '../api/queries';
 import { GearedClock, handsAt, plainFace } from '../models/GearedClock';
 import { Marked } from '../models/Marked';
+import { clockThatShows } from '../models/whereHands';
 
 /** A time by itself is no sum: it is shown on the clock, with what it is called in every way. */
 export function OnlyATime({ text }: { text: string }) {
@@ -30,12 +31,7 @@ export function OnlyATime({ text }: { text: string }) {
   return (
     <section aria-label="A time" className="grid items-center gap-8 py-4 md:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]">
       <h1 className="sr-only">{words + part}</h1>
-      <GearedClock
-        hands={handsAt(minute % 720)}
-        face={plainFace}
-        reads={`A clock that shows ${words}`}
-        className="max-h-80"
-      />
+      <GearedClock hands={handsAt(minute % 720)} face={plainFace} reads={clockThatShows(words)} className="max-h-80" />
       <div>
         <dl className="grid grid-cols-[auto_1fr] items-baseline gap-x-6 gap-y-3">
           {names.map(([how, said]) => (

@@ -4,6 +4,7 @@ import { useKeys } from '../ui/keys';
 import { part } from '../ui/part';
 import { isOneProblem } from '../models/told';
 import type { Finder } from './Found';
+import { Key } from '../ui/Key';
 
 // fetched with the first > that is typed
 const Found = part(() => import('./Found').then((it) => it.Found));
@@ -134,12 +135,7 @@ export function SumLine({ text, onType, onEnter, onList, onAdd, onBoard, problem
           On the board
         </button>
       ) : (
-        <kbd
-          className="key pointer-events-none absolute top-2.5 right-3 z-10 bg-sheet font-sans outline-8 outline-sheet"
-          aria-hidden="true"
-        >
-          /
-        </kbd>
+        <Key of="/" className="pointer-events-none absolute top-2.5 right-3 z-10 bg-sheet outline-8 outline-sheet" />
       )}
       {searching && (
         <Suspense fallback={null}>

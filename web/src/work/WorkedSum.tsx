@@ -8,6 +8,7 @@ import { Button } from '../ui/Button';
 import { useKeys } from '../ui/keys';
 import { lineOf } from '../models/told';
 import { part } from '../ui/part';
+import { Key } from '../ui/Key';
 
 // an empty screen has no need of it
 const WhatChanged = part(() => import('./WhatChanged').then((it) => it.WhatChanged));
@@ -150,9 +151,7 @@ function Steps({
                 className="flex min-h-9 items-center gap-2 border-b-4 border-transparent text-lg low:min-h-7 low:text-base data-[state=active]:border-ink data-[state=active]:font-bold"
               >
                 {one.title}
-                <kbd className="key font-sans font-normal max-[1500px]:hidden" aria-hidden="true">
-                  {i + 1}
-                </kbd>
+                <Key of={String(i + 1)} className="max-[1500px]:hidden" />
               </Tabs.Trigger>
             ))}
             {worked.answer && (
@@ -161,9 +160,7 @@ function Steps({
                 className="flex min-h-9 items-center gap-2 border-b-4 border-transparent text-lg low:min-h-7 low:text-base data-[state=active]:border-ink data-[state=active]:font-bold"
               >
                 What might go wrong
-                <kbd className="key font-sans font-normal max-[1500px]:hidden" aria-hidden="true">
-                  W
-                </kbd>
+                <Key of="W" className="max-[1500px]:hidden" />
               </Tabs.Trigger>
             )}
           </Tabs.List>

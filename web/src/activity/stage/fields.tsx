@@ -5,6 +5,7 @@ import { InOrder } from '../../ui/InOrder';
 import { useKeys } from '../../ui/keys';
 import { FaceOf } from './parts';
 import type { Stage } from './moves';
+import { Key } from '../../ui/Key';
 
 /** Walls of bricks: a brick that is tapped shows what it is; the others wait. */
 export function WallsStage({ numbers, moves }: Stage<Walls>) {
@@ -261,9 +262,7 @@ export function SortingStage({ numbers, moves }: Stage<Sorting>) {
               }}
             >
               {field.title}
-              <kbd className="key font-sans text-base font-normal" aria-hidden="true">
-                {i + 1}
-              </kbd>
+              <Key of={String(i + 1)} className="text-base" />
             </button>
             <ul className="min-h-24 flex-1 space-y-1.5 overflow-y-auto p-3" data-field={i}>
               {numbers.cards.slice(0, placed).map((one, c) =>

@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import type { Moment } from '../../api/types';
 import { GearedClock, handsAt, plainFace, type Face } from '../../models/GearedClock';
 import { Marked, plain } from '../../models/Marked';
+import { clockThatShows } from '../../models/whereHands';
 
 export const smallFace: Face = { ...plainFace, fives: false };
 
@@ -22,7 +23,7 @@ export function FaceOf({
     <GearedClock
       hands={handsAt(time.minutes % 720)}
       face={{ ...smallFace, far }}
-      reads={told ? `A clock that shows ${plain(time.text)}` : 'A clock to be read'}
+      reads={clockThatShows(told ? plain(time.text) : '?')}
       className={className}
     />
   );

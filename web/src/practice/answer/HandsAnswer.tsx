@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { OfferReply } from '../../api/types';
-import { GearedClock, plainFace, type Hand, type Hands } from '../../models/GearedClock';
+import { GearedClock, eachByItself, plainFace, type Hand, type Hands } from '../../models/GearedClock';
 import { Choice } from '../../ui/Choice';
 import { useKeys } from '../../ui/keys';
 import { handsText } from '../saying';
@@ -36,12 +36,6 @@ export function HandsAnswer({ offer, onAnswer }: { offer: OfferReply; onAnswer: 
     ArrowDown: () => {
       step(hand === 'minute' ? -5 : -4);
     },
-    h: () => {
-      setHand('hour');
-    },
-    m: () => {
-      setHand('minute');
-    },
     Enter: ready,
   });
   return (
@@ -50,6 +44,7 @@ export function HandsAnswer({ offer, onAnswer }: { offer: OfferReply; onAnswer: 
         hands={hands}
         face={plainFace}
         reads="A clock whose two hands you set"
+        steps={eachByItself}
         onTurn={(which, degrees) => {
           setHand(which);
           setHands((now) => ({ ...now, [which]: now[which] + degrees }));
