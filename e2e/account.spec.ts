@@ -11,7 +11,7 @@ test.describe('before one is signed in', () => {
     await page.getByLabel('E-mail address').fill(teacher.email);
     await page.getByLabel('Password').fill('Pintail at midnight');
     await page.getByRole('button', { name: 'Sign in' }).click();
-    await expect(page.getByRole('alert')).toHaveText('The e-mail address and the password do not fit together.');
+    await expect(page.getByRole('alert')).toHaveText('The e-mail address and the password do not match.');
     await expect(page.getByLabel('E-mail address')).toHaveValue(teacher.email);
     await page.getByLabel('Password').fill(teacher.password);
     await page.getByRole('button', { name: 'Sign in' }).click();
@@ -41,7 +41,7 @@ test('a session that has ended asks for the password and keeps what was typed', 
   await desk.type('1:50 pm + 20 min');
   await expect(desk.answer).toHaveText('2:10 p.m.');
   await page.context().clearCookies();
-  await page.getByRole('button', { name: /Start a sheet/ }).click();
+  await page.getByRole('button', { name: /Add to a sheet/ }).click();
   const again = page.getByRole('dialog', { name: 'Please sign in again' });
   await again.getByLabel('E-mail address').fill(teacher.email);
   await again.getByLabel('Password').fill(teacher.password);

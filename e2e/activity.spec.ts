@@ -16,7 +16,7 @@ const pressed = [
 
 const open = async (page: Page, id: string, more = '') => {
   await page.goto(`/teach/activity/${id}?children=24${more}`);
-  await expect(page.getByRole('button', { name: 'Other numbers' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'New numbers' })).toBeVisible();
 };
 const counted = async (page: Page, counter: RegExp) =>
   Number(counter.exec((await page.getByText(counter).textContent()) ?? '')?.[1]);
@@ -227,7 +227,7 @@ test('a stretch of time is measured to a tenth while the page is hidden, tallied
   await expect(page.getByLabel('The tally')).toContainText('under1');
   const [file] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('link', { name: 'All tries as CSV' }).click(),
+    page.getByRole('link', { name: 'Export tries as CSV' }).click(),
   ]);
   expect(file.suggestedFilename()).toBe('half-a-minute.csv');
   await page.getByRole('button', { name: 'Begin a new tally' }).click();
@@ -239,7 +239,7 @@ test('a stretch of time is measured to a tenth while the page is hidden, tallied
 test('a game is played with the numbers of the sheet in hand', async ({ page }) => {
   await page.goto('/sheets');
   await page.getByRole('link', { name: /^Boat-shed workshop/ }).click();
-  await page.getByRole('link', { name: 'A game with it' }).click();
+  await page.getByRole('link', { name: 'A game with these' }).click();
   await expect(page.getByRole('heading', { name: 'With the numbers of the sheet' })).toBeVisible();
   await page
     .getByRole('list')
@@ -249,5 +249,5 @@ test('a game is played with the numbers of the sheet in hand', async ({ page }) 
   await expect(page.getByText(/of the 10 stones are lengths of the sheet/)).toBeVisible();
   await page.getByRole('link', { name: 'On the board' }).click();
   await expect(page).toHaveURL(/sheet=/);
-  await expect(page.getByRole('button', { name: 'Other numbers' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'New numbers' })).toBeVisible();
 });

@@ -378,7 +378,7 @@ test('a sheet goes to the board, question by question', async ({ desk }) => {
   const { page } = desk;
   await page.goto('/sheets');
   await page.getByRole('link', { name: /^The tide and the ferry \d/ }).click();
-  await page.getByRole('link', { name: 'To the board' }).click();
+  await page.getByRole('link', { name: 'On the board' }).click();
   await expect(page.getByTestId('sum')).toContainText('6 h 10 min − 3 h 45 min');
   await page.keyboard.press('n');
   await expect(page.getByTestId('sum')).toContainText('1:50 p.m. + 3 h 30 min');
@@ -404,7 +404,7 @@ test('the class makes its own jumps, drawn out, chosen or typed, and takes one b
   await page.reload();
   await expect(soFar).toContainText('So far 3 h 45 min');
   await desk.hasNoBarriers();
-  await page.getByRole('button', { name: 'Take back' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
   await expect(soFar).toHaveText('So far 1 h 40 min: 11:00');
   await page.keyboard.press('Backspace');
   await expect(soFar).toHaveText('So far 40 min: 10:00');

@@ -3,7 +3,7 @@ import { expect, test } from './desk.js';
 test('a class is written down, taken up, used, deleted, and brought back', async ({ desk }) => {
   const { page } = desk;
   await page.getByRole('button', { name: 'Class in hand: Kittiwakes' }).click();
-  await page.getByRole('menuitem', { name: 'Names and what is taught' }).click();
+  await page.getByRole('menuitem', { name: 'Class settings' }).click();
   await expect(page.getByRole('heading', { name: 'Classes' })).toBeVisible();
   await desk.hasNoBarriers();
   await page.getByRole('button', { name: 'New class' }).click();
@@ -28,7 +28,7 @@ test('a class is written down, taken up, used, deleted, and brought back', async
   await page.getByRole('menuitemcheckbox', { name: 'Make this Sandpipers’ usual method for how long it is' }).click();
   await expect(page.getByText('This is now Sandpipers’ usual method for how long it is.').first()).toBeVisible();
   await page.goto('/prepare?sum=9:20+am+to+1:05+pm');
-  await page.getByRole('button', { name: 'Start a sheet' }).click();
+  await page.getByRole('button', { name: 'Add to a sheet' }).click();
   await page.getByLabel('Title of the sheet').fill('The tide at dusk');
   await page.getByRole('link', { name: 'Print…' }).click();
   await page.getByRole('button', { name: 'One for each of Sandpipers' }).click();

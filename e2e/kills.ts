@@ -113,7 +113,7 @@ test('twenty kills at random moments lose nothing', async ({ request }) => {
   const waits: string[] = [];
   let window = await Window.open(profile, acknowledged);
   await window.desk.type('1 h + 1 min');
-  await window.page.getByRole('button', { name: /Start a sheet/ }).click();
+  await window.page.getByRole('button', { name: /Add to a sheet/ }).click();
   await window.desk.saved();
   const sheet = new URL(window.page.url()).searchParams.get('sheet') ?? '';
   const typed = ['1 h + 1 min'];

@@ -46,7 +46,7 @@ test('a session that has ended asks for the password where one is, and saves wha
   await again.getByLabel('E-mail address').fill(teacher.email);
   await again.getByLabel('Password').fill('wrong');
   await page.keyboard.press('Enter');
-  await expect(again.getByRole('alert')).toContainText('do not fit together');
+  await expect(again.getByRole('alert')).toContainText('do not match');
   await again.getByLabel('Password').fill(teacher.password);
   await page.keyboard.press('Enter');
   await expect(again).toBeHidden();

@@ -40,7 +40,7 @@ test('from an aim to three sheets in under a minute, changed, locked, drawn anew
   await page.getByRole('button', { name: 'Undo' }).first().click();
   await expect.poll(texts).toEqual(before);
   // another for one alone
-  await page.getByRole('button', { name: 'Another in place of question 3' }).click();
+  await page.getByRole('button', { name: 'New numbers for question 3' }).click();
   await expect.poll(async () => (await texts())[2]).not.toBe(before[2]);
   await expect.poll(async () => (await texts())[3]).toBe(before[3]);
 
@@ -83,8 +83,8 @@ test('from an aim to three sheets in under a minute, changed, locked, drawn anew
 test('a list is pasted, refused line by line, mended, and kept as a file that reads back', async ({ desk }) => {
   const { page } = desk;
   await page.goto('/sheets');
-  await page.getByRole('button', { name: 'Bring in a list' }).click();
-  const dialog = page.getByRole('dialog', { name: 'Bring in a list' });
+  await page.getByRole('button', { name: 'Import a list' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Import a list' });
   const field = dialog.getByRole('textbox');
   await field.fill('# Seal count\n1:50 pm + 3½ hours\nbananas\n9 am to 4 pm | How long is it light?');
   await dialog.getByRole('button', { name: 'Make a sheet of it' }).click();

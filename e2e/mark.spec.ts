@@ -24,7 +24,7 @@ test('groups are made from marked papers, one child is moved, sheets and a page 
   await page.reload();
   await expect(page.getByRole('region', { name: 'Group 2' }).getByRole('button', { name: 'Bram' })).toBeVisible();
   await desk.hasNoBarriers();
-  await page.getByRole('radio', { name: 'What they can do' }).click();
+  await page.getByRole('radio', { name: 'Skills' }).click();
   await expect(page.getByRole('region', { name: 'Rungs and children' })).toContainText('Yusuf');
   await desk.hasNoBarriers();
   await page.getByRole('radio', { name: 'Groups' }).click();
@@ -68,7 +68,7 @@ test('a class of 24 is marked by keys alone, interrupted twice, and nothing is l
   await expect(page.getByRole('heading', { name: 'Mark', exact: true })).toBeVisible();
   await desk.hasNoBarriers();
   await page.getByLabel('The sheet that was written').selectOption({ label: 'The tide and the ferry' });
-  await page.getByRole('button', { name: 'Lay them out' }).click();
+  await page.getByRole('button', { name: 'Start marking' }).click();
   await expect(page).toHaveURL(/\/mark\/.+/);
   const grid = page.getByRole('region', { name: 'Papers and questions' });
   await expect(grid.getByRole('rowheader')).toHaveCount(24);
@@ -139,7 +139,7 @@ test('a verdict is overruled and stays so; what is taken back is taken back; abs
   page,
 }) => {
   await page.goto('/mark');
-  await page.getByLabel('Or what was read out, one to a line').fill('45 min + 50 min\n2 h - 35 min');
+  await page.getByLabel('Or questions you read aloud, one to a line').fill('45 min + 50 min\n2 h - 35 min');
   await page.getByRole('button', { name: 'Mark these' }).click();
   await expect(page.getByTestId('key')).toHaveText('= 1 h 35 min');
   await page.keyboard.type('1h40');

@@ -42,8 +42,8 @@ test('four sums that tell the mistakes apart go on a sheet', async ({ desk }) =>
   await desk.type('6 h 10 min - 3 h 45 min');
   await expect(desk.answer).toBeVisible();
   await page.keyboard.press('Enter');
-  await page.getByRole('tab', { name: 'What might go wrong' }).click();
-  await page.getByRole('button', { name: 'Add four that tell these apart' }).click();
+  await page.getByRole('tab', { name: 'Common mistakes' }).click();
+  await page.getByRole('button', { name: 'Add four questions that show which' }).click();
   await expect(
     page.getByText(/4 sums are on the sheet. They tell \d+ of 21 pairs of mistakes apart/).first(),
   ).toBeVisible();

@@ -65,8 +65,8 @@ test('a PDF under way can be stopped', async ({ desk }) => {
   const { page } = desk;
   await made(desk, 'Causeway log', 'I can find how long it is across hours.');
   await page.getByRole('link', { name: 'Print…' }).click();
-  await page.getByLabel('How many different copies').fill('40');
-  await page.getByRole('button', { name: 'for neighbours' }).click();
+  await page.getByLabel('Versions').fill('40');
+  await page.getByRole('button', { name: 'Make these versions' }).click();
   await expect(desk.paper.locator('.page[aria-label^="Sheet"]')).toHaveCount(40);
   await page.getByRole('button', { name: 'PDF' }).click();
   await expect(page.getByText('Making the PDF')).toBeVisible();
@@ -102,8 +102,8 @@ test('what the sheet brings to light, and a swap that tells more', async ({ desk
   }
   await expect(desk.questions).toHaveCount(2);
   await desk.saved();
-  await page.getByRole('button', { name: 'What it brings to light' }).click();
-  const dialog = page.getByRole('dialog', { name: 'What it brings to light' });
+  await page.getByRole('button', { name: 'Which mistakes it shows' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Which mistakes it shows' });
   await expect(dialog.getByText('Tells 14 of 15 pairs')).toBeVisible();
   await desk.hasNoBarriers();
   await dialog.getByRole('button', { name: /^Swap question/ }).click();
@@ -126,7 +126,7 @@ test('a list pasted into the sum line goes on the sheet in hand; a challenge goe
       new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }),
     );
   });
-  const dialog = page.getByRole('dialog', { name: 'Bring in a list' });
+  const dialog = page.getByRole('dialog', { name: 'Import a list' });
   await dialog.getByRole('button', { name: 'Add them to the sheet' }).click();
   await expect(dialog.getByRole('alert')).toContainText('Line 3');
   await dialog.getByRole('textbox').fill('4 h - 35 min\n1 h + 2 h | How long is it in all?');
@@ -147,12 +147,12 @@ test('the shelf: found by what it is about, archived, put back', async ({ desk }
   await made(desk, 'Market hours', 'I can compare lengths of time.');
   await page.goto('/sheets');
   const row = page.getByRole('link', { name: /^Market hours/ });
-  await page.getByLabel('What it is about').selectOption('compare-lengths');
+  await page.getByLabel('Skill').selectOption('compare-lengths');
   await expect(row).toBeVisible();
   await expect(page.getByRole('link', { name: /^The tide and the ferry \d/ })).toHaveCount(0);
   await page.getByRole('button', { name: 'Archive Market hours' }).click();
   await expect(row).toHaveCount(0);
-  await page.getByLabel('What it is about').selectOption('');
+  await page.getByLabel('Skill').selectOption('');
   await page.getByRole('radio', { name: 'archived' }).click();
   await expect(row).toBeVisible();
   await desk.hasNoBarriers();
@@ -192,7 +192,7 @@ test('the levels of a sheet stand in one row of the shelf, and go together', asy
 test('what is being asked for stays when the tab is closed', async ({ desk }) => {
   const { page } = desk;
   await page.goto('/sheets/make');
-  await page.getByRole('radio', { name: 'Home' }).click();
+  await page.getByRole('radio', { name: 'Homework' }).click();
   await page.getByLabel('Title').fill('Dusk and dawn');
   await page.getByRole('button', { name: 'More: I can go across midnight.' }).click();
   await page.getByLabel('Questions in all').fill('7');
@@ -201,7 +201,7 @@ test('what is being asked for stays when the tab is closed', async ({ desk }) =>
   await later.goto('/sheets/make');
   await expect(later.getByLabel('Title')).toHaveValue('Dusk and dawn');
   await expect(later.getByLabel('Questions in all')).toHaveValue('7');
-  await expect(later.getByRole('radio', { name: 'Home' })).toBeChecked();
+  await expect(later.getByRole('radio', { name: 'Homework' })).toBeChecked();
   // once it is made, the next begins with nothing
   await later.getByRole('button', { name: 'Make the sheet' }).click();
   await expect(later.getByLabel('Title of the sheet')).toHaveValue('Dusk and dawn');

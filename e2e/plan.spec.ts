@@ -98,7 +98,7 @@ test('from an empty class to a planned week, taught, its ticket printed and mark
   await page.reload();
   await expect(line).toContainText(`${count} of ${count}`);
   await desk.hasNoBarriers();
-  await line.getByRole('link', { name: 'Leave it' }).click();
+  await line.getByRole('link', { name: 'Stop teaching' }).click();
 
   // what is missing is made and printed in one go
   const printed = page.waitForEvent('download');
@@ -112,7 +112,7 @@ test('from an empty class to a planned week, taught, its ticket printed and mark
   await expect(page.getByRole('dialog', { name: 'How did it go?' })).toBeVisible();
   await desk.hasNoBarriers('[role=dialog]');
   await page.getByLabel(/^Explain/).fill('14');
-  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   await page.getByRole('link', { name: 'Mark today’s ticket' }).click();
   await expect(page).toHaveURL(/\/mark/);
   const sheet = new URL(page.url()).searchParams.get('sheet') ?? '';
@@ -128,7 +128,7 @@ test('from an empty class to a planned week, taught, its ticket printed and mark
   await page.keyboard.type('1');
   await page.keyboard.press('Enter');
   await page.goto('/today');
-  await expect(page.getByRole('region', { name: 'Waiting' })).toContainText(/Groups for the next lesson|Mark/);
+  await expect(page.getByRole('region', { name: 'Still to do' })).toContainText(/Groups for the next lesson|Mark/);
 });
 
 test('a lesson is changed by pointer and by keys, fits again at one press, slips, and all of it is taken back', async ({
@@ -177,7 +177,7 @@ test('a lesson is changed by pointer and by keys, fits again at one press, slips
   const [first, , , last] = await days();
   await page.getByRole('list', { name: 'Lessons' }).getByRole('link').nth(1).click();
   await page.getByRole('button', { name: 'More about this lesson' }).click();
-  await page.getByRole('menuitem', { name: 'It slips to the next time' }).click();
+  await page.getByRole('menuitem', { name: 'Move to the next lesson' }).click();
   await expect(page.getByText('The lesson slips to the next time, and the rest with it.').first()).toBeVisible();
   await page
     .getByRole('region', { name: /Notifications/ })
@@ -192,7 +192,7 @@ test('the page for who teaches it instead, the calendar, and what is found by >'
   await oystercatchers(page, baseURL ?? '');
   await openFirstLesson(page);
   await page.getByRole('button', { name: 'More about this lesson' }).click();
-  await page.getByRole('menuitem', { name: 'A page for whoever teaches it instead' }).click();
+  await page.getByRole('menuitem', { name: 'Page for a cover teacher' }).click();
   const paper = page.frameLocator('iframe').first();
   await expect(paper.getByRole('heading', { level: 1 })).toContainText('Add hours and minutes');
   await expect(paper.getByText('Marisol')).toHaveCount(0);

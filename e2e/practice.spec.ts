@@ -36,10 +36,10 @@ test('a class practises: three children, one of them without a connection for te
     await anouk.answer(wrong, 'look');
     await expect(anouk.page.getByTestId('said')).toContainText(i < 2 ? 'Look again.' : 'Here is how it goes.');
   }
-  await expect(page.getByText('has looked three times')).toBeVisible();
+  await expect(page.getByText('wrong three times')).toBeVisible();
   await expect(anouk.page.getByRole('group', { name: 'How it goes' })).toBeVisible();
   await anouk.page.getByRole('button', { name: 'Next step' }).tap();
-  await anouk.page.getByRole('button', { name: 'Go on' }).tap();
+  await anouk.page.getByRole('button', { name: 'Next question' }).tap();
   await expect(anouk.page.getByTestId('said')).toHaveText('');
 
   // Dovid closes his tablet and goes on
@@ -108,9 +108,9 @@ test('a class practises: three children, one of them without a connection for te
   await expect(page.getByText('Anouk')).toBeHidden();
   await page.goto('/practise');
 
-  await page.getByRole('button', { name: 'Close for all…' }).click();
+  await page.getByRole('button', { name: 'End practice…' }).click();
   await page.getByLabel('A last word for all').fill('Off to the boat shed!');
-  await page.getByRole('button', { name: 'Close for all', exact: true }).click();
+  await page.getByRole('button', { name: 'End practice', exact: true }).click();
   await expect(page.getByTestId('code')).toBeHidden();
   await expect(priya.page.getByRole('heading', { name: 'Off to the boat shed!' })).toBeVisible({ timeout: 30_000 });
   await anouk.page.goto('/go');

@@ -23,7 +23,7 @@ test('a problem is typed and understood, set out line by line, and put on a shee
   // another method is one tap away, and the sum goes on the sheet in its words
   await page.getByRole('tab', { name: 'Columns' }).click();
   await expect(page.getByTestId('say')).toContainText('Hours under hours');
-  await page.getByRole('button', { name: 'Start a sheet' }).click();
+  await page.getByRole('button', { name: 'Add to a sheet' }).click();
   await expect(desk.questions.first()).toContainText(crossing);
   await desk.saved();
   await page.getByRole('link', { name: 'Print…' }).click();
@@ -51,7 +51,7 @@ test('where it is not sure it asks, and what is chosen is worked', async ({ desk
 for (const [fault, text] of [
   ['No clock shows 6:75.', 'The bus leaves at 6:75 a.m. and takes 20 minutes. When does it arrive?'],
   ['Nothing is asked.', 'The ferry leaves at 8:40 a.m. The crossing takes 35 minutes. The sea is calm.'],
-  ['Only one time or length is told', 'The workshop begins at 1:20 p.m. It is fun to be there. When does it end?'],
+  ['Only one time is given', 'The workshop begins at 1:20 p.m. It is fun to be there. When does it end?'],
   [
     'they do not agree',
     'The workshop begins at 1:20 p.m. and ends at 3:00 p.m. It lasts 2 hours. How long does it last?',

@@ -20,23 +20,20 @@ test('after the restoring all of it is there', async ({ browser }) => {
 test('data comes out, goes in again, and is erased with a list of what goes', async ({ browser }) => {
   const page = await comeIn(browser, again);
   await page.goto('/account');
-  const [file] = await Promise.all([
-    page.waitForEvent('download'),
-    page.getByRole('link', { name: 'Take it out' }).click(),
-  ]);
+  const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Export' }).click()]);
   expect(file.suggestedFilename()).toBe('rostik-beryl-quay.zip');
-  await page.getByLabel('File to bring in').setInputFiles(await file.path());
+  await page.getByLabel('File to import').setInputFiles(await file.path());
   await expect(page.getByText('Brought in: 2 sheets, 1 class.').first()).toBeVisible();
   await page
-    .getByLabel('File to bring in')
+    .getByLabel('File to import')
     .setInputFiles({ name: 'x.zip', mimeType: 'application/zip', buffer: Buffer.from('bananas') });
   await expect(page.getByRole('alert').filter({ hasText: 'no file that Rostik has taken out' })).toBeVisible();
-  await page.getByRole('button', { name: 'Leave and erase everything…' }).click();
+  await page.getByRole('button', { name: 'Leave and delete everything…' }).click();
   const leaving = page.getByRole('dialog', { name: 'Leave Rostik?' });
   await expect(leaving.getByText('4 sheets with 0 copies')).toBeVisible();
   await expect(leaving.getByText('with their children: Terns, Terns')).toBeVisible();
   await leaving.getByLabel('Your password').fill(again.password);
-  await leaving.getByRole('button', { name: 'Erase it all' }).click();
+  await leaving.getByRole('button', { name: 'Delete everything' }).click();
   await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
   const office = await comeIn(browser, corin);
   await office.goto('/school');

@@ -77,7 +77,7 @@ test('a colleague is invited, joins once, and shares what she is given', async (
   await expect(desk.sumLine).toBeVisible();
   await desk.type('6 h 10 min - 3 h 45 min');
   await expect(desk.answer).toHaveText('2 h 25 min');
-  await page.getByRole('button', { name: /Start a sheet/ }).click();
+  await page.getByRole('button', { name: /Add to a sheet/ }).click();
   await desk.saved();
   await page.goto('/sheets');
   await page.getByRole('button', { name: /^Share / }).click();

@@ -26,7 +26,7 @@ test('a picture of each view', async ({ desk, browser }) => {
     await page.screenshot({ path: `${to}${name}.png` });
   };
   await shot('working-number-line', '1:50 pm + 3½ hours', 'Number line', 3);
-  await shot('problem-set-out', `${problem} At what time does it reach Fell Harbour?`, 'Set out in five lines', 5);
+  await shot('problem-set-out', `${problem} At what time does it reach Fell Harbour?`, 'Set out', 5);
   await desk.sumLine.fill('6 h 10 min - 3 h 45 min');
   await expect(desk.answer).toHaveText('2 h 25 min');
   await desk.sumLine.press('Enter');
@@ -47,7 +47,7 @@ test('a picture of each view', async ({ desk, browser }) => {
   await expect(page.getByText('3 sheets are made.').first()).toBeVisible();
   await page.waitForTimeout(6000);
   await page.getByRole('navigation', { name: 'Levels of this sheet' }).getByRole('link', { name: 'core' }).click();
-  await page.getByRole('button', { name: 'What it brings to light' }).click();
+  await page.getByRole('button', { name: 'Which mistakes it shows' }).click();
   await expect(page.getByText(/^Tells/)).toBeVisible();
   await page.keyboard.press('Escape');
   await page.getByRole('link', { name: 'Print…' }).click();
@@ -128,7 +128,7 @@ test('a picture of each view', async ({ desk, browser }) => {
 /** A class at practice: one child with the first step of help, and what the teacher sees. */
 async function practice(page: Page, browser: Browser): Promise<void> {
   await page.goto('/practise');
-  await page.getByRole('radio', { name: 'From the ladder' }).click();
+  await page.getByRole('radio', { name: 'Choose skills' }).click();
   await page.getByLabel('I can go across noon.').check();
   await page.getByLabel('I can find a time later across the hour.').check();
   await page.getByRole('button', { name: 'Open', exact: true }).click();
@@ -155,7 +155,7 @@ async function practice(page: Page, browser: Browser): Promise<void> {
   }
   await cleo.page.waitForTimeout(500);
   await cleo.page.screenshot({ path: `${to}practise-tablet.png` });
-  await expect(page.getByText('has looked three times')).toBeVisible();
+  await expect(page.getByText('wrong three times')).toBeVisible();
   await page.getByRole('button', { name: /^Farid/ }).click();
   await page.waitForTimeout(800);
   await page.screenshot({ path: `${to}practise.png` });

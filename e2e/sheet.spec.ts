@@ -109,7 +109,7 @@ test('renaming, reordering by keyboard, changing, removing with undo', async ({ 
   await page.keyboard.press('Enter');
   await expect(desk.questions.nth(0)).toContainText('= 7 h 10 min');
 
-  await page.getByRole('button', { name: 'Take question 2 off the sheet' }).click();
+  await page.getByRole('button', { name: 'Remove question 2' }).click();
   await expect(desk.questions).toHaveCount(2);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(desk.questions).toHaveCount(3);
@@ -125,7 +125,7 @@ test('renaming, reordering by keyboard, changing, removing with undo', async ({ 
 test('the shelf: duplicate, delete with undo, begin', async ({ desk }) => {
   const { page } = desk;
   await sheetOf(desk, 'Quay market', 1);
-  await page.getByRole('link', { name: 'All sheets' }).click();
+  await page.getByRole('link', { name: 'Back to sheets' }).click();
   await expect(page.getByRole('heading', { name: 'Sheets' })).toBeVisible();
   await desk.hasNoBarriers();
   await page.getByRole('button', { name: 'Duplicate Quay market', exact: true }).click();
@@ -176,10 +176,10 @@ test('a question is asked and answered in a form of its own', async ({ desk }) =
   await page.getByLabel('Answers', { exact: true }).selectOption('draw the hands');
   await page.getByLabel('Times given', { exact: true }).selectOption('clock faces');
   await desk.hasNoBarriers();
-  await page.getByRole('button', { name: 'Done' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   await expect(desk.questions.nth(2)).toContainText('Answers: draw the hands');
   await expect(desk.questions.nth(2)).toContainText('Times: clock faces');
-  await page.getByRole('button', { name: 'Another in place of question 3' }).click();
+  await page.getByRole('button', { name: 'New numbers for question 3' }).click();
   await expect(desk.questions.nth(2)).not.toContainText('5:20 p.m.');
   await desk.saved();
   await page.reload();

@@ -84,7 +84,7 @@ for (const form of forms) {
         await child.keyboard.press('Enter');
         await child.getByRole('button', { name: 'Turn the hour hand back' }).focus();
         await child.keyboard.press('Enter');
-        await child.getByRole('button', { name: 'Ready' }).focus();
+        await child.getByRole('button', { name: 'Check', exact: true }).focus();
         await child.keyboard.press('Enter');
       } else if (next.pad.choose.length > 0) {
         const at = next.form.type === 'choice' ? right.charCodeAt(0) - 97 : next.pad.choose.indexOf(right);
@@ -106,7 +106,7 @@ for (const form of forms) {
             await child.keyboard.press('Enter');
           }
         }
-        await child.getByRole('button', { name: 'Ready' }).focus();
+        await child.getByRole('button', { name: 'Check', exact: true }).focus();
         await child.keyboard.press('Enter');
       } else {
         await expect(child.getByLabel('Your answer')).toBeFocused();
@@ -158,7 +158,7 @@ test('columns are filled square by square, with the small marks, and the squares
     }
   }
   await expect(child.getByLabel('Your answer')).toHaveValue(right);
-  await child.getByRole('button', { name: 'Ready' }).tap();
+  await child.getByRole('button', { name: 'Check', exact: true }).tap();
   await tablet.wasRight();
   await tablet.context.close();
   await page.request.delete(`/api/classes/${classId}`, {
@@ -179,7 +179,7 @@ test('two at one tablet take turns, and the other one looks at it first', async 
   await child.goto('/go');
   await child.getByLabel('First word').fill(practice.code);
   await child.keyboard.press('Enter');
-  await child.getByLabel('We are two').check();
+  await child.getByLabel('Working in a pair').check();
   await child.getByRole('button', { name: 'Bo' }).tap();
   await child.getByRole('button', { name: 'Ida' }).tap();
   for (const [mine, other] of [

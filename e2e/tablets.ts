@@ -107,7 +107,7 @@ export class Tablet {
       await this.putInOrder(signal === 'look' ? [...right].reverse() : text.split(', '), order);
     } else {
       await page.getByLabel('Your answer').fill(text);
-      await page.getByRole('button', { name: 'Ready' }).tap();
+      await page.getByRole('button', { name: 'Check', exact: true }).tap();
     }
     return true;
   }
@@ -131,7 +131,7 @@ export class Tablet {
     if (half !== null) {
       await this.page.getByRole('radio', { name: half }).tap();
     }
-    await this.page.getByRole('button', { name: 'Ready' }).tap();
+    await this.page.getByRole('button', { name: 'Check', exact: true }).tap();
   }
 
   private async putInOrder(wanted: readonly string[], things: readonly string[]): Promise<void> {
@@ -150,7 +150,7 @@ export class Tablet {
           .tap();
       }
     }
-    await this.page.getByRole('button', { name: 'Ready' }).tap();
+    await this.page.getByRole('button', { name: 'Check', exact: true }).tap();
   }
 }
 

@@ -18,7 +18,7 @@ test('a timetable is read before the class: where to look, step by step, with ti
   await expect(table.locator('[data-found]')).toHaveCount(2);
   await page.keyboard.press('a');
   await expect(page.getByTestId('answer')).toContainText(/h|min/);
-  await page.getByText('What might go wrong').click();
+  await page.getByText('Common mistakes').click();
   await expect(page.getByText(/whoever writes it may/).first()).toBeVisible();
   await desk.hasNoBarriers();
   // the next question hides it again
@@ -69,21 +69,24 @@ test('a timetable is brought in, refused with its faults, mended, asked about, r
   page,
 }) => {
   await page.goto('/timetables');
-  await page.getByRole('button', { name: 'Bring one in' }).click();
+  await page.getByRole('button', { name: 'Add a timetable' }).click();
   const text = page.getByLabel(/or the table itself/);
   await text.fill(csv.replace('10:19', 'soon'));
   await page.getByLabel('Its name').fill('Boats on a chart');
-  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('alert')).toContainText('line 4: "soon" in column 2 is no time');
   await expect(text).toHaveValue(/soon/);
   await desk.hasNoBarriers();
   await text.fill(csv);
   await page.getByLabel('It is about').selectOption('boat');
-  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByLabel('Timetable', { exact: true })).toContainText('Boats on a chart');
   await expect(page.getByRole('region', { name: 'Timetable: Boats on a chart' })).toContainText('12:22');
   await expect(page.getByTestId('question')).toContainText('boat');
-  const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'CSV' }).click()]);
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'Export CSV' }).click(),
+  ]);
   expect(file.suggestedFilename()).toBe('Boats on a chart.csv');
   await page.getByRole('button', { name: 'Delete', exact: true }).click();
   await expect(page.getByRole('region', { name: /^Timetable: The Pintail/ })).toBeVisible();
@@ -150,7 +153,7 @@ test('questions about a timetable go on sheets, on the board from there, on pape
   await expect(desk.paper.getByRole('rowheader', { name: 'Cormorant Steps' }).first()).toBeVisible();
   await expect(desk.paper.getByText('How long').first()).toBeVisible();
   await page.getByRole('radio', { name: 'the same questions, other times in the timetable' }).check();
-  await page.getByRole('button', { name: 'for neighbours' }).click();
+  await page.getByRole('button', { name: 'Make these versions' }).click();
   await expect(page.getByRole('button', { name: /^2 copies/ })).toBeVisible();
   await expect(desk.paper.locator('.child .code')).toHaveCount(2);
   const tables = await desk.paper.locator('.timetable').allInnerTexts();

@@ -110,7 +110,7 @@ final readonly class AccountController
             return $refused;
         }
         if ($this->secondSteps->isInUse($teacher)) {
-            throw new CannotBeHad('There is a second step already. Turn it off first to begin with another app.');
+            throw new CannotBeHad('Two-step sign-in is on already. Turn it off first to begin with another app.');
         }
         $key = $this->secondSteps->begin($teacher);
         $this->entities->flush();
@@ -141,7 +141,7 @@ final readonly class AccountController
             return $refused;
         }
         if (!$this->secondSteps->isInUse($teacher)) {
-            throw new CannotBeHad('There is no second step, so there is nothing to recover.');
+            throw new CannotBeHad('Two-step sign-in is off, so there is nothing to recover.');
         }
         $codes = $this->secondSteps->newRecovery($teacher);
         $this->entities->flush();

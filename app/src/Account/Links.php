@@ -139,7 +139,7 @@ final readonly class Links
     private function make(LinkPurpose $purpose, School $school, ?Teacher $teacher, string $name, Address $email, bool $administrator): string
     {
         if ($this->entities->getRepository(OneTimeLink::class)->count(['school' => $school]) >= self::MOST) {
-            throw new CannotBeHad('There are 200 links waiting already. Take back some that are not needed.');
+            throw new CannotBeHad('There are 200 links waiting already. Withdraw some that are not needed.');
         }
         // 144 bits, in the 64 letters that an address may have: nobody guesses one
         $word = rtrim(strtr(base64_encode(random_bytes(18)), '+/', '-_'), '=');

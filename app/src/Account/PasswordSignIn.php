@@ -67,7 +67,7 @@ final class PasswordSignIn extends AbstractAuthenticator
         $right = $usable ? $hasher->verify($hash, $password) : '' === $hasher->hash($password);
         if (!$usable || !$right) {
             $this->audit->note('sign-in: refused', $teacher);
-            throw new NotSignedIn('not-signed-in', 'The e-mail address and the password do not fit together.');
+            throw new NotSignedIn('not-signed-in', 'The e-mail address and the password do not match.');
         }
         if ($this->secondSteps->isInUse($teacher)) {
             if ('' === trim($typed('code'))) {
@@ -103,7 +103,7 @@ final class PasswordSignIn extends AbstractAuthenticator
 
     public function onAuthenticationFailure(Request $request, AuthenticationException $exception): Response
     {
-        $no = $exception instanceof NotSignedIn ? $exception : new NotSignedIn('not-signed-in', 'The e-mail address and the password do not fit together.');
+        $no = $exception instanceof NotSignedIn ? $exception : new NotSignedIn('not-signed-in', 'The e-mail address and the password do not match.');
 
         return null === $no->wait
             ? Problem::response(401, $no->reason, $no->getMessage())

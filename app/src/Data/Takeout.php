@@ -247,8 +247,8 @@ final readonly class Takeout
 
     private static function readme(string $whose, \DateTimeImmutable $now, bool $again = true): string
     {
-        return \sprintf("Everything that Rostik keeps %s, taken out on %s.\n\n%s", $whose, $now->format('j F Y'), $again
-            ? "data.json holds all of it, and can be brought into Rostik again: Your account, Your data, Bring in.\nThe other files are the same as lists: sheets and timetables as text, and for each class its children, what they can do\nand what was marked, to be opened in any spreadsheet.\n\nThese files hold children's names and marks. Keep them as your school's policy says, and no longer than it says.\n"
+        return \sprintf("Everything that Rostik keeps %s, exported on %s.\n\n%s", $whose, $now->format('j F Y'), $again
+            ? "data.json holds all of it, and can be imported into Rostik again: Your account, Your data, Import.\nThe other files are the same as lists: sheets and timetables as text, and for each class its children, what they can do\nand what was marked, to be opened in any spreadsheet.\n\nThese files hold children's names and marks. Keep them as your school's policy says, and no longer than it says.\n"
             : "child.json holds all of it; answers.csv is what was marked, to be opened in any spreadsheet.\nNothing else is kept of this child.\n");
     }
 }

@@ -81,7 +81,7 @@ final readonly class LessonController
         try {
             $this->lessons->other($lesson, $part);
         } catch (NoSuchRung) {
-            throw new CannotBeHad('What it is about is not on the ladder any more.');
+            throw new CannotBeHad('That skill is not on the ladder any more.');
         }
 
         return new JsonResponse($this->lessons->reply($lesson));

@@ -70,7 +70,7 @@ final readonly class Waiting
             LessonState::Not === $lesson->state() => 'not taught',
             [] !== array_filter($waiting, $isTicket) => 'ticket not marked',
             LessonState::Done === $lesson->state() => 'done',
-            LessonState::Partly === $lesson->state() => 'done in part',
+            LessonState::Partly === $lesson->state() => 'some of it done',
             self::ended($lesson, $now) => 'how did it go?',
             [] === $lesson->sheets() && $lesson->on() <= $now->modify('+3 days')->format('Y-m-d') => 'sheets to make',
             default => '',

@@ -82,7 +82,7 @@ final class TeacherCommand extends Command
         if ('reset' === $do) {
             $teacher->useSecondStep(new SecondStep());
             $teacher->end(null);
-            $raw('Pass this link on; it works once, until this time tomorrow. A second step is off: '.$this->address.'/reset#'.$this->links->reset($teacher));
+            $raw('Pass this link on; it works once, until this time tomorrow. Two-step sign-in is off: '.$this->address.'/reset#'.$this->links->reset($teacher));
         } else {
             $teacher->end($this->clock->now());
             $this->sessions->endAll($teacher->id());

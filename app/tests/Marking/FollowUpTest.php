@@ -201,7 +201,7 @@ final class FollowUpTest extends ApiTestCase
         $rows = explode("\r\n", $this->streamed('/api/classes/'.$class.'/evidence.csv'));
         self::assertSame(['child,I can add hours and minutes that pass 60.,I can take an hour and write it as 60 minutes.', 'Anouk,on the way,secure', 'Bram,secure,not yet'], \array_slice($rows, 0, 3));
         $this->browser->request('GET', '/print/children/'.$id);
-        self::assertStringContainsString('This I am learning.', $this->printed());
+        self::assertStringContainsString('What I am learning', $this->printed());
         self::assertStringNotContainsString('may be', $this->printed());
         $this->ask('DELETE', '/api/children/'.$id.'/seen');
         self::assertSame(204, $this->code());

@@ -29,12 +29,12 @@ final readonly class Minutes
         );
     }
 
-    /** "about 11 minutes, nine times in ten under 14" */
+    /** "about 11 minutes, usually under 14" */
     public function said(): string
     {
         $about = max(1, (int) round($this->expected));
         $under = (int) floor($this->p90) + 1;
 
-        return \sprintf('about %d %s', $about, 1 === $about ? 'minute' : 'minutes').($under <= $about + 1 ? '' : \sprintf(', nine times in ten under %d', $under));
+        return \sprintf('about %d %s', $about, 1 === $about ? 'minute' : 'minutes').($under <= $about + 1 ? '' : \sprintf(', usually under %d', $under));
     }
 }

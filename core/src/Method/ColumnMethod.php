@@ -92,7 +92,7 @@ final class ColumnMethod implements Method
             $has = $from->number($part->unit);
             $larger = $part->unit->larger();
             if ($part->numerator > $has && null !== $larger) {
-                return \sprintf('%d is more than %d, so one %s has to be exchanged: columns show how.', $part->numerator, $has, $larger->word());
+                return \sprintf('%d is more than %d, so one %s has to be regrouped: columns show how.', $part->numerator, $has, $larger->word());
             }
         }
 

@@ -192,7 +192,7 @@ final readonly class Climb
 
         return match (true) {
             [] !== $before => \sprintf('You want it; it comes after “%s”.', implode('” and “', array_map($this->topic(...), $before))),
-            [] !== $needs => \sprintf('You want it, and the class has what it needs: “%s”.', implode('” and “', array_map($this->topic(...), $needs))),
+            [] !== $needs => \sprintf('You chose this, and the class is ready for it: “%s”.', implode('” and “', array_map($this->topic(...), $needs))),
             default => \sprintf('You want it; %s.', $facts->of($rung)->text()),
         };
     }

@@ -42,7 +42,7 @@ final readonly class Known
     {
         return match (true) {
             $this->said => 'you say that the class has it',
-            0 === $this->seen() => 'nothing was seen of it yet',
+            0 === $this->seen() => 'nobody has been marked on it yet',
             1 === $this->secure => \sprintf('one of %d is secure', $this->children),
             default => \sprintf('%d of %d are secure', $this->secure, $this->children),
         };

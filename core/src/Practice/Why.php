@@ -23,7 +23,7 @@ enum Why: string
     {
         return match ($this) {
             self::FindOut => 'to find out where the child stands',
-            self::Learning => 'being learnt, and likely enough to work',
+            self::Learning => 'learning it now, ready to try',
             self::Again => 'one of this kind went wrong before',
             self::Older => 'known before; it comes back now and then',
             self::Sheet => 'it is on the sheet',

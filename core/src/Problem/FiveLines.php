@@ -40,7 +40,7 @@ final readonly class FiveLines implements Method
 
     public function title(): string
     {
-        return 'Set out in five lines';
+        return 'Set out';
     }
 
     public function suits(Sum $sum, Writer $writer): ?Suit

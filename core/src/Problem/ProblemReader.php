@@ -157,7 +157,7 @@ final readonly class ProblemReader
             $count = \count($known->times) + \count($known->lengths);
 
             return 1 === $count
-                ? ['sums' => [], 'sure' => false, 'remarks' => [new Remark('not-enough', 'Only one time or length is told: something is missing.')]]
+                ? ['sums' => [], 'sure' => false, 'remarks' => [new Remark('not-enough', 'Only one time is given: something is missing.')]]
                 : $this->notRead(0 === $count ? 'No time and no length is told.' : 'How the times and lengths go together was not understood. Which sum is it?');
         }
 

@@ -66,7 +66,7 @@ final class BecauseTest extends TestCase
             self::fail($method.' is not for '.$text);
         };
         foreach ([
-            ['485 min - 4 h 6 min', 'column', '4 is more than 0, so one day has to be exchanged: columns show how.'],
+            ['485 min - 4 h 6 min', 'column', '4 is more than 0, so one day has to be regrouped: columns show how.'],
             ['52 min 20 s - 59 s', 'number-line', 'The two lengths are close together, so the gap between them is quickly counted.'],
             ['9:00 am + 6 days', 'number-line', 'One jump does it: nothing has to be regrouped.'],
             ['9:20 am - 35 min', 'number-line', 'The minutes pass the o’clock, so go from 9:20 on to the o’clock first, and then further on.'],
@@ -92,7 +92,7 @@ final class BecauseTest extends TestCase
         if (1 === preg_match('/^(\d+) \w+ is (\d+) or more/', $because, $m)) {
             return (int) $m[1] >= (int) $m[2] ? null : 'is less';
         }
-        if (1 === preg_match('/^(\d+) is more than (\d+), so one (\w+) has to be exchanged/', $because, $m)) {
+        if (1 === preg_match('/^(\d+) is more than (\d+), so one (\w+) has to be regrouped/', $because, $m)) {
             if ((int) $m[1] <= (int) $m[2] || !$picture instanceof ColumnsPicture) {
                 return 'is not more';
             }

@@ -13,6 +13,7 @@ import { Data } from './Data';
 import { SecondStep } from './SecondStep';
 import { browserName, whenUsed } from './signedIn';
 import { accountQuery } from './queries';
+import { called } from '../ui/called';
 
 /** A teacher's own account. */
 export function Account() {
@@ -65,7 +66,7 @@ function Profile({ account }: { account: AccountReply }) {
       >
         <Field
           label="Name"
-          note={save.error?.message ?? 'It stands on nothing that children get.'}
+          note={save.error?.message ?? 'Children never see it.'}
           className="max-w-md flex-1"
           maxLength={120}
           autoComplete="name"
@@ -73,7 +74,7 @@ function Profile({ account }: { account: AccountReply }) {
           onChange={setName}
         />
         <Button type="submit" className="mb-8" aria-disabled={name === account.name || save.isPending}>
-          Save
+          {called.save}
         </Button>
       </form>
     </Section>
@@ -104,14 +105,14 @@ function Password() {
       >
         <div className="grid gap-x-6 sm:grid-cols-2">
           <Field
-            label="The password you have"
+            label="Current password"
             type="password"
             autoComplete="current-password"
             value={now}
             onChange={setNow}
           />
           <Field
-            label="The new one"
+            label="New password"
             type="password"
             autoComplete="new-password"
             note="Ten letters or more: a few words that do not belong together."
@@ -123,7 +124,7 @@ function Password() {
           {save.error?.message}
         </p>
         <Button type="submit" disabled={save.isPending}>
-          Change it
+          Change the password
         </Button>
       </form>
     </Section>

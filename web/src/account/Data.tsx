@@ -10,6 +10,7 @@ import { useNotice } from '../ui/notices';
 import { Section } from '../ui/Section';
 import { TakeOut } from '../ui/TakeOut';
 import { Window } from '../ui/Window';
+import { called } from '../ui/called';
 
 const counted = (count: number, one: string, many: string) => (count === 1 ? `1 ${one}` : `${count} ${many}`);
 
@@ -23,7 +24,7 @@ function broughtIn(all: BroughtReply) {
     all.lessons > 0 && counted(all.lessons, 'lesson', 'lessons'),
     all.timetables > 0 && counted(all.timetables, 'timetable', 'timetables'),
   ].filter((one) => one !== false);
-  return said.length === 0 ? 'There was nothing in that file.' : `Brought in: ${said.join(', ')}.`;
+  return said.length === 0 ? 'There was nothing in that file.' : `Imported: ${said.join(', ')}.`;
 }
 
 /** All that is kept for a teacher: out as files, in again, and erased. */
@@ -42,26 +43,26 @@ export function Data() {
     <Section title="Your data">
       <p className="mt-2 max-w-2xl text-lg">
         Sheets with their copies, timetables, your classes, their lessons, and all that was marked or answered, as
-        files: for yourself, for another school, or to be brought in again. They hold children’s names.
+        files: for yourself, for another school, or to be imported again. They hold children’s names.
       </p>
       <div className="mt-3 flex flex-wrap gap-3">
-        <TakeOut address="/api/account/data">Take it out</TakeOut>
+        <TakeOut address="/api/account/data">{called.export}</TakeOut>
         <ChooseFile
-          label="File to bring in"
+          label="File to import"
           accept=".zip,.json"
           disabled={bring.isPending}
           onFile={(file) => {
             bring.mutate(file);
           }}
         >
-          {bring.isPending ? 'Bringing it in…' : 'Bring in…'}
+          {bring.isPending ? 'Importing…' : 'Import…'}
         </ChooseFile>
         <Button
           onClick={() => {
             setLeaving(true);
           }}
         >
-          Leave and erase everything…
+          Leave and delete everything…
         </Button>
       </div>
       <p role="alert" className="mt-2 font-bold text-wrong empty:hidden">
@@ -138,7 +139,7 @@ function Leaving() {
         {erase.error?.message}
       </p>
       <Button type="submit" disabled={erase.isPending}>
-        Erase it all
+        Delete everything
       </Button>
     </form>
   );

@@ -18,7 +18,7 @@ export function SecondStep({ account }: { account: AccountReply }) {
   const [codes, setCodes] = useState<readonly string[] | null>(null);
   const refresh = () => client.invalidateQueries(accountQuery);
   return (
-    <Section title="A second step when signing in">
+    <Section title="Two-step sign-in">
       {account.secondStep ? (
         <>
           <p className="mt-2 text-lg">

@@ -13,7 +13,7 @@ const sorts: Record<string, string> = {
   game: 'Game',
   sorting: 'Sort',
   making: 'To make',
-  feel: 'Feel for length',
+  feel: 'Estimating',
 };
 
 /** What may not be at hand. */
@@ -147,7 +147,7 @@ export function Activities() {
         />
       </div>
       <details className="mt-3" open={without.length > 0}>
-        <summary className="w-fit cursor-pointer py-1 underline underline-offset-4">Not at hand</summary>
+        <summary className="w-fit cursor-pointer py-1 underline underline-offset-4">We do not have</summary>
         <div className="mt-1 flex flex-wrap gap-x-5">
           {things.map(([id, name]) => (
             <label key={id} className="flex min-h-10 items-center gap-2">
@@ -167,7 +167,9 @@ export function Activities() {
       </details>
       {all.isError && <p className="mt-6 text-lg">{all.error.message}</p>}
       {all.isSuccess && fits.length === 0 && borrowing.length === 0 && (
-        <p className="mt-6 text-lg">There is none for that. Choose something else to practise, or have more at hand.</p>
+        <p className="mt-6 text-lg">
+          There is none for that. Choose something else to practise, or untick something we do not have.
+        </p>
       )}
       {sheet && all.isSuccess && (
         <>

@@ -12,6 +12,7 @@ import { useTitle } from '../ui/useTitle';
 import { IntoLesson } from './IntoLesson';
 import { NotThere } from './NotThere';
 import { activityQuery, chosen, levels, wantedOf } from './queries';
+import { called } from '../ui/called';
 
 /** One activity: how long it takes, how it goes, what has to be ready; to the board, or to the printer. */
 export function Activity() {
@@ -79,7 +80,7 @@ export function Activity() {
                 put({ seed: Number(params.get('seed') ?? 1) + 1 });
               }}
             >
-              Other numbers
+              {called.newNumbers}
             </Button>
           </div>
         </div>
@@ -93,7 +94,7 @@ export function Activity() {
             to={`/teach/activity/${id}${search}`}
             className="inline-flex min-h-11 flex-1 items-center justify-center rounded-md border-2 border-ink bg-ink px-4 text-lg font-bold text-paper hover:opacity-85"
           >
-            On the board
+            {called.onTheBoard}
           </Link>
           <Link
             to={`/activities/${id}/print${search}`}
@@ -129,8 +130,8 @@ export function Activity() {
         </section>
         <div className="space-y-6 max-xl:order-first">
           <HowLong it={it} onShorter={put} />
-          <section aria-label="To get ready">
-            <h2 className="text-xl font-bold">To get ready</h2>
+          <section aria-label="Get ready">
+            <h2 className="text-xl font-bold">Get ready</h2>
             {it.materials.length === 0 ? (
               <p className="mt-1 text-lg">Nothing: the board is enough.</p>
             ) : (
@@ -195,9 +196,7 @@ function HowLong({
       </p>
       <p className="mt-1 text-lg">
         {it.said.slice(0, 1).toUpperCase() + it.said.slice(1)}.
-        {it.groups.length > 1 &&
-          it.chance &&
-          ` All ${it.groups.length} groups are done in ${it.all}, nine times in ten.`}
+        {it.groups.length > 1 && it.chance && ` All ${it.groups.length} groups are usually done in ${it.all}.`}
       </p>
       <p className="mt-1 text-soft">
         {it.chance ? `About ${Math.round(it.turns)}` : it.turns} {it.turn} of {it.seconds} seconds

@@ -48,7 +48,7 @@ export function ActivityPaper() {
           sides, turned on the long edge.
         </p>
         {it && it.materials.length > 0 && (
-          <ul className="mt-3" aria-label="To get ready">
+          <ul className="mt-3" aria-label="Get ready">
             {it.materials.map((one) => (
               <li key={one.what} className="flex justify-between gap-4 border-b border-hair py-1">
                 <span>{one.what}</span>

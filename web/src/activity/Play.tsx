@@ -20,6 +20,7 @@ import { useMoves, type Moves } from './stage/moves';
 import { standing } from './stage/plays';
 import { BellStage, ClockPartsStage, LoopStage, LottoStage, RingStage, StockStage } from './stage/simple';
 import { Key } from '../ui/Key';
+import { called } from '../ui/called';
 
 const HalfAMinute = part(() => import('./stage/HalfAMinute').then((it) => it.HalfAMinute));
 
@@ -87,7 +88,7 @@ function Board({ it, name, classId }: { it: PlannedActivityReply; name: string; 
             <Ended it={it} moves={moves} turns={now.turns} done={now.done} classId={classId} />
             <RailSpace />
             <Button shortcut="O" onClick={other}>
-              Other numbers
+              {called.newNumbers}
             </Button>
             {moves.list.length > 0 && (
               <>
@@ -98,7 +99,7 @@ function Board({ it, name, classId }: { it: PlannedActivityReply; name: string; 
                     moves.back(now.back);
                   }}
                 >
-                  Take back
+                  {called.undo}
                 </Button>
               </>
             )}
@@ -199,7 +200,7 @@ function Ended({
             }
           }}
         >
-          Keep that time
+          Save that time
         </Button>
       )}
     </span>

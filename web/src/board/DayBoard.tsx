@@ -16,6 +16,7 @@ import { NotYet } from './NotYet';
 import { useTitle } from '../ui/useTitle';
 import { MoreMenu } from './MoreMenu';
 import { Rail, RailSpace } from '../ui/Rail';
+import { called } from '../ui/called';
 
 const dayMinutes = 1440;
 
@@ -130,7 +131,7 @@ function Pinning({ day }: { day: DayReply }) {
     if (step !== undefined) {
       event.preventDefault();
       move(i, (at) => at + (event.shiftKey ? step * 12 : step));
-    } else if (event.key === 'Delete' || event.key === 'Backspace') {
+    } else if (event.key === called.delete || event.key === 'Backspace') {
       event.preventDefault();
       write(pins.filter((_, n) => n !== i));
     }
@@ -190,7 +191,7 @@ function Pinning({ day }: { day: DayReply }) {
               <button
                 type="button"
                 className="grid size-11 place-items-center hover:bg-wash"
-                aria-label={`Take ${typed(label(one))} off the day`}
+                aria-label={`Remove ${typed(label(one))} from the day`}
                 onClick={() => {
                   write(pins.filter((_, n) => n !== i));
                 }}
@@ -229,7 +230,7 @@ function Pinning({ day }: { day: DayReply }) {
       </div>
       <Rail>
         <Link to="/teach" className="px-2 text-xl underline underline-offset-4">
-          Board
+          Open clock
         </Link>
         <RailSpace />
         <Button
@@ -259,7 +260,7 @@ function Pinning({ day }: { day: DayReply }) {
             write(pins.slice(0, -1));
           }}
         >
-          Take the last one off
+          {called.undo}
         </Button>
         <Button
           className="min-h-12"

@@ -5,6 +5,7 @@ import type { Face } from '../models/GearedClock';
 import { Button } from '../ui/Button';
 import { useKeys } from '../ui/keys';
 import { Key } from '../ui/Key';
+import { called } from '../ui/called';
 
 export const faceOptions: readonly [string, string][] = [
   ['fives', 'Ring of fives'],
@@ -22,7 +23,7 @@ export const faceOptions: readonly [string, string][] = [
   ['second', 'Second hand'],
   ['digital', 'Time in digits'],
   ['words', 'Time in words'],
-  ['half', 'Half of the day'],
+  ['half', called.amOrPm],
   ['snap', 'Move by fives'],
 ];
 

@@ -48,7 +48,7 @@ export function NextUp({
               <button
                 type="button"
                 className="grid size-11 place-items-center rounded hover:bg-wash"
-                aria-label={`Take ${sum} off the list`}
+                aria-label={`Remove ${sum} from the list`}
                 onClick={() => {
                   change({ queue: board.queue.filter((_, n) => n !== i) });
                 }}

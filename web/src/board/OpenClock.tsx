@@ -255,7 +255,7 @@ export function OpenClock({ day, board, change, setting, onSum }: Props) {
                         settle(minute + (minute < 720 ? 720 : -720));
                       }}
                     >
-                      The other half of the day
+                      Change a.m. and p.m.
                     </button>
                   </p>
                 )}

@@ -7,6 +7,7 @@ import { Button } from '../ui/Button';
 import { useKeys } from '../ui/keys';
 import type { ChangeBoard } from './address';
 import { minuteOfDay } from './scene';
+import { called } from '../ui/called';
 
 const sizes = [60, 30, 15, 10, 5, 1];
 /** So far a finger moves for one five-minute step, in pixels. */
@@ -156,7 +157,7 @@ export function OwnJumps({
         </form>
         <Button className="min-h-12" onClick={back} aria-disabled={jumps.length === 0} shortcut="⌫">
           <Undo2 size={20} aria-hidden="true" />
-          Take back
+          {called.undo}
         </Button>
       </div>
     </div>

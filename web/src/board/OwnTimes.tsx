@@ -5,6 +5,7 @@ import { classesQuery } from '../api/queries';
 import type { ClassReply, ClockTimesRequest } from '../api/types';
 import { Button } from '../ui/Button';
 import { Window } from '../ui/Window';
+import { called } from '../ui/called';
 
 /** The times that a class reads and sets, out of its book: typed or pasted, and kept with the class. */
 export function OwnTimes({
@@ -59,7 +60,7 @@ export function OwnTimes({
           </p>
         )}
         <Button type="submit" look="strong" className="mt-3 min-h-12 text-lg" aria-disabled={save.isPending}>
-          Save
+          {called.save}
         </Button>
       </form>
     </Window>

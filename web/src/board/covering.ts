@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import { parts as kinds, type Covers, type Part } from '../models/cover';
 import type { BoardAddress, ChangeBoard } from './address';
+import { called } from '../ui/called';
 
 /** The kinds of thing that can be hidden at once, as the class is told of them. */
 export const hideable: readonly [Part, string][] = [
@@ -8,7 +9,7 @@ export const hideable: readonly [Part, string][] = [
   ['changed', 'What stays, what changes'],
   ['hour', 'Hours'],
   ['minutes', 'Minutes'],
-  ['half', 'Halves of the day'],
+  ['half', called.amOrPm],
   ['jump', 'Jumps'],
   ['digit', 'Digits in the columns'],
 ];

@@ -69,7 +69,7 @@ export function ClassPicker({ opened = false }: { opened?: boolean }) {
               void navigate(`/classes?open=${inHand.id}`);
             }}
           >
-            <span className="col-start-2">Names and what is taught</span>
+            <span className="col-start-2">Class settings</span>
           </DropdownMenu.Item>
         </DropdownMenu.Content>
       </DropdownMenu.Portal>

@@ -19,6 +19,7 @@ import { BringList } from './BringList';
 import { namesIn, registerOf } from './register';
 import { StyleChoices } from './StyleChoices';
 import { usualStyle } from './styles';
+import { called } from '../ui/called';
 
 const Together = part(() => import('./Together').then((it) => it.Together));
 
@@ -383,23 +384,23 @@ function ClassForm({ before, busy, saved, onTogether, onSave, onDelete }: FormPr
             onDelete(forget);
           }}
         >
-          {saved ? 'Delete this class…' : 'Leave it'}
+          {saved ? 'Delete this class…' : 'Cancel'}
         </button>
       </div>
       <div className="sticky bottom-0 flex flex-wrap gap-3 border-t border-hair bg-paper py-3 md:col-span-2">
         <Button type="submit" look="strong" className="text-lg" aria-disabled={!changed || busy}>
-          {busy ? 'Saving…' : 'Save'}
+          {busy ? 'Saving…' : called.save}
         </Button>
         {saved && before.inHand && !changed && (
           <Link
             to="/today"
             className="inline-flex min-h-11 items-center rounded-md border-2 border-ink bg-sheet px-4 text-lg font-bold hover:bg-wash"
           >
-            Its lessons
+            Lessons
           </Link>
         )}
         {saved && <Button onClick={onTogether}>Who teaches it…</Button>}
-        {saved && <TakeOut address={`/api/classes/${before.id}/data`}>Take its data out</TakeOut>}
+        {saved && <TakeOut address={`/api/classes/${before.id}/data`}>Export its data</TakeOut>}
       </div>
     </form>
   );

@@ -3,6 +3,7 @@ import { ask } from '../api/client';
 import type { HalfSigns, PastWord, Separator, Style, WorkedSum } from '../api/types';
 import { Marked } from '../models/Marked';
 import { Pick } from '../ui/Pick';
+import { called } from '../ui/called';
 
 const clocks = [
   { value: 'no', text: '12-hour clock' },
@@ -92,7 +93,7 @@ export function StyleChoices({ style, onChange }: { style: Style; onChange: (sty
       ) : (
         <>
           <Pick
-            label="Halves of the day"
+            label={called.amOrPm}
             value={style.halves}
             options={halves}
             onChange={(value) => {
@@ -108,7 +109,7 @@ export function StyleChoices({ style, onChange }: { style: Style; onChange: (sty
             }}
           />
           <Pick
-            label="At twelve"
+            label="Noon and midnight"
             value={said(style.nameTwelve)}
             options={twelves}
             onChange={(value) => {
@@ -118,7 +119,7 @@ export function StyleChoices({ style, onChange }: { style: Style; onChange: (sty
         </>
       )}
       <Pick
-        label="Said"
+        label="Spoken as"
         value={style.past}
         options={pasts}
         onChange={(value) => {

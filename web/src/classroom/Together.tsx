@@ -6,6 +6,7 @@ import type { ClassReply, TogetherReply, TogetherRequest } from '../api/types';
 import { Button } from '../ui/Button';
 import { useNotice } from '../ui/notices';
 import { Window } from '../ui/Window';
+import { called } from '../ui/called';
 
 /** Who teaches a class: colleagues beside oneself, or in one's place. */
 export function Together({ of, onClose }: { of: ClassReply; onClose: () => void }) {
@@ -82,7 +83,7 @@ function Choosing({ of, before, onClose }: { of: ClassReply; before: readonly st
         {save.error?.message}
       </p>
       <Button look="strong" type="submit" className="mt-5" disabled={save.isPending}>
-        Save
+        {called.save}
       </Button>
     </form>
   );

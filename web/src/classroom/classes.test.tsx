@@ -117,7 +117,7 @@ describe('the classes of a teacher', () => {
     page([]);
     await press('New class');
     await userEvent.type(names(), 'Farid');
-    await press('Leave it');
+    await press('Cancel');
     expect(await screen.findByText(/^No class yet/)).toBeTruthy();
     expect(window.localStorage.length).toBe(0);
   });
@@ -165,14 +165,14 @@ describe('the classes of a teacher', () => {
   it('have a way of writing of their own, with an example that follows', async () => {
     const shelf = page([kittiwakes]);
     await name();
-    await userEvent.selectOptions(screen.getByLabelText('Halves of the day'), 'am and pm');
+    await userEvent.selectOptions(screen.getByLabelText('a.m. or p.m.'), 'am and pm');
     await userEvent.selectOptions(screen.getByLabelText('Hours and minutes'), '1.50');
     await userEvent.selectOptions(screen.getByLabelText('Regrouping in columns'), 'turn 105 min into 1 h 45');
     expect(asked.mock.calls.filter(([, path]) => path === '/api/work').at(-1)?.[2]).toMatchObject({
       style: { halves: 'am', separator: '.', converts: true },
     });
     await userEvent.selectOptions(screen.getByLabelText('Clock'), '24-hour clock');
-    expect(screen.queryByLabelText('Halves of the day')).toBeNull();
+    expect(screen.queryByLabelText('a.m. or p.m.')).toBeNull();
     await userEvent.selectOptions(screen.getByLabelText('Hours before ten'), '9:20');
     await press('Save');
     await waitFor(() => {

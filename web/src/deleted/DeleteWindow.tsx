@@ -4,6 +4,7 @@ import { meQuery } from '../api/queries';
 import { Button } from '../ui/Button';
 import { Field } from '../ui/Field';
 import { Window } from '../ui/Window';
+import { called } from '../ui/called';
 
 interface Props {
   title: string;
@@ -22,7 +23,16 @@ interface Props {
 }
 
 /** Asked before something is deleted that takes more with it. */
-export function DeleteWindow({ title, goes, stays, name, verb = 'Delete', forGood = false, onDelete, onClose }: Props) {
+export function DeleteWindow({
+  title,
+  goes,
+  stays,
+  name,
+  verb = called.delete,
+  forGood = false,
+  onDelete,
+  onClose,
+}: Props) {
   const [typed, setTyped] = useState('');
   const listed = useId();
   const days = useQuery(meQuery).data?.deletedDays ?? 30;

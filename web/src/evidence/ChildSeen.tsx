@@ -6,6 +6,7 @@ import { DeleteWindow } from '../deleted/DeleteWindow';
 import { useNotice } from '../ui/notices';
 import { TakeOut } from '../ui/TakeOut';
 import { marks, said, standingOf } from './standings';
+import { called } from '../ui/called';
 
 const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
 
@@ -123,7 +124,7 @@ export function ChildSeen({ child, groups, onMove, onChanged }: Props) {
           </button>
         )}
         <TakeOut address={`/api/children/${child.id}/data`} look="quiet">
-          Take it out
+          {called.export}
         </TakeOut>
       </p>
       {asking && (

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { ChildBriefReply, FollowUpReply, Standing } from '../api/types';
 import { said, standingOf } from './standings';
+import { called } from '../ui/called';
 
 /** One sign each, so that a whole class is seen at a glance, in black and white. */
 const signs: Record<Standing, string> = { secure: '■', 'on-the-way': '◧', 'not-yet': '□', 'not-seen': '·' };
@@ -42,21 +43,21 @@ export function ClassSeen({
         ))}
         <span className="ml-auto flex gap-4">
           <a href={`/api/classes/${reply.classId}/evidence.csv`} download className="underline underline-offset-4">
-            CSV
+            {called.exportCsv}
           </a>
           <a
             href={`/api/classes/${reply.classId}/follow-up`}
             download="what-was-seen.json"
             className="underline underline-offset-4"
           >
-            JSON
+            Export JSON
           </a>
           <button type="button" className="underline underline-offset-4" onClick={onErase}>
             Delete what was seen…
           </button>
         </span>
       </p>
-      <div className="mt-2 overflow-x-auto" role="region" aria-label="Rungs and children" tabIndex={0}>
+      <div className="mt-2 overflow-x-auto" role="region" aria-label="Skills and children" tabIndex={0}>
         <table className="border-separate border-spacing-0">
           <thead>
             <tr>

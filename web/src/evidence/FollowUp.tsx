@@ -22,6 +22,7 @@ import { useAddress } from '../ui/useAddress';
 import { useTitle } from '../ui/useTitle';
 import { ChildSeen } from './ChildSeen';
 import { ClassSeen } from './ClassSeen';
+import { called } from '../ui/called';
 
 export const followUpQuery = (classId: string) =>
   queryOptions({
@@ -39,7 +40,7 @@ const childQuery = (classId: string, id: string) =>
 
 const views = [
   { value: 'groups', text: 'Groups' },
-  { value: 'class', text: 'What they can do' },
+  { value: 'class', text: 'Skills' },
 ] as const;
 
 /** What marked papers lead to: groups for tomorrow, each with its sheet, and how each child stands. */
@@ -159,7 +160,7 @@ export function FollowUp() {
     <div className="grid min-h-0 flex-1 lg:grid-cols-[minmax(0,1fr)_23rem]">
       <section aria-label="Follow up" className="min-h-0 overflow-y-auto px-6 py-4">
         <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
-          <h1 className="text-3xl font-bold">{view === 'groups' ? 'Groups for tomorrow' : 'What they can do'}</h1>
+          <h1 className="text-3xl font-bold">{view === 'groups' ? 'Groups for tomorrow' : 'Skills'}</h1>
           <span className="text-lg text-soft">
             {reply.className}
             {reply.from === '' ? '' : `, ${reply.from}`}
@@ -310,7 +311,7 @@ function Place({ id, children }: { id: number; children: ReactNode }) {
 }
 
 const titles = {
-  cause: 'They share something',
+  cause: 'Shared mistakes',
   rung: 'Still to come',
   next: 'Ready for the next',
   unsure: 'Not enough to tell',
@@ -375,7 +376,7 @@ function GroupLine({
               to={`/teach?${new URLSearchParams({ sum, ...(queue.length > 0 ? { queue: queue.join('|') } : {}) }).toString()}`}
               className="underline underline-offset-4"
             >
-              would tell most
+              ask them these three
             </Link>
           </p>
         )}
@@ -383,10 +384,10 @@ function GroupLine({
       {group.rung !== null && group.children.length > 0 && (
         <span className="flex gap-4 self-start md:flex-col md:gap-0">
           <button type="button" className="py-1 text-left underline underline-offset-4" onClick={onSheet}>
-            Its sheet
+            A sheet for them
           </button>
           <button type="button" className="py-1 text-left underline underline-offset-4" onClick={onBoard}>
-            On the board
+            {called.onTheBoard}
           </button>
           <Link
             to={`/activities?rung=${group.rung}&children=${group.children.length}`}

@@ -114,16 +114,16 @@ describe('groups for tomorrow', () => {
   const sent = () =>
     asked.mock.calls.filter(([method]) => method !== 'GET').map(([method, path, body]) => [method, path, body]);
 
-  it('say why, what to look at, and what would tell most of those of whom there is not enough', async () => {
+  it('say why, what to look at, and which three to ask those of whom there is not enough', async () => {
     followUp();
     const first = within(await screen.findByRole('region', { name: 'Group 1' }));
     expect(first.getByText('They may be adding apart.')).toBeTruthy();
     expect(first.getByText('Can a clock show it?')).toBeTruthy();
     expect(first.getAllByRole('listitem').map((one) => one.textContent)).toEqual(['Child a', 'Child b']);
     const last = within(screen.getByRole('region', { name: 'Group 2' }));
-    const link = last.getByRole('link', { name: 'would tell most' }).getAttribute('href') ?? '';
+    const link = last.getByRole('link', { name: 'ask them these three' }).getAttribute('href') ?? '';
     expect(new URLSearchParams(link.split('?')[1]).get('queue')).toBe('2 h - 5 min');
-    expect(last.queryByRole('button', { name: 'Its sheet' })).toBeNull();
+    expect(last.queryByRole('button', { name: 'A sheet for them' })).toBeNull();
   });
 
   it('show a child with the answers behind what is said, and move it by the keys alone, with undo', async () => {
@@ -171,8 +171,8 @@ describe('groups for tomorrow', () => {
 
   it('show the class at a glance, in words for who does not see it', async () => {
     followUp();
-    await userEvent.click(await screen.findByRole('radio', { name: 'What they can do' }));
-    const table = within(await screen.findByRole('region', { name: 'Rungs and children' }));
+    await userEvent.click(await screen.findByRole('radio', { name: 'Skills' }));
+    const table = within(await screen.findByRole('region', { name: 'Skills and children' }));
     expect(table.getAllByText('not yet')).toHaveLength(1);
     // by a rung: who can do it first, who was not seen last
     expect(table.getAllByRole('rowheader').map((one) => one.textContent)).toEqual(['Child a', 'Child b', 'Child c']);

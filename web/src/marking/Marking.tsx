@@ -27,6 +27,7 @@ import type { PileKeeper, PileState } from './pileKeeper';
 import { Side } from './Side';
 import { ThisPile } from './ThisPile';
 import { usePile } from './usePile';
+import { called } from '../ui/called';
 
 const ways = [
   { value: 'question', text: 'by question' },
@@ -166,7 +167,7 @@ function Pile({ keeper, state }: { keeper: PileKeeper; state: PileState }) {
               }
             : undefined;
         case 'Backspace':
-        case 'Delete':
+        case called.delete:
           return typed === ''
             ? () => {
                 put(nothing, false);
@@ -271,8 +272,8 @@ function Pile({ keeper, state }: { keeper: PileKeeper; state: PileState }) {
             pile.byChildren ? ['wrong', 'x'] : ['as written', 'type it'],
             ['blank', '-'],
             ['unreadable', '?'],
-            ['my own word', '!'],
-            ['take back', 'Ctrl Z'],
+            ['I decide', '!'],
+            ['undo', 'Ctrl Z'],
             ['clear', '⌫'],
             ['find a copy', '#'],
           ].map(([what, key]) => (

@@ -151,7 +151,7 @@ export function Piles() {
             </label>
           )}
           <Button type="submit" look="strong" className="mt-4" aria-disabled={sheet === '' || begin.isPending}>
-            Lay them out
+            Start marking
           </Button>
         </form>
         <form
@@ -164,7 +164,7 @@ export function Piles() {
           }}
         >
           <label className="block text-lg">
-            Or what was read out, one to a line
+            Or questions you read aloud, one to a line
             <textarea
               rows={4}
               maxLength={20000}

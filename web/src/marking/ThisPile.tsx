@@ -8,6 +8,7 @@ import { useNotice } from '../ui/notices';
 import { useWish } from '../ui/useWish';
 import { keyOf } from './cells';
 import type { PileKeeper, PileState } from './pileKeeper';
+import { called } from '../ui/called';
 
 interface Props {
   keeper: PileKeeper;
@@ -62,7 +63,7 @@ export function ThisPile({ keeper, state, onUndo }: Props) {
             put({ byChildren: event.target.checked });
           }}
         />
-        marked by the children: marks only
+        children marked these, ticks only
       </label>
       <label className="flex min-h-9 items-center justify-between gap-2">
         written on
@@ -79,10 +80,10 @@ export function ThisPile({ keeper, state, onUndo }: Props) {
       </label>
       <p className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-1">
         <a href={`/api/piles/${pile.id}.csv`} download className="underline underline-offset-4">
-          CSV out
+          {called.exportCsv}
         </a>
         <label className="cursor-pointer underline underline-offset-4 focus-within:outline-2">
-          CSV in
+          Import CSV
           <input
             type="file"
             accept=".csv,text/csv,text/plain"
@@ -106,7 +107,7 @@ export function ThisPile({ keeper, state, onUndo }: Props) {
         </p>
       )}
       <Button className="mt-2" onClick={onUndo} aria-disabled={!state.canUndo}>
-        Take back
+        {called.undo}
       </Button>
     </section>
   );
@@ -132,7 +133,7 @@ function BoardLink({ state: { pile, cells } }: { state: PileState }) {
         rememberWayBack({ to: `/mark/${pile.id}`, name: 'Back to the pile' });
       }}
     >
-      What most got wrong, to the board
+      What most got wrong, on the board
     </Link>
   );
 }

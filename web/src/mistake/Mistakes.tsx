@@ -90,7 +90,7 @@ export function Mistakes({ sum, onAdd }: Props) {
               }
             }}
           >
-            Add four that tell these apart
+            Add four questions that show which
           </Button>
         )}
       </section>
@@ -117,7 +117,7 @@ export function Mistakes({ sum, onAdd }: Props) {
               spellCheck={false}
               className="min-w-0 flex-1 rounded-md border-2 border-ink bg-sheet px-3 py-1.5 text-xl"
             />
-            <Button type="submit">Read it</Button>
+            <Button type="submit">What went wrong?</Button>
           </span>
         </form>
         <div className="mt-3 text-lg" aria-live="polite" data-testid="reading">

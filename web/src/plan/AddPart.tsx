@@ -24,7 +24,7 @@ export function AddPart({
 }) {
   return (
     <label className="mt-1 ml-16 inline-flex items-center gap-2 max-sm:ml-0">
-      <span className="sr-only">Put a part in</span>
+      <span className="sr-only">Add a part</span>
       <select
         className="min-h-9 rounded-md border-2 border-hair bg-paper px-2 text-soft hover:border-ink"
         value=""
@@ -60,7 +60,7 @@ export function AddPart({
           }
         }}
       >
-        <option value="">put a part in…</option>
+        <option value="">Add a part…</option>
         {kinds.map((one) => (
           <option key={one.value} value={one.value}>
             {one.text}

@@ -8,11 +8,12 @@ import { Window } from '../ui/Window';
 import { useNotice } from '../ui/notices';
 import { lessonQuery, planQuery } from './queries';
 import { useMoves } from './useMoves';
+import { called } from '../ui/called';
 
 const states: readonly { value: Exclude<LessonState, 'planned'>; text: string }[] = [
-  { value: 'done', text: 'done' },
-  { value: 'partly', text: 'in part' },
-  { value: 'not', text: 'not at all' },
+  { value: 'done', text: 'all of it' },
+  { value: 'partly', text: 'some of it' },
+  { value: 'not', text: 'none of it' },
 ];
 
 /** After the lesson: what became of it, and how long things took, so that the next one is planned better. */
@@ -78,13 +79,13 @@ export function After({ lesson, plan, onClose }: { lesson: LessonReply; plan: Pl
               onClose();
             }}
           >
-            It slips to the next time
+            Move to the next lesson
           </Button>
         </p>
       ) : (
         <fieldset className="mt-4">
-          <legend className="text-lg font-bold">Minutes, as they were</legend>
-          <p className="text-soft">Only if you know. The next lesson is planned by them.</p>
+          <legend className="text-lg font-bold">How long each part took</legend>
+          <p className="text-soft">Only if you know. Rostik plans the next lesson from these.</p>
           <ul>
             {lesson.parts.map((part) => (
               <li key={part.text.id} className="flex items-center justify-between gap-3 border-b border-hair py-1">
@@ -109,7 +110,7 @@ export function After({ lesson, plan, onClose }: { lesson: LessonReply; plan: Pl
         </fieldset>
       )}
       <label className="mt-4 block text-lg">
-        Note, for yourself
+        My notes
         <textarea
           rows={2}
           maxLength={2000}
@@ -127,7 +128,7 @@ export function After({ lesson, plan, onClose }: { lesson: LessonReply; plan: Pl
             save.mutate();
           }}
         >
-          Keep it
+          {called.save}
         </Button>
       </div>
     </Window>

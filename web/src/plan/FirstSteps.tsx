@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import type { PlanReply } from '../api/types';
 import { useClasses } from '../classroom/useClasses';
 import { PlanForm } from './PlanForm';
+import { called } from '../ui/called';
 
 /** For who has no plan yet: three steps to a first lesson; and everything else works without. */
 export function FirstSteps({ plan }: { plan: PlanReply | null }) {
@@ -29,7 +30,7 @@ export function FirstSteps({ plan }: { plan: PlanReply | null }) {
         {[
           ['/sheets/make', 'Make a sheet'],
           ['/prepare', 'Work a sum'],
-          ['/teach', 'To the board'],
+          ['/teach', called.onTheBoard],
           ['/activities', 'Find an activity'],
         ].map(([to = '', text]) => (
           <li key={to}>

@@ -11,6 +11,7 @@ import { longDay } from './days';
 import { Parts } from './Parts';
 import { placeOf, useTaught } from './teach';
 import { useLesson } from './useLesson';
+import { called } from '../ui/called';
 
 // fetched when the hands are still, or when they are asked for
 const LessonMenu = part(() => import('./LessonMenu').then((it) => it.LessonMenu));
@@ -65,7 +66,7 @@ export function Lesson({ lesson, plan }: { lesson: LessonReply; plan: PlanReply 
         <div className="flex items-center gap-2">
           {undo && (
             <Button look="quiet" shortcut="Z" onClick={undo}>
-              Undo
+              {called.undo}
             </Button>
           )}
           {still || asked ? (
@@ -167,7 +168,7 @@ function Note({ note, onNote }: { note: string; onNote: (note: string) => void }
   const [text, setText] = useState(note);
   return (
     <label className="mt-5 block max-w-3xl text-lg">
-      Note, for yourself
+      My notes
       <textarea
         rows={2}
         maxLength={2000}

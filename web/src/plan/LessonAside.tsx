@@ -29,8 +29,8 @@ export function LessonAside({ lesson, plan }: { lesson: LessonReply; plan: PlanR
     <div className="space-y-6">
       <Ready lesson={lesson} />
       {plan.waiting.length > 0 && (
-        <section aria-label="Waiting">
-          <h2 className="text-xl font-bold">Waiting</h2>
+        <section aria-label="Still to do">
+          <h2 className="text-xl font-bold">Still to do</h2>
           <ul className="mt-1 space-y-1 text-lg">
             {plan.waiting.map((one) => (
               <li key={one.kind + one.id}>
@@ -44,8 +44,8 @@ export function LessonAside({ lesson, plan }: { lesson: LessonReply; plan: PlanR
         </section>
       )}
       {path.length > 0 && (
-        <section aria-label="Up the ladder">
-          <h2 className="text-xl font-bold">Up the ladder</h2>
+        <section aria-label="Coming up">
+          <h2 className="text-xl font-bold">Coming up</h2>
           <ol className="mt-1 space-y-1.5">
             {path.map((one) => (
               <li key={one.rung} className={one.rung === lesson.rung ? 'font-bold' : ''}>
@@ -100,8 +100,8 @@ function Ready({ lesson }: { lesson: LessonReply }) {
     return null;
   }
   return (
-    <section aria-label="To have ready">
-      <h2 className="text-xl font-bold">To have ready</h2>
+    <section aria-label="Get ready">
+      <h2 className="text-xl font-bold">Get ready</h2>
       <ul className="mt-1 text-lg">
         {lesson.ready.map((one) => (
           <li key={one.id}>

@@ -113,11 +113,11 @@ export function LessonLine() {
         </button>
       ) : (
         <Link to={`/today?lesson=${it.id}`} className={`${way} font-bold`} onClick={forget}>
-          The lesson is over
+          End the lesson
         </Link>
       )}
       <Link to={`/today?lesson=${it.id}`} className={way} onClick={forget}>
-        Leave it
+        Stop teaching
       </Link>
     </div>
   );

@@ -53,7 +53,7 @@ export function LessonMenu({
           className="z-30 min-w-64 border-2 border-ink bg-sheet py-2 text-lg"
         >
           <DropdownMenu.Item className={item} onSelect={() => void navigate(`/today/print?lesson=${lesson.id}`)}>
-            A page for whoever teaches it instead
+            Page for a cover teacher
           </DropdownMenu.Item>
           <DropdownMenu.Item
             className={item}
@@ -61,7 +61,7 @@ export function LessonMenu({
               moves.slip(lesson.id);
             }}
           >
-            It slips to the next time
+            Move to the next lesson
           </DropdownMenu.Item>
           {earlier && (
             <DropdownMenu.Item
@@ -103,7 +103,7 @@ export function LessonMenu({
               void navigate('/today');
             }}
           >
-            Drop the lesson
+            Leave this lesson out
           </DropdownMenu.Item>
           <DropdownMenu.Separator className="my-2 border-t border-hair" />
           <DropdownMenu.Item className={item} onSelect={() => void navigate('/today/plan')}>

@@ -50,8 +50,7 @@ export function LessonPaper() {
           }}
         />
         <p className="mt-3 text-lg">
-          For whoever teaches it instead: the parts with their times, the sums with their answers, how the activities
-          go.
+          For a cover teacher: the parts with their times, the sums with their answers, how the activities go.
         </p>
         <p className="mt-2 text-lg">
           No child is named on it. A note that names one is left out; so is your note for the whole lesson.

@@ -7,6 +7,7 @@ import type { LessonReply, NewLessonRequest, PlanReply } from '../api/types';
 import { Button } from '../ui/Button';
 import { DayField, field, NumberField, TimeField } from './fields';
 import { planQuery } from './queries';
+import { called } from '../ui/called';
 
 /** A lesson beside those that are planned, filled for what it is to be about. */
 export function OneMore({ plan, classId }: { plan: PlanReply; classId: string }) {
@@ -42,7 +43,7 @@ export function OneMore({ plan, classId }: { plan: PlanReply; classId: string })
       <h2 className="text-2xl font-bold">One more lesson</h2>
       <div className="mt-2 flex flex-wrap items-center gap-2.5 text-lg">
         <DayField
-          label="Its day"
+          label="Day"
           value={wanted.on}
           onChange={(value) => {
             put({ on: value });
@@ -50,7 +51,7 @@ export function OneMore({ plan, classId }: { plan: PlanReply; classId: string })
         />
         at
         <TimeField
-          label="Its time"
+          label="Time"
           value={wanted.start}
           onChange={(value) => {
             put({ start: value });
@@ -58,7 +59,7 @@ export function OneMore({ plan, classId }: { plan: PlanReply; classId: string })
         />
         for
         <NumberField
-          label="Its minutes"
+          label="Minutes"
           least={10}
           most={240}
           value={wanted.minutes}
@@ -66,10 +67,10 @@ export function OneMore({ plan, classId }: { plan: PlanReply; classId: string })
             put({ minutes: value });
           }}
         />
-        minutes about
+        minutes on
         <select
           required
-          aria-label="What it is about"
+          aria-label={called.skill}
           className={`${field} max-w-full min-w-0`}
           value={wanted.rung}
           onChange={(event) => {
@@ -84,7 +85,7 @@ export function OneMore({ plan, classId }: { plan: PlanReply; classId: string })
           ))}
         </select>
         <Button type="submit" aria-disabled={add.isPending}>
-          Put it in
+          Add this lesson
         </Button>
       </div>
       {add.isError && (

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { PartReply, PartText } from '../api/types';
 import { Button } from '../ui/Button';
+import { called } from '../ui/called';
 
 /** One part, opened: its minutes, what is in it, and why. */
 export function PartDetails({
@@ -98,9 +99,9 @@ export function PartDetails({
       )}
       <div className="flex flex-wrap items-center gap-2">
         {(text.activity !== null || text.sums.length > 0 || text.kind === 'warm-up' || text.kind === 'activity') && (
-          <Button onClick={onOther}>{text.sums.length > 0 ? 'Other sums' : 'Another one'}</Button>
+          <Button onClick={onOther}>{text.sums.length > 0 ? called.newNumbers : called.otherQuestions}</Button>
         )}
-        {text.questions > 0 && <Button onClick={onOther}>Other numbers</Button>}
+        {text.questions > 0 && <Button onClick={onOther}>{called.newNumbers}</Button>}
         {text.activity !== null && (
           <Link
             to={`/activities/${text.activity}?seed=${text.seed}&level=${text.level}${text.group === null ? '' : `&group=${text.group}`}`}
@@ -123,7 +124,7 @@ export function PartDetails({
             onChange(null);
           }}
         >
-          Drop this part
+          Delete this part
         </Button>
       </div>
     </div>

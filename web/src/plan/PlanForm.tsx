@@ -79,7 +79,7 @@ export function PlanForm({
         make.mutate();
       }}
     >
-      <Step number={1} title="What are they to learn?">
+      <Step number={1} title="Which skills?">
         <Wanted rungs={rungs} value={value} classId={classId} onChange={change} />
       </Step>
       <Step number={2} title="When are the lessons?">
@@ -212,7 +212,7 @@ export function PlanForm({
             off.add({ from, to: plusDays(from, 6) });
           }}
         >
-          <Plus size={18} aria-hidden="true" /> days that fall out
+          <Plus size={18} aria-hidden="true" /> days without a lesson
         </Button>
       </Step>
       {make.isError && (
@@ -222,11 +222,11 @@ export function PlanForm({
       )}
       <div className="flex flex-wrap items-center gap-4">
         <Button look="strong" className="text-lg" type="submit" aria-disabled={make.isPending}>
-          {anew ? 'Plan anew from there' : 'Plan the lessons'}
+          {anew ? 'Re-plan from this date' : 'Plan the lessons'}
         </Button>
         {anew && (
           <p className="text-soft">
-            What is planned from that day on gives way, and can be brought back; what was taught stays.
+            What is planned from that day on is replaced, and can be brought back; what was taught stays.
           </p>
         )}
       </div>
@@ -346,7 +346,7 @@ function Wanted({
       </div>
       <div className="min-w-0" aria-live="polite">
         {value.wanted.length === 0 ? (
-          <p className="text-lg text-soft">Tick what they are to learn. What that needs comes here.</p>
+          <p className="text-lg text-soft">Tick the skills. What they need first appears here.</p>
         ) : before.length === 0 ? (
           needed.isSuccess && <p className="text-lg text-soft">It needs nothing else.</p>
         ) : (

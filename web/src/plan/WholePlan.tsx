@@ -68,7 +68,7 @@ export function WholePlan() {
         </ol>
       )}
       {lessons.length > 0 && <OneMore plan={plan.data} classId={classId} />}
-      <h2 className="mt-8 text-2xl font-bold">{lessons.length > 0 ? 'Plan anew' : 'Plan the lessons'}</h2>
+      <h2 className="mt-8 text-2xl font-bold">{lessons.length > 0 ? 'Re-plan' : 'Plan the lessons'}</h2>
       <PlanForm key={classId} plan={plan.data} classId={classId} taught={inHand.taught} />
       <OutAndIn plan={plan.data} classId={classId} />
     </section>
@@ -129,8 +129,8 @@ function OutAndIn({ plan, classId }: { plan: PlanReply; classId: string }) {
   });
   const out = 'inline-flex min-h-10 items-center underline underline-offset-4';
   return (
-    <section aria-label="Out and in" className="mt-8 border-t-2 border-ink pt-4 text-lg">
-      <h2 className="text-2xl font-bold">Out and in</h2>
+    <section aria-label="Share and import" className="mt-8 border-t-2 border-ink pt-4 text-lg">
+      <h2 className="text-2xl font-bold">Share and import</h2>
       <ul className="mt-2 flex flex-wrap gap-x-6">
         <li>
           <a href={`/api/classes/${classId}/plan.ics`} download className={out}>
@@ -149,7 +149,7 @@ function OutAndIn({ plan, classId }: { plan: PlanReply; classId: string }) {
         </li>
       </ul>
       <p className="text-soft">No children are named in the calendar and the file; your notes are in the list alone.</p>
-      <h3 className="mt-4 font-bold">A calendar that keeps up</h3>
+      <h3 className="mt-4 font-bold">Live calendar link</h3>
       <p>
         {plan.feed
           ? 'There is a private address to subscribe to. Whoever has it sees the lessons; a new one ends it.'

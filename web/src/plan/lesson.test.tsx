@@ -148,7 +148,7 @@ describe('Today', () => {
   it('says what is over and what would fit, what must be ready and what waits', async () => {
     today();
     expect(await screen.findByText('3 minutes over.')).toBeTruthy();
-    const waiting = within(screen.getByRole('region', { name: 'Waiting' }));
+    const waiting = within(screen.getByRole('region', { name: 'Still to do' }));
     expect(waiting.getByRole('link', { name: 'Mark Wednesday’s ticket' }).getAttribute('href')).toBe('/mark?sheet=s9');
     expect(screen.getByText(', not made yet')).toBeTruthy();
     await userEvent.click(screen.getByRole('button', { name: /9 questions in place of 12/ }));

@@ -70,7 +70,7 @@ describe('the plan of a class', () => {
   it('has days off that end no earlier than they begin', async () => {
     server();
     form();
-    await userEvent.click(screen.getByRole('button', { name: /days that fall out/ }));
+    await userEvent.click(screen.getByRole('button', { name: /days without a lesson/ }));
     expect(input('Days off 1: from').value).toBe('2026-12-03');
     expect(input('Days off 1: to').value).toBe('2026-12-09');
     fireEvent.change(screen.getByLabelText('Days off 1: from'), { target: { value: '2026-12-21' } });
@@ -127,7 +127,7 @@ describe('after a lesson', () => {
 
   it('tells nothing of minutes that nobody has said', async () => {
     after();
-    await userEvent.click(screen.getByRole('button', { name: 'Keep it' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save' }));
     expect(sent()).toEqual(['POST', '/api/lessons/l1/after', { state: 'done', took: {}, note: '' }]);
   });
 
@@ -135,20 +135,20 @@ describe('after a lesson', () => {
     after();
     fireEvent.change(screen.getByLabelText(/On your own/), { target: { value: '41.6' } });
     fireEvent.change(screen.getByLabelText(/Warm-up/), { target: { value: '999' } });
-    await userEvent.click(screen.getByRole('radio', { name: 'in part' }));
-    await userEvent.type(screen.getByLabelText('Note, for yourself'), 'Begin at the pier.');
-    await userEvent.click(screen.getByRole('button', { name: 'Keep it' }));
+    await userEvent.click(screen.getByRole('radio', { name: 'some of it' }));
+    await userEvent.type(screen.getByLabelText('My notes'), 'Begin at the pier.');
+    await userEvent.click(screen.getByRole('button', { name: 'Save' }));
     expect(sent()?.[2]).toEqual({ state: 'partly', took: { own: 42 }, note: 'Begin at the pier.' });
   });
 
   it('lets what was not taught slip, and then has no minutes', async () => {
     after({ took: { warm: 12 } });
     expect(input(/Warm-up/).value).toBe('12');
-    await userEvent.click(screen.getByRole('radio', { name: 'not at all' }));
+    await userEvent.click(screen.getByRole('radio', { name: 'none of it' }));
     expect(screen.queryByLabelText(/Warm-up/)).toBeNull();
-    await userEvent.click(screen.getByRole('button', { name: 'Keep it' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save' }));
     expect(sent()?.[2]).toEqual({ state: 'not', took: {}, note: '' });
-    screen.getByRole('button', { name: 'It slips to the next time' });
+    screen.getByRole('button', { name: 'Move to the next lesson' });
   });
 });
 

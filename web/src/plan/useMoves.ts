@@ -59,7 +59,7 @@ export function useMoves(plan: PlanReply, classId: string) {
     slip: (id: string) => {
       move.mutate({
         path: `/api/lessons/${id}/slip`,
-        said: 'The lesson slips to the next time, and the rest with it.',
+        said: 'The lesson moves to the next time, and the rest with it.',
         back: slots(),
       });
     },
@@ -67,7 +67,7 @@ export function useMoves(plan: PlanReply, classId: string) {
       move.mutate({
         path: `/api/lessons/${id}`,
         method: 'DELETE',
-        said: 'The lesson is dropped.',
+        said: 'The lesson is left out.',
         back: `/api/lessons/${id}/restore`,
       });
     },

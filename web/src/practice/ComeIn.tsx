@@ -128,7 +128,7 @@ export function ComeIn({ onSeat }: { onSeat: (reply: SeatReply) => void }) {
                   setNames([]);
                 }}
               />
-              We are two
+              Working in a pair
             </label>
             <button type="button" className="min-h-12 px-2 text-xl underline underline-offset-4" onClick={back}>
               Another code

@@ -52,7 +52,7 @@ export function Bar({
   const looks = said?.signal === 'look';
   const words = tried.open
     ? offline
-      ? 'This one has to be looked at when the connection is back. Go on.'
+      ? 'This one has to be looked at when the connection is back. Go on with the next.'
       : ''
     : said === null
       ? ''
@@ -70,7 +70,7 @@ export function Bar({
       </p>
       {(tried.open && offline) || (!tried.open && help >= 3 && looks) ? (
         <button type="button" className={button} onClick={onNext}>
-          Go on
+          Next question
         </button>
       ) : looks && !tried.open && help >= 1 && stepsOf(offer) > 0 ? (
         <button

@@ -73,7 +73,7 @@ export function Practise() {
 
 const kinds = [
   { value: 'needs', text: 'What each child needs' },
-  { value: 'rungs', text: 'From the ladder' },
+  { value: 'rungs', text: 'Choose skills' },
   { value: 'sheet', text: 'A sheet' },
 ] as const satisfies readonly { value: PracticeOf; text: string }[];
 
@@ -128,7 +128,7 @@ function Opening({ classId, taught }: { classId: string; taught: readonly string
       </p>
       {of === 'rungs' && (
         <fieldset className="mt-3 max-h-80 overflow-auto border-y border-hair py-1" tabIndex={0}>
-          <legend className="sr-only">From the ladder</legend>
+          <legend className="sr-only">Choose skills</legend>
           {(rungs.data ?? []).map((rung) => (
             <Tick
               key={rung.id}

@@ -19,9 +19,9 @@ import { practiceQuery, practicesQuery, questionsQuery } from './queries';
 /** How it goes at a tablet, for the class to read as well: nothing that is scored. */
 const states: Record<SeatState, { sign: string; said: string }> = {
   working: { sign: '', said: 'at work' },
-  stuck: { sign: '!', said: 'has looked three times' },
+  stuck: { sign: '!', said: 'wrong three times' },
   still: { sign: '…', said: 'still at one question' },
-  away: { sign: '–', said: 'not heard of' },
+  away: { sign: '–', said: 'not connected' },
   finished: { sign: '✓', said: 'finished' },
   left: { sign: '–', said: 'stopped' },
 };
@@ -121,7 +121,7 @@ export function Running({ id, classId, onBack }: { id: string; classId: string; 
                 </label>
                 <span className="flex gap-2">
                   <Button look="strong" type="submit" disabled={close.isPending}>
-                    Close for all
+                    End practice
                   </Button>
                   <Button
                     onClick={() => {
@@ -139,7 +139,7 @@ export function Running({ id, classId, onBack }: { id: string; classId: string; 
                   setClosing(true);
                 }}
               >
-                Close for all…
+                End practice…
               </Button>
             )
           ) : (
@@ -182,7 +182,7 @@ export function Running({ id, classId, onBack }: { id: string; classId: string; 
       )}
       {reply.open && reply.of !== 'watch' && reply.missing.length > 0 && (
         <div className="flex max-w-5xl flex-wrap items-center gap-x-4 gap-y-1 text-lg">
-          <p className="text-soft">Not there: {reply.missing.map((one) => one.name).join(', ')}</p>
+          <p className="text-soft">Not joined: {reply.missing.map((one) => one.name).join(', ')}</p>
           <Button
             look="quiet"
             disabled={paper.isPending}

@@ -269,7 +269,7 @@ function Done({ name }: { name: string }) {
   return (
     <main className="grid flex-1 place-items-center px-6 text-center">
       <div>
-        <h1 className="text-4xl font-bold">That was it, {name}.</h1>
+        <h1 className="text-4xl font-bold">All done, {name}.</h1>
         <p className="mt-3 text-2xl">Good thinking. You can look up now.</p>
       </div>
     </main>

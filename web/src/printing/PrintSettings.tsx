@@ -22,7 +22,7 @@ const sizes: readonly { value: TypeSize; text: string }[] = [
   { value: 'large', text: 'large' },
 ];
 const columns: readonly { value: 'auto' | '1' | '2'; text: string }[] = [
-  { value: 'auto', text: 'as they fit' },
+  { value: 'auto', text: 'automatic' },
   { value: '1', text: 'one' },
   { value: '2', text: 'two' },
 ];
@@ -93,7 +93,7 @@ export function PrintSettings({ settings, classId, fitting, onChange, onClass }:
         />
       )}
       <Pick
-        label="Type"
+        label="Text size"
         value={settings.type}
         options={sizes}
         onChange={(type) => {

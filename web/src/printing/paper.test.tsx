@@ -47,7 +47,7 @@ describe('how a sheet is set out', () => {
     ['Times given', 'Roman clocks', { times: 'roman-clocks' }],
     ['Working space', 'all set out', { scaffold: 'full' }],
     ['Columns', 'two', { columns: 2 }],
-    ['Type', 'large', { type: 'large' }],
+    ['Text size', 'large', { type: 'large' }],
   ] as const)('is chosen line by line: %s, %s', async (label, text, part) => {
     const changed = settings({});
     await userEvent.selectOptions(screen.getByLabelText(label), text);
@@ -56,7 +56,7 @@ describe('how a sheet is set out', () => {
 
   it('has as many columns as fit again, and a class or none', async () => {
     const changed = settings({ columns: 1 });
-    await userEvent.selectOptions(screen.getByLabelText('Columns'), 'as they fit');
+    await userEvent.selectOptions(screen.getByLabelText('Columns'), 'automatic');
     await userEvent.selectOptions(await screen.findByLabelText('Class'), 'none');
     expect(changed.mock.calls).toEqual([[{ columns: null }], [null]]);
   });
@@ -114,7 +114,7 @@ describe('copies with other numbers', () => {
 
   it('are made for neighbours, as many as are wanted, and shown', async () => {
     const showing = copies();
-    const field = screen.getByLabelText('How many different copies');
+    const field = screen.getByLabelText('Versions');
     await userEvent.clear(field);
     await userEvent.type(field, '4{Enter}');
     await waitFor(() => {
@@ -129,7 +129,7 @@ describe('copies with other numbers', () => {
       Promise.resolve(path === '/api/classes' ? [kittiwakes] : method === 'GET' ? [] : set),
     );
     show(<Copies sheetId="s" classId={null} reads={true} ready={true} shown={null} onShow={vi.fn()} />);
-    const neighbours = screen.getByRole('button', { name: 'for neighbours' });
+    const neighbours = screen.getByRole('button', { name: 'Make these versions' });
     await userEvent.click(neighbours);
     await userEvent.click(screen.getByRole('radio', { name: /other times in the timetable/ }));
     await userEvent.click(neighbours);
@@ -141,7 +141,7 @@ describe('copies with other numbers', () => {
 
   it('are no fewer than two and no more than sixty', async () => {
     copies();
-    const field = screen.getByLabelText('How many different copies');
+    const field = screen.getByLabelText('Versions');
     for (const count of ['1', '61', '']) {
       await userEvent.clear(field);
       await userEvent.type(field, `${count}{Enter}`);
@@ -158,7 +158,7 @@ describe('copies with other numbers', () => {
   it('wait until the sheet is saved', async () => {
     copies(false);
     await userEvent.click(await screen.findByRole('button', { name: 'One for each of Kittiwakes' }));
-    await userEvent.click(screen.getByRole('button', { name: 'for neighbours' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Make these versions' }));
     expect(sent()).toEqual([]);
   });
 

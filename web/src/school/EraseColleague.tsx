@@ -43,7 +43,7 @@ export function EraseColleague({ of, onErased }: { of: ColleagueReply; onErased:
       >
         <Field label={`Type ${of.name}`} value={typed} autoComplete="off" onChange={setTyped} />
         <Button type="submit" className="mt-4" aria-disabled={!ready}>
-          Erase it all
+          Delete everything
         </Button>
       </form>
     </>

@@ -3,6 +3,7 @@ import type { ColleagueReply, SchoolClassReply } from '../api/types';
 import { Button } from '../ui/Button';
 import { Section } from '../ui/Section';
 import { Window } from '../ui/Window';
+import { called } from '../ui/called';
 
 interface Props {
   classes: readonly SchoolClassReply[];
@@ -87,7 +88,7 @@ export function Hands({ classes, colleagues, onGive }: Props) {
               ))}
           </fieldset>
           <Button look="strong" type="submit" className="mt-5">
-            Save
+            {called.save}
           </Button>
         </form>
       </Window>

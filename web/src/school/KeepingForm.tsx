@@ -4,6 +4,7 @@ import { Button } from '../ui/Button';
 import { Field } from '../ui/Field';
 import { Pick } from '../ui/Pick';
 import { Section } from '../ui/Section';
+import { called } from '../ui/called';
 
 interface Props {
   name: string;
@@ -36,7 +37,7 @@ export function KeepingForm({ name: before, keeping, busy, onSave }: Props) {
   const [now, setNow] = useState(keeping);
   const marks = now.marksMonths === null || now.marksMonths === undefined ? '' : String(now.marksMonths);
   return (
-    <Section title="Name, and how long things are kept">
+    <Section title="Name, and keeping data">
       <form
         onSubmit={(event) => {
           event.preventDefault();
@@ -90,10 +91,10 @@ export function KeepingForm({ name: before, keeping, busy, onSave }: Props) {
           )}
         </div>
         <p className="mt-3 max-w-2xl text-soft">
-          The school’s own policy and local law decide. What is due is erased in the night, with all that was marked.
+          The school’s own policy and local law decide. What is due is deleted in the night, with all that was marked.
         </p>
         <Button type="submit" className="mt-3" disabled={busy}>
-          Save
+          {called.save}
         </Button>
       </form>
     </Section>

@@ -79,7 +79,7 @@ export function School() {
                 <span className="block text-base text-soft [overflow-wrap:anywhere]">
                   {one.email}
                   {one.administrator && ' · administrator'}
-                  {one.secondStep && ' · second step'}
+                  {one.secondStep && ' · two-step sign-in'}
                   {one.ended && ' · ended'}
                 </span>
               </span>
@@ -98,12 +98,12 @@ export function School() {
                   </Button>
                   <Button
                     look="quiet"
-                    aria-label={`Erase the account of ${one.name}`}
+                    aria-label={`Delete the account of ${one.name}`}
                     onClick={() => {
                       setErasing(one);
                     }}
                   >
-                    Erase…
+                    Delete…
                   </Button>
                 </>
               ) : (
@@ -120,7 +120,7 @@ export function School() {
                   {one.secondStep && (
                     <Button
                       look="quiet"
-                      aria-label={`Turn the second step of ${one.name} off`}
+                      aria-label={`Turn off two-step sign-in for ${one.name}`}
                       onClick={() => {
                         change.mutate({
                           method: 'DELETE',
@@ -129,7 +129,7 @@ export function School() {
                         });
                       }}
                     >
-                      Second step off
+                      Two-step sign-in off
                     </Button>
                   )}
                   <Button
@@ -172,7 +172,7 @@ export function School() {
               </span>
               <Button
                 look="quiet"
-                aria-label={`Take back the invitation of ${one.name}`}
+                aria-label={`Withdraw the invitation of ${one.name}`}
                 onClick={() => {
                   change.mutate({
                     method: 'DELETE',
@@ -181,7 +181,7 @@ export function School() {
                   });
                 }}
               >
-                Take back
+                Withdraw
               </Button>
             </li>
           ))}
@@ -266,7 +266,7 @@ export function School() {
             of={erasing}
             onErased={() => {
               setErasing(null);
-              notice(`Everything of ${erasing.name} is erased.`);
+              notice(`Everything of ${erasing.name} is deleted.`);
               void client.invalidateQueries(schoolQuery);
             }}
           />

@@ -56,7 +56,7 @@ export function BringIn({ open, onOpenChange, pasted = '', keeper = null }: Prop
     },
   });
   return (
-    <Window open={open} onOpenChange={onOpenChange} title="Bring in a list" width="w-[44rem]">
+    <Window open={open} onOpenChange={onOpenChange} title="Import a list" width="w-[44rem]">
       <label className="mt-3 block text-lg">
         One sum, or one problem in words, to a line; or the contents of a CSV or QTI file.
         <textarea

@@ -111,7 +111,7 @@ export function Copies({ sheetId, classId, reads, ready, shown, onShow }: Props)
         }}
       >
         <label htmlFor={field} className="sr-only">
-          How many different copies
+          Versions
         </label>
         <input
           id={field}
@@ -126,7 +126,7 @@ export function Copies({ sheetId, classId, reads, ready, shown, onShow }: Props)
           className="min-h-10 w-16 rounded-md border-2 border-ink bg-sheet px-2 font-bold"
         />
         <Button type="submit" aria-disabled={busy}>
-          for neighbours
+          Make these versions
         </Button>
       </form>
       {children.length > 1 ? (

@@ -6,6 +6,7 @@ import { plain } from '../models/Marked';
 import { Pick } from '../ui/Pick';
 import { useSettled } from '../ui/useSettled';
 import { timesGiven } from './forms';
+import { called } from '../ui/called';
 
 const asOnTheSheet = { value: '', text: 'as on the sheet' } as const;
 
@@ -115,7 +116,7 @@ export function EditQuestion({
           a challenge at the end
         </label>
         <button type="submit" className="min-h-9 px-2 text-base font-bold underline underline-offset-4">
-          Done
+          {called.save}
         </button>
       </div>
     </form>

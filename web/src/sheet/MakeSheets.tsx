@@ -22,13 +22,13 @@ import { rememberSheet } from './useSheet';
 const levels: readonly [Level, string, string][] = [
   ['support', 'Support', 'fives; nothing crossed, or one hour; all set out'],
   ['core', 'Core', 'fives and ones; hour and noon crossed; empty paper'],
-  ['stretch', 'Stretch', 'single minutes; noon and midnight; the unknown anywhere'],
+  ['stretch', 'Stretch', 'single minutes; noon and midnight; any part missing'],
 ];
 const layouts: readonly { value: Layout; text: string }[] = [
   { value: 'page', text: 'Lesson' },
   { value: 'tickets', text: 'Exit ticket' },
   { value: 'slips', text: 'Warm-up' },
-  { value: 'home', text: 'Home' },
+  { value: 'home', text: 'Homework' },
 ];
 /** What is usual for each kind of paper: how many questions of an aim, and for which levels. Common practice. */
 const usual: Record<Layout, { first: number; room: number; levels: readonly Level[] }> = {
@@ -172,7 +172,7 @@ export function MakeSheets() {
           <input
             value={title}
             maxLength={100}
-            placeholder="as the first aim, if left empty"
+            placeholder="the first skill, if left empty"
             onChange={(event) => {
               change({ title: event.target.value });
             }}
@@ -217,18 +217,16 @@ export function MakeSheets() {
             />
           </Folded>
           <Folded
-            label="Mistakes to bring to light"
+            label="Mistakes to look for"
             short={
               looked.length === 0
-                ? 'choose an aim first'
+                ? 'choose a skill first'
                 : sought.length === 0
                   ? 'none in particular'
                   : `${sought.length} of ${looked.length}`
             }
           >
-            {looked.length === 0 && (
-              <p className="py-2">Choose what the sheet is about; its usual mistakes come here.</p>
-            )}
+            {looked.length === 0 && <p className="py-2">Choose a skill; its common mistakes appear here.</p>}
             {looked.map((one) => (
               <label key={one.id} className="flex min-h-10 items-center gap-3 border-b border-hair">
                 <input
@@ -304,8 +302,8 @@ export function MakeSheets() {
           )}
         </div>
       </form>
-      <section aria-label="What it is about" className="min-h-0 max-lg:mt-6 lg:row-span-2 lg:overflow-y-auto lg:pb-5">
-        <h2 className="text-xl font-bold">What it is about</h2>
+      <section aria-label="What to practise" className="min-h-0 max-lg:mt-6 lg:row-span-2 lg:overflow-y-auto lg:pb-5">
+        <h2 className="text-xl font-bold">What to practise</h2>
         <Aims
           rungs={rungs.data ?? []}
           wanted={wanted}
@@ -319,7 +317,7 @@ export function MakeSheets() {
           {make.isPending ? 'Making…' : chosen.length > 1 ? `Make ${chosen.length} sheets` : 'Make the sheet'}
         </Button>
         {total === 0 ? (
-          <span className="text-lg text-soft">Choose what it is about.</span>
+          <span className="text-lg text-soft">Choose a skill.</span>
         ) : (
           <Total
             wanted={wanted}

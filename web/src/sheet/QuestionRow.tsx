@@ -98,7 +98,7 @@ export function QuestionRow({ question, number, isCurrent, onOpen, onRemove, onC
           <button
             type="button"
             className="grid min-h-9 w-8 place-items-center text-soft hover:text-ink"
-            aria-label={`Another in place of question ${number}`}
+            aria-label={`New numbers for question ${number}`}
             onClick={onRenew}
           >
             <RefreshCw size={17} aria-hidden="true" />
@@ -120,7 +120,7 @@ export function QuestionRow({ question, number, isCurrent, onOpen, onRemove, onC
           <button
             type="button"
             className="grid min-h-9 w-8 place-items-center text-soft hover:text-ink"
-            aria-label={`Take question ${number} off the sheet`}
+            aria-label={`Remove question ${number}`}
             onClick={onRemove}
           >
             <Trash2 size={17} aria-hidden="true" />

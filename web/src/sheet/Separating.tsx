@@ -18,7 +18,7 @@ interface Props {
 /** Which usual mistakes the sheet brings to light, and which it cannot tell from each other. */
 export function Separating({ sheetId, saved, open, onOpenChange, onSwap }: Props) {
   return (
-    <Window open={open} onOpenChange={onOpenChange} title="What it brings to light" side width="w-[34rem]">
+    <Window open={open} onOpenChange={onOpenChange} title="Which mistakes it shows" side width="w-[34rem]">
       {open && <Told sheetId={sheetId} saved={saved} onSwap={onSwap} />}
     </Window>
   );

@@ -20,6 +20,7 @@ import type { KeeperState, SheetKeeper } from './keeper';
 import { QuestionRow } from './QuestionRow';
 import { Separating } from './Separating';
 import { useQuestionEdits } from './useQuestionEdits';
+import { called } from '../ui/called';
 
 interface Props {
   keeper: SheetKeeper;
@@ -86,11 +87,11 @@ export function SheetPanel({ keeper, state, current, onOpen }: Props) {
         <SaveState state={state} keeper={keeper} />
         <span className="flex gap-4">
           <Link to="/sheets" className="underline underline-offset-4">
-            All sheets
+            Back to sheets
           </Link>
           {sums.length > 0 && (
             <Link to={boardOf(sums.map((one) => one.text))} className="underline underline-offset-4">
-              To the board
+              {called.onTheBoard}
             </Link>
           )}
           {sums.length > 0 && (
@@ -102,7 +103,7 @@ export function SheetPanel({ keeper, state, current, onOpen }: Props) {
               )}
               className="underline underline-offset-4"
             >
-              A game with it
+              A game with these
             </Link>
           )}
           <Link to={`/sheets/${keeper.id}/print`} className="font-bold underline underline-offset-4">
@@ -158,8 +159,8 @@ export function SheetPanel({ keeper, state, current, onOpen }: Props) {
               With the timetable <strong>{table.title === '' ? 'without a name' : table.title}</strong>
             </span>
             {ofTable.length > 0 && (
-              <Link to={tableAt(1)} className="underline underline-offset-4">
-                On the board
+              <Link to={tableAt(1)} className="underline underline-offset-4" aria-label="Timetable on the board">
+                {called.onTheBoard}
               </Link>
             )}
             <button
@@ -167,7 +168,7 @@ export function SheetPanel({ keeper, state, current, onOpen }: Props) {
               className="min-h-8 underline underline-offset-4 hover:text-ink"
               onClick={edits.takeTableOff}
             >
-              Take it off
+              Remove it
             </button>
           </p>
         )}
@@ -192,7 +193,7 @@ export function SheetPanel({ keeper, state, current, onOpen }: Props) {
                   setSeparating(true);
                 }}
               >
-                <Scale size={15} aria-hidden="true" /> What it brings to light
+                <Scale size={15} aria-hidden="true" /> Which mistakes it shows
               </button>
             )}
           </div>

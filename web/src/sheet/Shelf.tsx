@@ -15,6 +15,7 @@ import { BringIn } from './BringIn';
 import { rowsOf, type Row } from './rows';
 import { ShelfRow } from './ShelfRow';
 import { forgetSheet, rememberSheet } from './useSheet';
+import { called } from '../ui/called';
 
 const Sharing = part(() => import('./Sharing').then((it) => it.Sharing));
 const DeletedList = part(() => import('../deleted/DeletedList').then((it) => it.DeletedList));
@@ -145,7 +146,7 @@ export function Shelf() {
               setBringing(true);
             }}
           >
-            Bring in a list
+            Import a list
           </Button>
           <Button
             onClick={() => {
@@ -173,7 +174,7 @@ export function Shelf() {
             <input
               type="search"
               value={search}
-              placeholder="title or code"
+              placeholder="title, or the code on the paper"
               onChange={(event) => {
                 put('find', event.target.value);
               }}
@@ -181,9 +182,9 @@ export function Shelf() {
             />
           </label>
           <Filter
-            label="What it is about"
+            label={called.skill}
             value={rung}
-            any="about anything"
+            any="any skill"
             options={(rungs.data ?? []).filter((one) => used.has(one.id)).map((one) => [one.id, one.can])}
             onChange={(value) => {
               put('rung', value);

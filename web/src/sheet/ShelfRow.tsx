@@ -8,7 +8,7 @@ const papers: Record<Layout, string> = {
   page: '',
   tickets: 'exit tickets, ',
   slips: 'warm-up slips, ',
-  home: 'home, ',
+  home: 'homework, ',
 };
 
 interface Props {

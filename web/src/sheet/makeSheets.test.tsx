@@ -71,7 +71,7 @@ describe('making sheets', () => {
 
   it('asks for what it is about first, and sends nothing before', async () => {
     await page();
-    expect(screen.getByText('Choose what it is about.')).toBeTruthy();
+    expect(screen.getByText('Choose a skill.')).toBeTruthy();
     await press('Make 3 sheets');
     expect(sent()).toEqual([]);
     // what has not been taught says so, in the class that comes first
@@ -153,7 +153,7 @@ describe('making sheets', () => {
 
   it('sends only mistakes that can show in what the sheet is about', async () => {
     await page();
-    expect(screen.getByText('choose an aim first')).toBeTruthy();
+    expect(screen.getByText('choose a skill first')).toBeTruthy();
     await press('More: I can regroup.');
     await userEvent.click(screen.getByLabelText('may drops-the-carry'));
     expect(screen.getByText('1 of 2')).toBeTruthy();

@@ -139,7 +139,7 @@ describe('the questions of the sheet in hand', () => {
     const { keeper } = panel(three);
     const before = keeper.snapshot().draft;
     await press('Change question 1');
-    await press('Done');
+    await press('Save');
     expect(keeper.snapshot().draft).toBe(before);
     expect(keeper.snapshot().saving).toBe('saved');
   });
@@ -150,7 +150,7 @@ describe('the questions of the sheet in hand', () => {
     await press('Change question 1');
     await userEvent.selectOptions(screen.getByLabelText('Answers'), 'as on the sheet');
     await userEvent.selectOptions(screen.getByLabelText('Times given'), 'in words');
-    await press('Done');
+    await press('Save');
     expect(keeper.snapshot().draft.questions[0]).toMatchObject({
       text: { answers: null, times: 'words' },
       answer: 'x',
@@ -163,7 +163,7 @@ describe('the questions of the sheet in hand', () => {
     const { keeper, sums } = panel(three);
     await press('Change question 1');
     await userEvent.click(screen.getByLabelText('a challenge at the end'));
-    await press('Done');
+    await press('Save');
     expect(sums()).toEqual(['4 h - 1 h', '2 x 3 h', '1 h + 2 h']);
     expect(keeper.snapshot().draft.questions.map(({ text }) => text.challenge)).toEqual([false, false, true]);
     const last = screen.getAllByRole('listitem').find((item) => item.textContent.includes('1 h + 2 h'));
@@ -172,9 +172,9 @@ describe('the questions of the sheet in hand', () => {
 
   it('are taken off, and come back to their place', async () => {
     const { sums } = panel(three);
-    await press('Take question 2 off the sheet');
+    await press('Remove question 2');
     expect(sums()).toEqual(['1 h + 2 h', '2 x 3 h']);
-    expect(screen.getAllByText('Question 2 is off the sheet.').length).toBeGreaterThan(0);
+    expect(screen.getAllByText('Question 2 is removed.').length).toBeGreaterThan(0);
     await press('Undo');
     expect(sums()).toEqual(['1 h + 2 h', '4 h - 1 h', '2 x 3 h']);
   });
@@ -212,7 +212,7 @@ describe('the questions of the sheet in hand', () => {
       question('a', '9:10 am + 25 min', { text: { wording: 'A ferry …?', story: 'ferry-crosses' } }),
     ]);
     asked.mockResolvedValueOnce({ sums: ['8:05 am + 40 min'], wordings: ['Another ferry …?'] });
-    await press('Another in place of question 1');
+    await press('New numbers for question 1');
     await waitFor(() => {
       expect(keeper.snapshot().draft.questions[0]?.text).toMatchObject({
         sum: '8:05 am + 40 min',
@@ -236,10 +236,10 @@ describe('the questions of the sheet in hand', () => {
   it('say so where there is no other, and where there is no connection', async () => {
     const { sums } = panel(three);
     asked.mockResolvedValueOnce({ sums: [null], wordings: [''] });
-    await press('Another in place of question 1');
+    await press('New numbers for question 1');
     expect((await screen.findAllByText('There is no other question quite like this.')).length).toBeGreaterThan(0);
     asked.mockRejectedValueOnce(new Error('No connection at the moment.'));
-    await press('Another in place of question 2');
+    await press('New numbers for question 2');
     expect((await screen.findAllByText('No connection at the moment.')).length).toBeGreaterThan(0);
     expect(sums()).toEqual(['1 h + 2 h', '4 h - 1 h', '2 x 3 h']);
   });
@@ -273,7 +273,7 @@ describe('the questions of the sheet in hand', () => {
 
   it('go to the board in their order', () => {
     panel(three);
-    const address = screen.getByRole('link', { name: 'To the board' }).getAttribute('href') ?? '';
+    const address = screen.getByRole('link', { name: 'On the board' }).getAttribute('href') ?? '';
     const search = new URLSearchParams(address.split('?')[1]);
     expect([search.get('sum'), search.get('queue')]).toEqual(['1 h + 2 h', '4 h - 1 h|2 x 3 h']);
   });
@@ -281,7 +281,7 @@ describe('the questions of the sheet in hand', () => {
   it('are none at the beginning: it says what to do first', () => {
     panel([]);
     expect(screen.getByText(/Nothing on it yet/)).toBeTruthy();
-    expect(screen.queryByRole('link', { name: 'To the board' })).toBeNull();
+    expect(screen.queryByRole('link', { name: 'On the board' })).toBeNull();
     expect(screen.getByRole('link', { name: 'have a sheet made' }).getAttribute('href')).toBe('/sheets/make');
   });
 
@@ -296,19 +296,19 @@ describe('the questions of the sheet in hand', () => {
     expect(await screen.findByText('The Pintail')).toBeTruthy();
     // it has no numbers to be typed
     expect(screen.queryByRole('button', { name: 'Change question 1' })).toBeNull();
-    expect(screen.getByRole('link', { name: 'To the board' }).getAttribute('href')).not.toContain('table');
-    expect(screen.getByRole('link', { name: 'On the board' }).getAttribute('href')).toBe(
+    expect(screen.getByRole('link', { name: 'On the board' }).getAttribute('href')).not.toContain('table');
+    expect(screen.getByRole('link', { name: 'Timetable on the board' }).getAttribute('href')).toBe(
       '/teach/timetable?sheet=s&q=1',
     );
     await userEvent.click(screen.getByRole('button', { name: /^Question 1:/ }));
     expect(opened).not.toHaveBeenCalled();
     asked.mockResolvedValueOnce({ sums: ['table next {"stop":"Fell Harbour","at":"11:00"}'], wordings: [''] });
-    await press('Another in place of question 1');
+    await press('New numbers for question 1');
     await waitFor(() => {
       expect(sums()[0]).toContain('Fell Harbour');
     });
     expect(asked.mock.lastCall?.[2]).toMatchObject({ sums: [line], table });
-    await press('Take it off');
+    await press('Remove it');
     expect(sums()).toEqual(['4 h - 1 h']);
     expect(keeper.snapshot().draft.settings.table).toBeNull();
     // the last notice is that of the timetable

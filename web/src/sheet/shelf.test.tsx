@@ -112,11 +112,11 @@ describe('the shelf of sheets', () => {
     expect(screen.getByTestId('where').textContent).toBe('/sheets?class=any&find=LAMP');
     await userEvent.clear(screen.getByRole('searchbox'));
     // only what some sheet is about is offered
-    const about = screen.getByLabelText('What it is about');
+    const about = screen.getByLabelText('Skill');
     expect(within(about).getAllByRole('option')).toHaveLength(3);
     await userEvent.selectOptions(about, 'I can across-noon.');
     expect(rows()).toEqual(['The ferry']);
-    await userEvent.selectOptions(about, 'about anything');
+    await userEvent.selectOptions(about, 'any skill');
     await userEvent.selectOptions(screen.getByLabelText('Class'), 'Terns');
     expect(rows()).toEqual(['The tide', 'Lamp log']);
     await userEvent.type(screen.getByRole('searchbox'), 'ferry');
@@ -177,7 +177,7 @@ describe('the shelf of sheets', () => {
   it('takes a list whole or not at all, and says which lines are in the way', async () => {
     const faults = Array.from({ length: 10 }, (_, i) => ({ line: i + 2, message: `“bana${i}” was not understood.` }));
     await page('/sheets', { title: '', questions: [], faults });
-    await press('Bring in a list');
+    await press('Import a list');
     const dialog = screen.getByRole('dialog');
     const field = within(dialog).getByRole('textbox');
     await userEvent.click(within(dialog).getByRole('button', { name: 'Make a sheet of it' }));
@@ -199,7 +199,7 @@ describe('the shelf of sheets', () => {
       questions: [{ ...textOf('1 h + 2 h'), wording: 'How long are both?', challenge: true }],
       faults: [],
     });
-    await press('Bring in a list');
+    await press('Import a list');
     const dialog = screen.getByRole('dialog');
     const text = '1 h + 2 h | How long are both?';
     // a file in tests has no contents to read

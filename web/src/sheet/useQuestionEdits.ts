@@ -78,7 +78,7 @@ export function useQuestionEdits(keeper: SheetKeeper, state: KeeperState) {
     remove: (question: QuestionReply) => {
       const place = questions.indexOf(question);
       all((now) => now.filter((other) => other.id !== question.id));
-      notice(`Question ${place + 1} is off the sheet.`, () => {
+      notice(`Question ${place + 1} is removed.`, () => {
         all((now) => now.toSpliced(place, 0, question));
       });
     },
@@ -94,7 +94,7 @@ export function useQuestionEdits(keeper: SheetKeeper, state: KeeperState) {
       const before = questions[place - 1];
       if (before) {
         one(before.id, (now) => withText(now, { ...now.text, sum, wording: '', story: null }));
-        notice(`Question ${place} is another one now.`, () => {
+        notice(`Question ${place} has new numbers now.`, () => {
           one(before.id, () => before);
         });
       }
@@ -107,7 +107,7 @@ export function useQuestionEdits(keeper: SheetKeeper, state: KeeperState) {
         settings: { ...now.settings, table: null },
         questions: now.questions.filter((question) => !isOfTable(question.text)),
       }));
-      notice('The timetable and its questions are off the sheet.', () => {
+      notice('The timetable and its questions are removed.', () => {
         keeper.change((now) => ({ ...now, settings: before.settings, questions: before.questions }));
       });
     },

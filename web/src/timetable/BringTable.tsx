@@ -5,6 +5,7 @@ import type { FeedReply, RouteChoice, TableLineReply, Vehicle } from '../api/typ
 import { Button } from '../ui/Button';
 import { Pick } from '../ui/Pick';
 import { Window } from '../ui/Window';
+import { called } from '../ui/called';
 
 const vehicles: readonly { value: Vehicle; text: string }[] = [
   { value: 'boat', text: 'boats' },
@@ -76,7 +77,7 @@ export function BringTable({
     }
   };
   return (
-    <Window open={open} onOpenChange={(now) => !now && onClose()} title="Bring in a timetable">
+    <Window open={open} onOpenChange={(now) => !now && onClose()} title="Add a timetable">
       <label htmlFor={ids.file} className="mt-2 block">
         A file: CSV, or a GTFS feed as a zip
       </label>
@@ -147,7 +148,7 @@ export function BringTable({
                 }
               }}
             >
-              Keep it
+              {called.save}
             </Button>
             <Button onClick={onClose}>Cancel</Button>
           </div>

@@ -6,6 +6,7 @@ import { Button } from '../ui/Button';
 import { InOrder } from '../ui/InOrder';
 import { useKeys } from '../ui/keys';
 import { taleQuery, type WantedDay } from './queries';
+import { called } from '../ui/called';
 
 /** What happens on a day, told in sentences and put in order by hand. */
 export function DayOrder({ wanted, onOther }: { wanted: WantedDay; onOther: () => void }) {
@@ -68,7 +69,7 @@ function Order({ tale, onOther }: { tale: DayTaleReply; onOther: () => void }) {
             Answer
           </Button>
           <Button onClick={onOther} shortcut="O">
-            Another one
+            {called.otherQuestions}
           </Button>
         </div>
       </div>

@@ -12,6 +12,7 @@ import { useKeys } from '../ui/keys';
 import { newId } from '../ui/newId';
 import { useNotice } from '../ui/notices';
 import { activityQuery, type WantedDay } from './queries';
+import { called } from '../ui/called';
 
 const levels: readonly Level[] = ['support', 'core', 'stretch'];
 const heads = ['start', 'length', 'end'] as const;
@@ -144,7 +145,7 @@ export function DayTable({ wanted, onOther }: { wanted: WantedDay; onOther: () =
           {seen.size === rows.length ? 'Hide all' : 'Show all'}
         </Button>
         <Button onClick={onOther} shortcut="O">
-          Another one
+          {called.newNumbers}
         </Button>
         <Button className="ml-auto" onClick={make([wanted.level])} aria-disabled={sheet.isPending}>
           Put it on a sheet

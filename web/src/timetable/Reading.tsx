@@ -4,6 +4,7 @@ import { Timetable } from '../models/Timetable';
 import { Button } from '../ui/Button';
 import { Asked } from './Asked';
 import { useReading, type ReadTable } from './useReading';
+import { called } from '../ui/called';
 
 /** The table with the question in hand, and the others beside it. */
 export function Reading({
@@ -62,7 +63,7 @@ export function Reading({
           <h2 className="text-xl font-bold">Questions</h2>
           {onOther && (
             <Button onClick={onOther} shortcut="O">
-              Others
+              {called.otherQuestions}
             </Button>
           )}
         </div>
@@ -128,7 +129,7 @@ export function Reading({
 function Wrong({ question }: { question: TableQuestionReply }) {
   return (
     <details className="mt-3">
-      <summary className="cursor-pointer text-lg text-soft">What might go wrong</summary>
+      <summary className="cursor-pointer text-lg text-soft">Common mistakes</summary>
       <ul className="mt-1 text-lg">
         {question.wrong.map((one) => (
           <li key={one.may}>

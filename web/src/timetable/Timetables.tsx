@@ -19,6 +19,7 @@ import { DayTable } from './DayTable';
 import { askedQuery } from './queries';
 import { Reading } from './Reading';
 import { boardOf, dayMark, levels, made, wantedOf } from './wanted';
+import { called } from '../ui/called';
 
 const causeway = 'causeway';
 const dayTasks = [
@@ -105,7 +106,7 @@ export function Timetables() {
             ))}
           </optgroup>
           {tables.data && tables.data.own.length > 0 && (
-            <optgroup label="Brought in">
+            <optgroup label="Imported">
               {tables.data.own.map((one) => (
                 <option key={one.id} value={one.id}>
                   {one.title}
@@ -155,7 +156,7 @@ export function Timetables() {
             to={`/teach/timetable?${boardOf(params, table)}`}
             className="px-2 font-bold underline underline-offset-4"
           >
-            On the board
+            {called.onTheBoard}
           </Link>
           {asked.data && !day && <TakeOut asked={asked.data} />}
           {own && (
@@ -164,7 +165,7 @@ export function Timetables() {
                 remove.mutate();
               }}
             >
-              Delete
+              {called.delete}
             </Button>
           )}
           <ToDeleted of="timetable" />
@@ -173,7 +174,7 @@ export function Timetables() {
               setBringing(true);
             }}
           >
-            Bring one in
+            Add a timetable
           </Button>
         </div>
       </div>
@@ -230,7 +231,7 @@ function TakeOut({ asked }: { asked: AskedTableReply }) {
       href={address}
       download={`${asked.table.title === '' ? 'timetable' : asked.table.title}.csv`}
     >
-      CSV
+      {called.exportCsv}
     </a>
   );
 }

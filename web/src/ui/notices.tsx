@@ -1,6 +1,7 @@
 import { Toast } from 'radix-ui';
 import { createContext, useCallback, useContext, useMemo, useRef, useState, type ReactNode } from 'react';
 import { Button } from './Button';
+import { called } from './called';
 
 interface Notice {
   id: number;
@@ -44,7 +45,7 @@ export function NoticeProvider({ children }: { children: ReactNode }) {
           <Toast.Description>{notice.text}</Toast.Description>
           {notice.undo && (
             <Toast.Action altText="Undo" asChild onClick={notice.undo}>
-              <Button look="quiet">Undo</Button>
+              <Button look="quiet">{called.undo}</Button>
             </Toast.Action>
           )}
         </Toast.Root>

@@ -5,12 +5,13 @@ import { rowsOf } from '../sheet/rows';
 import { Button } from '../ui/Button';
 import { useLastSums } from './lastSums';
 import { useLetterKeys } from '../ui/letterKeys';
+import { called } from '../ui/called';
 
 const examples = ['1:50 pm + 3½ hours', '10:15 am - 35 min', '9 am to 4 pm', '6 h 10 min - 3 h 45 min'];
 
 const ways = [
   { to: '/sheets/make', text: 'Make a sheet', what: 'at three levels, with its key' },
-  { to: '/teach', text: 'Open the board', what: 'a clock to turn, sums for the class' },
+  { to: '/teach', text: called.onTheBoard, what: 'a clock to turn, sums for the class' },
   { to: '/teach/clock?task=set', text: 'Set the hands', what: 'for the whole class' },
 ];
 

@@ -4,6 +4,7 @@ import { dayQuery, settingQuery } from '../api/queries';
 import { GearedClock, handsAt, plainFace } from '../models/GearedClock';
 import { Marked } from '../models/Marked';
 import { clockThatShows } from '../models/whereHands';
+import { called } from '../ui/called';
 
 /** A time by itself is no sum: it is shown on the clock, with what it is called in every way. */
 export function OnlyATime({ text }: { text: string }) {
@@ -47,7 +48,7 @@ export function OnlyATime({ text }: { text: string }) {
           to={`/teach?${new URLSearchParams({ sum: text }).toString()}`}
           className="mt-5 inline-block text-lg underline underline-offset-4"
         >
-          On the board
+          {called.onTheBoard}
         </Link>
       </div>
     </section>

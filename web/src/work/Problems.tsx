@@ -11,6 +11,7 @@ import { useAddress } from '../ui/useAddress';
 import { useKept } from '../ui/useKept';
 import { useTitle } from '../ui/useTitle';
 import { useLine } from './line';
+import { called } from '../ui/called';
 
 const levels: readonly { value: Level; text: string }[] = [
   { value: 'support', text: 'Support' },
@@ -85,7 +86,7 @@ export function Problems() {
       <div className="mt-8 flex flex-wrap items-center gap-x-4 gap-y-2 border-t-2 border-ink pt-4">
         <h2 className="text-xl font-bold">Or take some</h2>
         <select
-          aria-label="What they are about"
+          aria-label={called.skill}
           className="min-h-10 max-w-full min-w-0 rounded-md border-2 border-ink bg-sheet px-2 text-lg font-bold"
           value={rung}
           onChange={(event) => {
@@ -109,7 +110,7 @@ export function Problems() {
           }}
         />
         <Button shortcut="O" onClick={others}>
-          Other ones
+          {called.otherQuestions}
         </Button>
       </div>
       {some.isError && <p className="mt-3 text-lg">{some.error.message}</p>}
@@ -130,7 +131,7 @@ export function Problems() {
                   void navigate(`/teach?${new URLSearchParams({ sum: one.line }).toString()}`);
                 }}
               >
-                Board
+                {called.onTheBoard}
               </Button>
               <Button
                 aria-disabled={taken.includes(one.line)}

@@ -5,6 +5,7 @@ import { part } from '../ui/part';
 import { isOneProblem } from '../models/told';
 import type { Finder } from './Found';
 import { Key } from '../ui/Key';
+import { called } from '../ui/called';
 
 // fetched with the first > that is typed
 const Found = part(() => import('./Found').then((it) => it.Found));
@@ -132,7 +133,7 @@ export function SumLine({ text, onType, onEnter, onList, onAdd, onBoard, problem
           title="Ctrl Enter"
           onClick={onBoard}
         >
-          On the board
+          {called.onTheBoard}
         </button>
       ) : (
         <Key of="/" className="pointer-events-none absolute top-2.5 right-3 z-10 bg-sheet outline-8 outline-sheet" />

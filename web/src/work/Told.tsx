@@ -97,7 +97,7 @@ export function WhichSum({ told, onChoose }: { told: ToldProblem; onChoose: (sum
             <h2 className="text-xl font-bold">{question.means || several ? question.ask : 'Which sum is it?'}</h2>
             {choices.length === 0 ? (
               <p className="mt-1 text-lg">
-                I cannot read this one. Put the sum behind it in square brackets, such as{' '}
+                I cannot read this one. Write the sum after it in square brackets, such as{' '}
                 <span className="whitespace-nowrap">[8:40 a.m. + 35 min]</span>.
               </p>
             ) : (
@@ -125,7 +125,7 @@ export function WhichSum({ told, onChoose }: { told: ToldProblem; onChoose: (sum
       })}
       {told.questions.some((question) => question.instead.length > 0) && (
         <p className="mt-3 max-w-2xl text-lg text-soft">
-          If it is none of them, put the sum behind the words in square brackets.
+          If it is none of them, write the sum after the words in square brackets.
         </p>
       )}
     </div>

@@ -256,7 +256,7 @@ export function WorkScreen() {
                 </h1>
                 {worked.answer && (
                   <Button className="shrink-0" onClick={addNow} aria-disabled={isOld} shortcut="S">
-                    {keeper ? 'Add to sheet' : 'Start a sheet'}
+                    Add to a sheet
                   </Button>
                 )}
               </div>
@@ -305,7 +305,7 @@ export function WorkScreen() {
             <p>
               {error.message}{' '}
               <Link to="/sheets" className="underline">
-                All sheets
+                Back to sheets
               </Link>
             </p>
           ) : sheetId === null ? (

@@ -9,6 +9,7 @@ import { useKeys } from '../ui/keys';
 import { lineOf } from '../models/told';
 import { part } from '../ui/part';
 import { Key } from '../ui/Key';
+import { called } from '../ui/called';
 
 // an empty screen has no need of it
 const WhatChanged = part(() => import('./WhatChanged').then((it) => it.WhatChanged));
@@ -159,7 +160,7 @@ function Steps({
                 value={mistakes}
                 className="flex min-h-9 items-center gap-2 border-b-4 border-transparent text-lg low:min-h-7 low:text-base data-[state=active]:border-ink data-[state=active]:font-bold"
               >
-                What might go wrong
+                Common mistakes
                 <Key of="W" className="max-[1500px]:hidden" />
               </Tabs.Trigger>
             )}
@@ -217,7 +218,7 @@ function Steps({
               All at once
             </Button>
             <Button onClick={onBoard} shortcut="B" className="ml-auto">
-              Board
+              {called.onTheBoard}
             </Button>
           </div>
         </div>

@@ -50,7 +50,7 @@ final readonly class LastFerry implements Activity
             [AtHand::Board, AtHand::Printer, AtHand::Scissors, AtHand::Fasteners, AtHand::Card],
             [
                 new Option('rule', 'The last time', ['pass' => 'reached or passed', 'exactly' => 'met exactly']),
-                new Option('from', 'Hands begin at', ['12' => 'noon', '15' => '3 in the afternoon', '18' => '6 in the evening', '21' => '9 in the evening', '10' => '10 in the morning']),
+                new Option('from', 'Start at', ['12' => 'noon', '15' => '3 in the afternoon', '18' => '6 in the evening', '21' => '9 in the evening', '10' => '10 in the morning']),
                 new Option('until', 'The ferry goes at', ['24' => 'midnight', '18' => '6 in the evening', '14' => '2 in the afternoon']),
             ],
             [Cautions::CUTTING],

@@ -12,6 +12,7 @@ import { useNotice } from '../../ui/notices';
 import { useKept } from '../../ui/useKept';
 import { talliesQuery } from '../queries';
 import { TallyShown } from './Tally';
+import { called } from '../../ui/called';
 
 interface Try {
   tenths: number;
@@ -125,7 +126,7 @@ export function Feel({ numbers, classId }: { numbers: Estimate; classId: string 
               put(value.tries.slice(0, -1));
             }}
           >
-            Take the last one back
+            {called.undo}
           </Button>
         )}
         <label className="flex min-h-10 items-center gap-2">
@@ -153,7 +154,7 @@ export function Feel({ numbers, classId }: { numbers: Estimate; classId: string 
                 Begin a new tally
               </Button>
               <a href={`/api/classes/${classId}/tallies.csv`} className="underline underline-offset-4" download>
-                All tries as CSV
+                Export tries as CSV
               </a>
             </div>
           </>
@@ -182,7 +183,7 @@ export function Feel({ numbers, classId }: { numbers: Estimate; classId: string 
                       });
                     }}
                   >
-                    Delete
+                    {called.delete}
                   </Button>
                 </li>
               ))}

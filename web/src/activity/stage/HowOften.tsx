@@ -4,6 +4,7 @@ import { useKeys } from '../../ui/keys';
 import { useKept } from '../../ui/useKept';
 import { strike } from './bell';
 import { Marks } from './Tally';
+import { called } from '../../ui/called';
 
 /** Something is done as often as can be in the time: a stroke at the beginning and one at the end; each says how often it was. */
 export function HowOften({ target }: { target: number }) {
@@ -106,7 +107,7 @@ export function HowOften({ target }: { target: number }) {
                   change((now) => ({ counts: now.counts.slice(0, -1) }));
                 }}
               >
-                Take the last one back
+                {called.undo}
               </Button>
               <Button look="quiet" onClick={forget}>
                 Begin again

@@ -72,7 +72,7 @@ export function LineRoom({ begins, ends }: { begins: LinePicture; ends: LinePict
             setJumps(jumps.slice(0, -1));
           }}
         >
-          <Undo2 size={22} aria-hidden="true" /> Take back
+          <Undo2 size={22} aria-hidden="true" /> Undo
         </button>
       </div>
     </div>

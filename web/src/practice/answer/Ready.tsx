@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 export function Ready({
   onClick,
   off,
-  children = 'Ready',
+  children = 'Check',
 }: {
   onClick: () => void;
   off: boolean;
