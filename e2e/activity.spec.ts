@@ -34,7 +34,7 @@ test('from minutes, children and what they need to a printed game that fits', as
   await expect
     .poll(async () => Number(await page.getByLabel('How long it takes').locator('span').first().textContent()))
     .toBeLessThanOrEqual(12);
-  await expect(page.getByLabel('To get ready')).toContainText('sheets with faces24');
+  await expect(page.getByLabel('Get ready')).toContainText('sheets with faces24');
   await expect(page.getByText('Scissors and paper fasteners')).toBeVisible();
   await desk.hasNoBarriers();
   // shorter still

@@ -378,7 +378,7 @@ test('a sheet goes to the board, question by question', async ({ desk }) => {
   const { page } = desk;
   await page.goto('/sheets');
   await page.getByRole('link', { name: /^The tide and the ferry \d/ }).click();
-  await page.getByRole('link', { name: 'On the board' }).click();
+  await page.getByRole('link', { name: 'Sheet on the board' }).click();
   await expect(page.getByTestId('sum')).toContainText('6 h 10 min − 3 h 45 min');
   await page.keyboard.press('n');
   await expect(page.getByTestId('sum')).toContainText('1:50 p.m. + 3 h 30 min');

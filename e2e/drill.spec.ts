@@ -87,6 +87,6 @@ test('activities are pinned on the day, moved by key, and some fit both halves',
   await expect(pin).toHaveAttribute('aria-valuetext', '5:05 a.m.');
   await page.reload();
   await expect(pin).toHaveAttribute('aria-valuetext', '5:05 a.m.');
-  await page.getByRole('button', { name: /^Take The tide/ }).click();
+  await page.getByRole('button', { name: /^Remove The tide/ }).click();
   await expect(pin).toHaveCount(0);
 });

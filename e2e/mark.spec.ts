@@ -25,7 +25,7 @@ test('groups are made from marked papers, one child is moved, sheets and a page 
   await expect(page.getByRole('region', { name: 'Group 2' }).getByRole('button', { name: 'Bram' })).toBeVisible();
   await desk.hasNoBarriers();
   await page.getByRole('radio', { name: 'Skills' }).click();
-  await expect(page.getByRole('region', { name: 'Rungs and children' })).toContainText('Yusuf');
+  await expect(page.getByRole('region', { name: 'Skills and children' })).toContainText('Yusuf');
   await desk.hasNoBarriers();
   await page.getByRole('radio', { name: 'Groups' }).click();
   await page.getByRole('button', { name: 'As the answers say' }).click();

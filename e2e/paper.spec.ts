@@ -86,7 +86,7 @@ test('exit tickets, four to a page, and a home page with its method', async ({ d
   await expect(desk.paper.getByText('For whoever helps at home.')).toBeVisible();
   await desk.hasNoBarriers();
   await page.getByLabel('Times given').selectOption('words');
-  await page.getByLabel('Type', { exact: true }).selectOption('large');
+  await page.getByLabel('Text size').selectOption('large');
   await expect(desk.paper.locator('.page').first()).toHaveClass(/type-large/);
 });
 

@@ -178,7 +178,7 @@ test('a lesson is changed by pointer and by keys, fits again at one press, slips
   await page.getByRole('list', { name: 'Lessons' }).getByRole('link').nth(1).click();
   await page.getByRole('button', { name: 'More about this lesson' }).click();
   await page.getByRole('menuitem', { name: 'Move to the next lesson' }).click();
-  await expect(page.getByText('The lesson slips to the next time, and the rest with it.').first()).toBeVisible();
+  await expect(page.getByText('The lesson moves to the next time, and the rest with it.').first()).toBeVisible();
   await page
     .getByRole('region', { name: /Notifications/ })
     .getByRole('button', { name: 'Undo' })

@@ -23,7 +23,7 @@ test('data comes out, goes in again, and is erased with a list of what goes', as
   const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Export' }).click()]);
   expect(file.suggestedFilename()).toBe('rostik-beryl-quay.zip');
   await page.getByLabel('File to import').setInputFiles(await file.path());
-  await expect(page.getByText('Brought in: 2 sheets, 1 class.').first()).toBeVisible();
+  await expect(page.getByText('Imported: 2 sheets, 1 class.').first()).toBeVisible();
   await page
     .getByLabel('File to import')
     .setInputFiles({ name: 'x.zip', mimeType: 'application/zip', buffer: Buffer.from('bananas') });

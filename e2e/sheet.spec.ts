@@ -94,7 +94,7 @@ test('renaming, reordering by keyboard, changing, removing with undo', async ({ 
   await sheetOf(desk, 'Rock pools', 3);
   await page.getByLabel('Title of the sheet').fill('Rock-pool survey');
 
-  await page.getByRole('button', { name: 'Move question 3' }).focus();
+  await page.getByRole('button', { name: 'Move question 3', exact: true }).focus();
   await page.keyboard.press('Space');
   await expect(page.getByText('Now at place 3.')).toBeAttached();
   await page.keyboard.press('ArrowUp');

@@ -64,6 +64,10 @@ export class Tablet {
       })
       .toBeGreaterThan(this.rights);
     this.rights += 1;
+    // the sign stands until the child goes on, by a tap or by Enter
+    const next = this.page.getByRole('button', { name: 'Next question' });
+    await expect(next).toBeFocused();
+    await (this.rights % 2 === 0 ? next.press('Enter') : next.tap());
     await expect(this.page.getByTestId('right')).toBeHidden();
   }
 

@@ -7,6 +7,7 @@ import { SignIn } from './account/SignIn';
 import { classesQuery, meQuery, queryClient } from './api/queries';
 import type { MeReply } from './api/types';
 import { keep, keepFor, kept } from './ui/browserStore';
+import { keepFocus } from './ui/focus';
 import { setLetterKeys } from './ui/letterKeys';
 import { part } from './ui/part';
 
@@ -83,6 +84,8 @@ setNonce(document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.cont
 if (kept('rostik.here') !== null) {
   void fetchPlaces().catch(() => undefined);
 }
+
+keepFocus();
 
 const root = document.getElementById('root');
 if (root) {

@@ -6,11 +6,13 @@ namespace Rostik\App\Practice;
 
 use Rostik\App\Timetable\TableReply;
 use Rostik\Core\Method\Step;
+use Rostik\Core\Notation\Aloud;
 use Rostik\Core\Practice\Offer;
 use Rostik\Core\Practice\Pad;
 use Rostik\Core\Practice\Usual;
 use Rostik\Core\Question\AnswerForm;
 use Rostik\Core\Question\Choice;
+use Rostik\Core\Question\Form\InTable;
 use Rostik\Core\Question\Form\OneOfFour;
 use Rostik\Core\Question\ShownClock;
 use Rostik\Core\Timetable\TableStep;
@@ -19,16 +21,18 @@ use Rostik\Core\Timetable\TableStep;
 final readonly class OfferReply
 {
     /**
-     * @param int              $place   from 0
-     * @param string           $turn    whose turn it is, where two sit there; empty for one alone
-     * @param string           $asked   marked text
-     * @param string           $task    what is to be found; may be empty
+     * @param int              $place      from 0
+     * @param string           $turn       whose turn it is, where two sit there; empty for one alone
+     * @param string           $asked      marked text
+     * @param string           $task       what is to be found; may be empty
      * @param list<FaceReply>  $clocks
-     * @param list<Step>       $steps   of it
-     * @param string           $answer  marked text
+     * @param list<Step>       $steps      of it
+     * @param string           $answer     marked text
      * @param list<UsualReply> $usual
-     * @param ?TableReply      $table   the timetable to be read; null where there is none
-     * @param list<TableStep>  $reading where to look in it, step by step
+     * @param ?TableReply      $table      the timetable to be read; null where there is none
+     * @param list<TableStep>  $reading    where to look in it, step by step
+     * @param string           $aloud      the question, what to do, and what there is to choose from, as a voice reads them
+     * @param list<string>     $stepsAloud the same of the steps, or of those in the timetable
      */
     public function __construct(
         public string $id,
@@ -45,6 +49,8 @@ final readonly class OfferReply
         public array $usual,
         public ?TableReply $table,
         public array $reading,
+        public string $aloud,
+        public array $stepsAloud,
     ) {
     }
 
@@ -65,9 +71,22 @@ final readonly class OfferReply
             $offer->pad,
             $offer->steps,
             $offer->answer,
-            array_map(static fn (Usual $one): UsualReply => new UsualReply($one->text, $one->reaction->signal, $one->reaction->say, $one->reaction->read, $one->hands), $offer->usual),
+            array_map(static fn (Usual $one): UsualReply => new UsualReply($one->text, $one->reaction->signal, $one->reaction->say, $one->reaction->read, $one->hands, Aloud::said($one->reaction->say)), $offer->usual),
             $table,
             $offer->reading,
+            Aloud::said($offer->asked, $offer->task, ...self::choices($offer)),
+            array_map(static fn (Step|TableStep $step): string => Aloud::said($step->say), [] === $offer->steps ? $offer->reading : $offer->steps),
         );
+    }
+
+    /** @return list<string> what there is to choose from, to put in order, or to fill in */
+    private static function choices(Offer $offer): array
+    {
+        if ($offer->form instanceof InTable) {
+            return array_map(static fn (string $head, ?string $cell): string => $head.': '.(null === $cell ? 'what?' : $cell), $offer->form->heads, $offer->form->cells);
+        }
+
+        // signs are said by their buttons
+        return array_values(array_filter([...$offer->pad->choose, ...$offer->pad->order], static fn (string $one): bool => 1 === preg_match('/\p{L}|\d/u', $one)));
     }
 }

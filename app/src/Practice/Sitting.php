@@ -12,6 +12,7 @@ use Rostik\App\Api\Afterwards;
 use Rostik\App\Api\CannotBeHad;
 use Rostik\App\Classroom\Child;
 use Rostik\App\Timetable\ShowingTables;
+use Rostik\Core\Notation\Aloud;
 use Rostik\Core\Notation\Marked;
 use Rostik\Core\Practice\Reaction;
 use Rostik\Core\Practice\Signal;
@@ -212,7 +213,7 @@ final readonly class Sitting
             // it was sent once more, since the reply to the first did not arrive
             $reaction = $this->questions->react($put, $kept['given']);
 
-            return new SaidReply($answer->question, $answer->n, $reaction->signal, $reaction->say, $reaction->read);
+            return new SaidReply($answer->question, $answer->n, $reaction->signal, $reaction->say, $reaction->read, Aloud::said($reaction->say));
         }
         if ($put->isAnswered()) {
             return new SaidReply($answer->question, $answer->n, Signal::Right, '', '');
@@ -228,7 +229,7 @@ final readonly class Sitting
             $put->answer(mb_substr($answer->given, 0, 200), new Reaction($reaction->signal, '', mb_substr(Marked::plain($reaction->read), 0, 200), $reaction->mistake), $answer->help, $now);
         }
 
-        return new SaidReply($answer->question, $answer->n, $reaction->signal, $reaction->say, $reaction->read);
+        return new SaidReply($answer->question, $answer->n, $reaction->signal, $reaction->say, $reaction->read, Aloud::said($reaction->say));
     }
 
     private function isLate(Seat $seat, \DateTimeImmutable $now): bool

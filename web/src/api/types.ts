@@ -1126,6 +1126,8 @@ export interface OfferReply {
   usual: UsualReply[];
   table: TableReply | null;
   reading: TableStep[];
+  aloud: string;
+  stepsAloud: string[];
 }
 
 export interface OnPaperReply {
@@ -1550,6 +1552,7 @@ export interface SaidReply {
   signal: Signal;
   say: string;
   read: string;
+  aloud: string;
 }
 
 export type Scaffold = 'full' | 'outline' | 'none';
@@ -2114,6 +2117,7 @@ export interface UsualReply {
   say: string;
   read: string;
   hands: number[] | null;
+  aloud: string;
 }
 
 export type Vehicle = 'boat' | 'bus' | 'train' | 'tram' | 'service';

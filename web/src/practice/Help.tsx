@@ -4,6 +4,7 @@ import { Marked } from '../models/Marked';
 import { Model } from '../models/Model';
 import { Timetable } from '../models/Timetable';
 import type { Tried } from './keeper';
+import { ReadAloud } from './readAloud';
 
 const button = 'min-h-14 rounded-lg border-2 border-ink bg-sheet px-5 text-xl font-bold hover:bg-wash';
 
@@ -65,10 +66,18 @@ export function Bar({
     <div
       className={`flex min-h-24 flex-wrap items-center justify-between gap-x-6 gap-y-3 border-t-2 px-5 py-3 md:px-8 ${words === '' ? 'border-transparent' : 'border-ink bg-wash'}`}
     >
-      <p className="max-w-3xl flex-1 text-2xl leading-snug" role="status" data-testid="said">
-        {words}
-      </p>
-      {(tried.open && offline) || (!tried.open && help >= 3 && looks) ? (
+      <div className="max-w-3xl flex-1">
+        <p className="text-2xl leading-snug" role="status" data-testid="said">
+          {words}
+        </p>
+        <ReadAloud text={words === '' || said === null || help >= 3 ? words : said.aloud} what="this" />
+      </div>
+      {said?.signal === 'right' ? (
+        // the sign stands for as long as the child wants
+        <button type="button" className={button} autoFocus onClick={onNext}>
+          Next question
+        </button>
+      ) : (tried.open && offline) || (!tried.open && help >= 3 && looks) ? (
         <button type="button" className={button} onClick={onNext}>
           Next question
         </button>
@@ -107,6 +116,7 @@ export function Steps({ offer, all }: { offer: OfferReply; all: boolean }) {
         </div>
       )}
       {read && offer.table && <Table table={offer.table} lit={read.lit} used={read.used} />}
+      <ReadAloud text={offer.stepsAloud[at] ?? ''} what="this step" />
       <p className="min-h-16 text-2xl leading-snug" aria-live="polite">
         <Marked text={say} />
       </p>

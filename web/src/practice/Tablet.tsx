@@ -1,17 +1,15 @@
-import { Volume2 } from 'lucide-react';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { OfferReply } from '../api/types';
 import { GearedClock, handsAt, plainFace } from '../models/GearedClock';
-import { Marked, plain } from '../models/Marked';
+import { Marked } from '../models/Marked';
+import { readOnFrom } from '../ui/focus';
 import { useAnswering } from './Answering';
+import { askedId, taskId } from './asked';
 import { Bar, Steps, Table } from './Help';
 import type { SeatKeeper, Shown, Tried } from './keeper';
 import { Watch } from './Watch';
-import { hasVoice, readAloud } from './readAloud';
+import { ReadAloud } from './readAloud';
 import { clockThatShows } from '../models/whereHands';
-
-/** So long the sign for a right answer stands before it goes on, in milliseconds. */
-const STANDS = 1000;
 
 /** A child at its tablet: one question, the keys for it, and help where it is wanted. */
 export function Tablet({ keeper, shown }: { keeper: SeatKeeper; shown: Shown }) {
@@ -127,21 +125,16 @@ function Question({
     }
   });
   const right = tried.said?.signal === 'right';
+  // where nothing is typed, the question itself is what one reads on from
+  const heading = useRef<HTMLHeadingElement>(null);
   useEffect(() => {
-    if (!right) {
-      return;
+    if (!(document.activeElement instanceof HTMLInputElement) && heading.current) {
+      readOnFrom(heading.current);
     }
-    const timer = setTimeout(() => {
-      keeper.next();
-    }, STANDS);
-    return () => {
-      clearTimeout(timer);
-    };
-  }, [right, keeper]);
+  }, []);
   const helping = tried.said?.signal === 'look' && tried.help >= 2;
   const shownAll = helping && tried.help >= 3;
   const other = two.find((name) => name !== offer.turn);
-  const asked = `${plain(offer.asked)}. ${offer.task}`;
   return (
     <>
       <main
@@ -149,21 +142,20 @@ function Question({
       >
         <div className="flex min-w-0 flex-col gap-5">
           {offer.turn !== '' && <p className="text-xl text-soft">{offer.turn}, this one is yours.</p>}
-          <h1 className="max-w-3xl text-[clamp(1.7rem,3.4vw,2.6rem)] leading-snug" data-testid="asked">
+          <h1
+            ref={heading}
+            id={askedId}
+            className="max-w-3xl text-[clamp(1.7rem,3.4vw,2.6rem)] leading-snug"
+            data-testid="asked"
+          >
             <Marked text={offer.asked} />
           </h1>
-          {offer.task !== '' && <p className="-mt-3 text-2xl">{offer.task}</p>}
-          {hasVoice() && (
-            <button
-              type="button"
-              className="inline-flex min-h-11 items-center gap-2 self-start px-1 text-lg underline underline-offset-4"
-              onClick={() => {
-                readAloud(asked);
-              }}
-            >
-              <Volume2 size={22} aria-hidden="true" /> Read it to me
-            </button>
+          {offer.task !== '' && (
+            <p id={taskId} className="-mt-3 text-2xl">
+              {offer.task}
+            </p>
           )}
+          <ReadAloud text={offer.aloud} />
           {offer.clocks.length > 0 && (
             <div className="flex flex-wrap gap-8">
               {offer.clocks.map((clock, i) => (

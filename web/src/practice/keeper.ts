@@ -120,7 +120,7 @@ export class SeatKeeper {
     this.put(offer.id, {
       n: tried.n + 1,
       help: said?.signal === 'look' ? Math.min(3, Math.max(tried.help, tried.n + 1)) : tried.help,
-      said: insists ? { signal: 'right', say: '' } : said,
+      said: insists ? { signal: 'right', say: '', aloud: '' } : said,
       open: said === null,
       over: false,
     });
@@ -238,7 +238,9 @@ export class SeatKeeper {
         tried[one.question] = {
           ...before,
           open: false,
-          said: insists ? { signal: 'right', say: '' } : { signal: one.signal, say: one.say },
+          said: insists
+            ? { signal: 'right', say: '', aloud: '' }
+            : { signal: one.signal, say: one.say, aloud: one.aloud },
           help: one.signal === 'look' ? Math.min(3, Math.max(before.help, before.n)) : before.help,
           // one that was gone on from comes back where it was wrong
           over: before.over && one.signal === 'right',

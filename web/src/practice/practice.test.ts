@@ -20,10 +20,19 @@ const offer = (id: string, place: number): OfferReply => ({
   answer: '{h:11}:{m:15} {x:a.m.}',
   table: null,
   reading: [],
+  aloud: '',
+  stepsAloud: [],
   usual: [
-    { text: '11:15 a.m.', signal: 'right', say: '', read: '11:15 a.m.', hands: null },
-    { text: '11:15', signal: 'ask', say: 'Nearly. Is it a.m. or p.m.?', read: '11:15', hands: null },
-    { text: '10:75 a.m.', signal: 'look', say: 'Can a clock show so many minutes?', read: '10:75 a.m.', hands: null },
+    { text: '11:15 a.m.', signal: 'right', say: '', read: '11:15 a.m.', hands: null, aloud: '' },
+    { text: '11:15', signal: 'ask', say: 'Nearly. Is it a.m. or p.m.?', read: '11:15', hands: null, aloud: '' },
+    {
+      text: '10:75 a.m.',
+      signal: 'look',
+      say: 'Can a clock show so many minutes?',
+      read: '10:75 a.m.',
+      hands: null,
+      aloud: '',
+    },
   ],
 });
 
@@ -79,6 +88,7 @@ function tablet() {
             signal: given === '11:15 a.m.' ? 'right' : 'look',
             say: 'Look at the hour.',
             read: given,
+            aloud: '',
           })),
         }),
       );
@@ -92,7 +102,7 @@ const settled = () => new Promise((go) => setTimeout(go, 0));
 
 describe('what is said at once', () => {
   it('is what PHP has said beforehand, whatever makes no difference to the eye', () => {
-    expect(saidBefore(offer('a', 0), ' 11:15 A.M ')).toEqual({ signal: 'right', say: '' });
+    expect(saidBefore(offer('a', 0), ' 11:15 A.M ')).toEqual({ signal: 'right', say: '', aloud: '' });
     expect(saidBefore(offer('a', 0), '11:15')?.signal).toBe('ask');
     expect(saidBefore(offer('a', 0), '1:15 a.m.')).toBeNull();
     expect(saidBefore(offer('a', 0), 'quarter past eleven')).toBeNull();
@@ -102,8 +112,8 @@ describe('what is said at once', () => {
     const set: OfferReply = {
       ...offer('a', 0),
       usual: [
-        { text: 'hands 337.5 90 a.m.', signal: 'right', say: '', read: '', hands: [337.5, 90] },
-        { text: 'hands 337.5 90', signal: 'ask', say: 'Is it a.m. or p.m.?', read: '', hands: [337.5, 90] },
+        { text: 'hands 337.5 90 a.m.', signal: 'right', say: '', read: '', hands: [337.5, 90], aloud: '' },
+        { text: 'hands 337.5 90', signal: 'ask', say: 'Is it a.m. or p.m.?', read: '', hands: [337.5, 90], aloud: '' },
       ],
     };
     expect(saidBefore(set, handsText(-20, 451, 'a.m.'))?.signal).toBe('right');
@@ -180,7 +190,7 @@ describe('a tablet', () => {
     const { keeper } = tablet();
     keeper.begin(seat());
     keeper.answer('11:15');
-    expect(keeper.tried('a').said).toEqual({ signal: 'ask', say: 'Nearly. Is it a.m. or p.m.?' });
+    expect(keeper.tried('a').said).toEqual({ signal: 'ask', say: 'Nearly. Is it a.m. or p.m.?', aloud: '' });
     keeper.answer('11:15');
     expect(keeper.tried('a').said?.signal).toBe('right');
   });

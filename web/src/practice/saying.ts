@@ -5,6 +5,8 @@ import type { OfferReply, Signal } from '../api/types';
 export interface Said {
   signal: Signal;
   say: string;
+  /** The same, as a voice reads it. */
+  aloud: string;
 }
 
 /** Degrees between two directions. */
@@ -36,5 +38,5 @@ export function saidBefore(offer: OfferReply, given: string): Said | null {
       (hands.exec(one.text)?.[3] ?? '') === (set[3] ?? '')
     );
   });
-  return found ? { signal: found.signal, say: found.say } : null;
+  return found ? { signal: found.signal, say: found.say, aloud: found.aloud } : null;
 }

@@ -90,7 +90,11 @@ export function SheetPanel({ keeper, state, current, onOpen }: Props) {
             Back to sheets
           </Link>
           {sums.length > 0 && (
-            <Link to={boardOf(sums.map((one) => one.text))} className="underline underline-offset-4">
+            <Link
+              to={boardOf(sums.map((one) => one.text))}
+              className="underline underline-offset-4"
+              aria-label="Sheet on the board"
+            >
               {called.onTheBoard}
             </Link>
           )}

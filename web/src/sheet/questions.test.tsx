@@ -273,7 +273,7 @@ describe('the questions of the sheet in hand', () => {
 
   it('go to the board in their order', () => {
     panel(three);
-    const address = screen.getByRole('link', { name: 'On the board' }).getAttribute('href') ?? '';
+    const address = screen.getByRole('link', { name: 'Sheet on the board' }).getAttribute('href') ?? '';
     const search = new URLSearchParams(address.split('?')[1]);
     expect([search.get('sum'), search.get('queue')]).toEqual(['1 h + 2 h', '4 h - 1 h|2 x 3 h']);
   });
@@ -281,7 +281,7 @@ describe('the questions of the sheet in hand', () => {
   it('are none at the beginning: it says what to do first', () => {
     panel([]);
     expect(screen.getByText(/Nothing on it yet/)).toBeTruthy();
-    expect(screen.queryByRole('link', { name: 'On the board' })).toBeNull();
+    expect(screen.queryByRole('link', { name: 'Sheet on the board' })).toBeNull();
     expect(screen.getByRole('link', { name: 'have a sheet made' }).getAttribute('href')).toBe('/sheets/make');
   });
 
@@ -296,7 +296,7 @@ describe('the questions of the sheet in hand', () => {
     expect(await screen.findByText('The Pintail')).toBeTruthy();
     // it has no numbers to be typed
     expect(screen.queryByRole('button', { name: 'Change question 1' })).toBeNull();
-    expect(screen.getByRole('link', { name: 'On the board' }).getAttribute('href')).not.toContain('table');
+    expect(screen.getByRole('link', { name: 'Sheet on the board' }).getAttribute('href')).not.toContain('table');
     expect(screen.getByRole('link', { name: 'Timetable on the board' }).getAttribute('href')).toBe(
       '/teach/timetable?sheet=s&q=1',
     );

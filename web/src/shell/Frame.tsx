@@ -9,6 +9,7 @@ import { halvesOf } from '../classroom/styles';
 import { useClasses } from '../classroom/useClasses';
 import { HalvesContext } from '../models/halves';
 import { useTaught } from '../plan/teach';
+import { readOn, useReadOn } from '../ui/focus';
 import { useKeys } from '../ui/keys';
 import { useKept } from '../ui/useKept';
 import { useSettled } from '../ui/useSettled';
@@ -111,6 +112,7 @@ export function Frame({ me }: { me: MeReply }) {
   const [keysOpen, setKeysOpen] = useState(false);
   const taught = useTaught();
   useGoKeys();
+  useReadOn(location.pathname);
   const { inHand } = useClasses();
   const halves = useMemo(() => halvesOf(inHand?.style), [inHand?.style]);
   // what begins with > is looked for, and not worked
@@ -204,6 +206,16 @@ export function Frame({ me }: { me: MeReply }) {
         <div
           className={`flex min-h-dvh flex-col ${location.pathname.startsWith('/teach') ? 'wall md:h-dvh' : 'lg:h-dvh'}`}
         >
+          <a
+            href="#shown"
+            className="sr-only rounded-md border-2 border-ink bg-sheet px-4 py-2 text-lg font-bold focus:not-sr-only focus:absolute focus:top-1 focus:left-1 focus:z-50"
+            onClick={(event) => {
+              event.preventDefault();
+              readOn();
+            }}
+          >
+            Skip to the page
+          </a>
           {closing && (
             <nav
               aria-label="Over the board"
@@ -344,7 +356,7 @@ export function Frame({ me }: { me: MeReply }) {
             </nav>
           )}
           {/* another class, another way of writing: what stands on the screen begins anew */}
-          <main key={inHand?.id} className="flex min-h-0 flex-1 flex-col max-sm:pb-14">
+          <main key={inHand?.id} id="shown" className="flex min-h-0 flex-1 flex-col max-sm:pb-14">
             <Suspense
               fallback={
                 <p className="late p-8 text-xl">One moment. Without a connection it comes when there is one.</p>

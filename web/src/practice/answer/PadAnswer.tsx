@@ -2,6 +2,7 @@ import { Delete } from 'lucide-react';
 import { useState } from 'react';
 import type { Pad } from '../../api/types';
 import { withKey, withoutLast } from '../words';
+import { describedBy } from '../asked';
 import { Typed } from '../Typed';
 import { Ready } from './Ready';
 
@@ -51,6 +52,7 @@ export function PadAnswer({ pad, filled, onAnswer }: Props) {
           spellCheck={false}
           maxLength={120}
           autoFocus
+          aria-describedby={describedBy}
           onChange={(event) => {
             setText(event.target.value);
           }}
