@@ -81,6 +81,8 @@ export class Tablet {
 
   /** What the tablet itself keeps of its questions, connection or not. */
   async kept(): Promise<Offer> {
+    // the next ones may still be on their way
+    await expect(this.page.getByTestId('asked')).toBeVisible();
     return this.page.evaluate(() => {
       const kept = JSON.parse(localStorage.getItem('rostik.seat') ?? '{}') as {
         seat: { waiting: string[] };

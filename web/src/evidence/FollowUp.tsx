@@ -310,12 +310,13 @@ function Place({ id, children }: { id: number; children: ReactNode }) {
   );
 }
 
-const titles = {
-  cause: 'Shared mistakes',
-  rung: 'Still to come',
-  next: 'Ready for the next',
-  unsure: 'Not enough to tell',
-} as const;
+/** What the group is: the cause itself, or what comes next. */
+const headingOf = (group: GroupText): string =>
+  group.kind === 'next'
+    ? 'Ready for the next'
+    : group.kind === 'unsure'
+      ? 'Not enough to tell'
+      : group.reason.replace(/\.$/, '');
 
 function GroupLine({
   group,
@@ -338,15 +339,12 @@ function GroupLine({
 }) {
   const [sum, ...queue] = tell;
   return (
-    <section
-      aria-label={`Group ${number}`}
-      className="grid gap-x-5 gap-y-1 py-3 md:grid-cols-[15rem_minmax(0,1fr)_auto]"
-    >
+    <section aria-label={`Group ${number}`} className="grid gap-x-5 gap-y-1 py-3 md:grid-cols-[19rem_minmax(0,1fr)]">
       <div>
-        <h2 className="text-xl font-bold">
-          {number}. {titles[group.kind]}
+        <h2 className="text-lg leading-snug font-bold">
+          {number}. {headingOf(group)}
         </h2>
-        {group.kind !== 'unsure' && (
+        {group.kind === 'next' && (
           <p className="text-base text-soft">{group.reason.replace(/^Ready for the next: /, '')}</p>
         )}
       </div>
@@ -380,23 +378,23 @@ function GroupLine({
             </Link>
           </p>
         )}
+        {group.rung !== null && group.children.length > 0 && (
+          <span className="mt-1 flex flex-wrap gap-x-6">
+            <button type="button" className="py-1 text-left underline underline-offset-4" onClick={onSheet}>
+              A sheet for them
+            </button>
+            <button type="button" className="py-1 text-left underline underline-offset-4" onClick={onBoard}>
+              {called.onTheBoard}
+            </button>
+            <Link
+              to={`/activities?rung=${group.rung}&children=${group.children.length}`}
+              className="py-1 underline underline-offset-4"
+            >
+              A game for it
+            </Link>
+          </span>
+        )}
       </div>
-      {group.rung !== null && group.children.length > 0 && (
-        <span className="flex gap-4 self-start md:flex-col md:gap-0">
-          <button type="button" className="py-1 text-left underline underline-offset-4" onClick={onSheet}>
-            A sheet for them
-          </button>
-          <button type="button" className="py-1 text-left underline underline-offset-4" onClick={onBoard}>
-            {called.onTheBoard}
-          </button>
-          <Link
-            to={`/activities?rung=${group.rung}&children=${group.children.length}`}
-            className="py-1 underline underline-offset-4"
-          >
-            A game for it
-          </Link>
-        </span>
-      )}
     </section>
   );
 }

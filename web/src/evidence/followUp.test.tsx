@@ -117,7 +117,7 @@ describe('groups for tomorrow', () => {
   it('say why, what to look at, and which three to ask those of whom there is not enough', async () => {
     followUp();
     const first = within(await screen.findByRole('region', { name: 'Group 1' }));
-    expect(first.getByText('They may be adding apart.')).toBeTruthy();
+    expect(first.getByRole('heading', { name: '1. They may be adding apart' })).toBeTruthy();
     expect(first.getByText('Can a clock show it?')).toBeTruthy();
     expect(first.getAllByRole('listitem').map((one) => one.textContent)).toEqual(['Child a', 'Child b']);
     const last = within(screen.getByRole('region', { name: 'Group 2' }));

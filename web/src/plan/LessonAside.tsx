@@ -51,8 +51,11 @@ export function LessonAside({ lesson, plan }: { lesson: LessonReply; plan: PlanR
               <li key={one.rung} className={one.rung === lesson.rung ? 'font-bold' : ''}>
                 {one.title}
                 <span className={`block leading-tight ${one.rung === lesson.rung ? '' : 'text-soft'}`}>
-                  {one.text}
-                  {one.on !== null && `, ${nearDay(one.on, plan.today)}`}
+                  {one.on === null
+                    ? one.text
+                    : one.text === 'not marked yet'
+                      ? `planned for ${nearDay(one.on, plan.today)}`
+                      : `${one.text}, planned for ${nearDay(one.on, plan.today)}`}
                 </span>
               </li>
             ))}

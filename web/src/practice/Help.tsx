@@ -74,7 +74,7 @@ export function Bar({
       </div>
       {said?.signal === 'right' ? (
         // the sign stands for as long as the child wants
-        <button type="button" className={button} autoFocus onClick={onNext}>
+        <button key="right" type="button" className={button} autoFocus onClick={onNext}>
           Next question
         </button>
       ) : (tried.open && offline) || (!tried.open && help >= 3 && looks) ? (

@@ -3,7 +3,6 @@ import { places } from './goKeys';
 import { LetterKeys } from '../account/LetterKeys';
 
 const keys: readonly [string, string][] = [
-  ['G, then a letter', places.map((one) => `${one.key.toUpperCase()} ${one.name}`).join(', ')],
   ['>', 'find something of your own'],
   ['/', 'to the sum line'],
   ['Enter', 'work the sum'],
@@ -16,7 +15,7 @@ const keys: readonly [string, string][] = [
   ['Home  End', 'first step, all at once'],
   ['P', 'play through'],
   ['1  2  3 …', 'another method'],
-  ['Space, then ↑ ↓', 'on a handle: move the question, the part, the lesson'],
+  ['Space  ↑ ↓', 'on a handle: lift it, and move the question, the part, the lesson'],
   ['T  Z', 'on a lesson: teach it, undo a change'],
   ['A  N  O  H', 'on a timetable: the answer, the next question, other questions, cover times'],
   ['?', 'this list'],
@@ -41,7 +40,7 @@ const boardKeys: readonly [string, string][] = [
   ['Page ↓  Page ↑', 'the next part of the lesson, the one before'],
   ['D  F', 'dark or light, full screen'],
   ['/', 'to the sum line; Shift Enter puts a sum on the list'],
-  ['→ ← on the clock', '1 minute; 5 with Shift, an hour with Ctrl'],
+  ['→  ←', 'on the clock: 1 minute; 5 with Shift, an hour with Ctrl'],
   ['?', 'this list'],
 ];
 
@@ -70,18 +69,32 @@ export function KeyList({
   at: keyof typeof lists;
 }) {
   return (
-    <Window open={open} onOpenChange={onOpenChange} title="Keys">
-      <LetterKeys />
-      <dl className="mt-3 grid grid-cols-[auto_1fr] items-baseline gap-x-5 gap-y-2 text-lg">
-        {lists[at].map(([key, does]) => (
-          <div key={key} className="contents">
-            <dt>
-              <kbd className="key font-sans whitespace-pre">{key}</kbd>
-            </dt>
-            <dd>{does}</dd>
+    <Window open={open} onOpenChange={onOpenChange} title="Keys" width="w-[62rem]">
+      <div className="mt-3 grid gap-x-10 gap-y-4 md:grid-cols-2">
+        <Keys of={lists[at]} />
+        <div>
+          <h3 className="font-bold">From place to place</h3>
+          <Keys of={places.map((one) => [`G  ${one.key.toUpperCase()}`, one.name] as const)} />
+          <div className="mt-4">
+            <LetterKeys />
           </div>
-        ))}
-      </dl>
+        </div>
+      </div>
     </Window>
+  );
+}
+
+function Keys({ of }: { of: readonly (readonly [string, string])[] }) {
+  return (
+    <dl className="grid grid-cols-[6.5rem_1fr] content-start items-baseline gap-x-4 gap-y-1 text-lg">
+      {of.map(([key, does]) => (
+        <div key={key} className="contents">
+          <dt>
+            <kbd className="key font-sans whitespace-pre">{key}</kbd>
+          </dt>
+          <dd className="leading-snug">{does}</dd>
+        </div>
+      ))}
+    </dl>
   );
 }
