@@ -56,7 +56,7 @@ final class GroupsCommand extends Command
         foreach ($class['children'] as $i => $child) {
             $pupil = $this->pupil($child);
             if (null === $pupil || isset($pictures[$pupil->id])) {
-                return self::refused('not-a-child', \sprintf('Child %d needs a name of its own and its answers, each with a sum, what was given, and the day.', (int) $i + 1));
+                return self::refused('not-a-child', \sprintf('Child %d needs a name of their own and their answers, each with a sum, what was given, and the day.', (int) $i + 1));
             }
             $pictures[$pupil->id] = $this->pictures->of($pupil);
         }

@@ -47,7 +47,7 @@ final class DiagnoseCommand extends Command
         $child = json_decode($json, true);
         $pupil = \is_array($child) ? ($child['pupil'] ?? null) : null;
         if (!\is_array($child) || !\is_array($child['answers'] ?? null)) {
-            return ['pupil' => $pupil, 'error' => ['code' => 'not-a-child', 'message' => 'This line is not a child with its answers.', 'example' => self::EXAMPLE]];
+            return ['pupil' => $pupil, 'error' => ['code' => 'not-a-child', 'message' => 'This line is not a child with their answers.', 'example' => self::EXAMPLE]];
         }
         $answers = [];
         foreach ($child['answers'] as $i => $answer) {

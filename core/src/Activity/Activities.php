@@ -90,7 +90,7 @@ final readonly class Activities
         }
         $smaller = $intro->sizes->nearest($wanted->group - 1, $wanted->children);
         if ($smaller < $wanted->group && null !== $intro->sizes->usual) {
-            yield [1 === $smaller ? 'each child for itself' : 'groups of '.$smaller, $smaller, $wanted->options];
+            yield [1 === $smaller ? 'each child alone' : 'groups of '.$smaller, $smaller, $wanted->options];
         }
     }
 }

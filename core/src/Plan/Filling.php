@@ -87,7 +87,7 @@ final readonly class Filling
         $work = [];
         $questions = min(self::MOST_QUESTIONS, $this->timing->questionsIn($left, PartKind::OnYourOwn, $facts));
         if ($left >= self::LEAST_WORK && $questions > 0) {
-            $work[] = new Part('own', PartKind::OnYourOwn, $step->rung, questions: $questions, seed: $seed + 11, why: 'At three levels; each child begins where it stands.');
+            $work[] = new Part('own', PartKind::OnYourOwn, $step->rung, questions: $questions, seed: $seed + 11, why: 'At three levels; each child begins where they stand.');
         }
         $ticket = array_values(array_filter($parts, static fn (Part $one): bool => PartKind::Ticket === $one->kind));
 

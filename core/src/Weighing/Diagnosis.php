@@ -6,7 +6,7 @@ namespace Rostik\Core\Weighing;
 
 use Rostik\Core\Judging\Judgement;
 
-/** What all answers of one child together suggest: hints for a conversation with the child, not an assessment of it. */
+/** What all answers of one child together suggest: hints for a conversation with the child, not an assessment of them. */
 final readonly class Diagnosis
 {
     /**

@@ -252,7 +252,7 @@ export function FollowUp() {
               )}
             </div>
             <p className="mt-3 text-base text-soft">
-              What may be behind answers is a hint for a conversation with the child, not an assessment of it.
+              What may be behind answers is a hint for a conversation with the child, not an assessment of them.
             </p>
           </>
         )}

@@ -64,7 +64,7 @@ export function Practise() {
       {list.data.length > 0 && <Earlier lines={list.data} />}
       <p className="mt-10 max-w-3xl text-base text-soft">
         Children type the code and tap their names, and nothing else: no e-mail, no password. What they answer belongs
-        to the record of the class; you can take it away for each child under Follow up. Your school’s own rules for
+        to the record of the class; you can delete it for each child under Follow up. Your school’s own rules for
         children’s data decide.
       </p>
     </div>
@@ -121,9 +121,9 @@ function Opening({ classId, taught }: { classId: string; taught: readonly string
       </div>
       <p className="mt-2 text-lg text-soft">
         {of === 'needs'
-          ? 'Each child gets what it can nearly do, and now and then what it knows. The first few find out where it stands.'
+          ? 'Each child gets what they can nearly do, and now and then what they know. The first few find out where they stand.'
           : of === 'rungs'
-            ? 'Each child gets questions of what you tick, at its own level.'
+            ? 'Each child gets questions of what you tick, at their own level.'
             : 'The questions of the sheet, one by one; what went wrong comes once more with other numbers.'}
       </p>
       {of === 'rungs' && (
@@ -156,7 +156,7 @@ function Opening({ classId, taught }: { classId: string; taught: readonly string
         ) : (
           <Pick label="Questions for each child" value={many} options={counts} onChange={setMany} />
         )}
-        <Tick label="Each child also taps three pictures that only it knows" value={signs} onChange={setSigns} />
+        <Tick label="Each child also taps three pictures that only they know" value={signs} onChange={setSigns} />
         <Tick label="Numbers instead of names" value={numbers} onChange={setNumbers} />
       </div>
       <div className="mt-5 flex flex-wrap items-center gap-4">

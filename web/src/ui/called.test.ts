@@ -72,4 +72,17 @@ describe('what things are called', () => {
       expect(where, old).toEqual([]);
     }
   });
+
+  it('is they, of a child', () => {
+    // of something else that is found, or named on paper
+    const other = /how it was found|is named on it|goes with it|holds all of it/;
+    const found = shown.flatMap(({ file, texts: some }) =>
+      // where several sentences stand in one template, each is looked at by itself
+      some
+        .flatMap((text) => text.split(/[.?!]\s|<[^>]*>|\n/))
+        .filter((text) => /\b[Cc]hild\b(?!ren)[^{}]*\b(it|its|itself)\b/.test(text) && !other.test(text))
+        .map((text) => `${file}: ${text.trim()}`),
+    );
+    expect(found).toEqual([]);
+  });
 });
