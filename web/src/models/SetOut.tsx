@@ -88,8 +88,8 @@ export function SetOut({
     <div
       className={`grid w-full content-start gap-x-8 gap-y-3 self-stretch overflow-y-auto lg:grid-cols-[minmax(0,6fr)_minmax(0,7fr)] ${large ? 'wall-small' : 'text-lg'}`}
       data-testid="set-out"
-      role="region"
-      aria-label="Five lines"
+      role="group"
+      aria-label="What is known and what is asked"
       tabIndex={0}
     >
       <dl
