@@ -18,7 +18,7 @@ final class SignInTest extends ApiTestCase
         $me = $this->ask('POST', '/api/sign-in', ['email' => DemoCommand::EMAIL, 'password' => DemoCommand::PASSWORD]);
         self::assertSame(200, $this->code());
         unset($me['id']);
-        self::assertSame(['name' => 'Arden Vale', 'school' => 'Ombrel Island School', 'administrator' => true, 'deletedDays' => 30], $me);
+        self::assertSame(['name' => 'Arden Vale', 'school' => 'Ombrel Island School', 'administrator' => true, 'deletedDays' => 30, 'letterKeys' => true], $me);
         self::assertSame('Arden Vale', $this->ask('GET', '/api/me')['name'] ?? null);
 
         $this->ask('POST', '/api/sign-out');
