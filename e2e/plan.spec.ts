@@ -142,7 +142,7 @@ test('a lesson is changed by pointer and by keys, fits again at one press, slips
     (await parts(page).allTextContents()).map((one) => one.replace(/\d+:\d\d/, '').slice(0, 12));
   const before = await names();
   // a part moved by keys
-  const grip = page.getByRole('button', { name: 'Move Explain' });
+  const grip = page.getByRole('button', { name: 'Move Explain', exact: true });
   // moving comes when the hands are still
   await expect(grip).toHaveAttribute('aria-roledescription', 'sortable');
   await grip.focus();
@@ -155,6 +155,15 @@ test('a lesson is changed by pointer and by keys, fits again at one press, slips
   await expect.poll(names).not.toEqual(before);
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect.poll(names).toEqual(before);
+  // and by presses alone, without dragging
+  await grip.click();
+  await page.getByRole('button', { name: 'Move Explain down' }).click();
+  await expect.poll(names).not.toEqual(before);
+  await desk.hasNoBarriers();
+  await page.getByRole('button', { name: 'Move Explain up' }).click();
+  await expect.poll(names).toEqual(before);
+  await grip.click();
+  await expect(page.getByRole('button', { name: 'Move Explain up' })).toHaveCount(0);
   // longer than the lesson
   await parts(page)
     .getByRole('button', { name: /^Explain/ })

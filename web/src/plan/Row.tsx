@@ -16,6 +16,8 @@ interface Moved {
   style?: CSSProperties;
   dragged?: boolean;
   grip?: ButtonHTMLAttributes<HTMLButtonElement>;
+  /** What comes beside the grip when it is pressed and let go. */
+  nudge?: ReactNode;
 }
 
 /** A row with a grip. It moves within {@link Movable}, as soon as that has come. */
@@ -29,8 +31,9 @@ export function Row({
   style,
   dragged = false,
   grip,
+  nudge,
 }: RowProps & Moved) {
-  const handle = (
+  const button = (
     <button
       type="button"
       className={`grid shrink-0 cursor-grab touch-none place-items-center text-soft hover:text-ink ${gripClass}`}
@@ -41,6 +44,15 @@ export function Row({
       <GripVertical size={20} aria-hidden="true" />
     </button>
   );
+  const handle =
+    nudge === undefined ? (
+      button
+    ) : (
+      <span className="relative grid shrink-0">
+        {button}
+        {nudge}
+      </span>
+    );
   const look = `${className} ${dragged ? 'z-10 bg-sheet outline-2 outline-ink' : ''}`;
   return item ? (
     <li ref={place as Ref<HTMLLIElement>} style={style} className={look}>

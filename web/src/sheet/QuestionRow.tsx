@@ -4,6 +4,7 @@ import { GripVertical, Lock, LockOpen, Pencil, RefreshCw, Trash2 } from 'lucide-
 import { useState } from 'react';
 import type { QuestionReply, QuestionText } from '../api/types';
 import { Marked, plain } from '../models/Marked';
+import { Nudge } from '../ui/Nudge';
 import { EditQuestion } from './EditQuestion';
 import { isOfTable } from './draft';
 import { ownForm } from './forms';
@@ -18,30 +19,52 @@ interface RowProps {
   onLock: () => void;
   /** Another question like it. */
   onRenew: () => void;
+  /** One place up or down; null where it stands there already. */
+  onUp: (() => void) | null;
+  onDown: (() => void) | null;
 }
 
 /** A question on the sheet: to be opened, kept, replaced, changed, moved, taken off. */
-export function QuestionRow({ question, number, isCurrent, onOpen, onRemove, onChange, onLock, onRenew }: RowProps) {
+export function QuestionRow({
+  question,
+  number,
+  isCurrent,
+  onOpen,
+  onRemove,
+  onChange,
+  onLock,
+  onRenew,
+  onUp,
+  onDown,
+}: RowProps) {
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
     id: question.id,
   });
   const [editing, setEditing] = useState(false);
+  const [nudging, setNudging] = useState(false);
   return (
     <li
       ref={setNodeRef}
       style={{ transform: CSS.Translate.toString(transform), transition: transition ?? '' }}
       className={`group flex items-start gap-1 border-b border-hair py-1 ${isDragging ? 'relative z-10 bg-wash' : ''}`}
     >
-      <button
-        type="button"
-        ref={setActivatorNodeRef}
-        {...attributes}
-        {...listeners}
-        aria-label={`Move question ${number}`}
-        className="-ml-3 grid min-h-10 w-7 shrink-0 cursor-grab touch-none place-items-center text-soft"
-      >
-        <GripVertical size={18} aria-hidden="true" />
-      </button>
+      <span className="relative -ml-3 shrink-0">
+        <button
+          type="button"
+          ref={setActivatorNodeRef}
+          {...attributes}
+          {...listeners}
+          aria-label={`Move question ${number}`}
+          aria-expanded={nudging}
+          className="grid min-h-10 w-7 cursor-grab touch-none place-items-center text-soft"
+          onClick={() => {
+            setNudging(!nudging);
+          }}
+        >
+          <GripVertical size={18} aria-hidden="true" />
+        </button>
+        {nudging && <Nudge name={`question ${number}`} up={onUp} down={onDown} side="right" />}
+      </span>
       <span className="w-6 shrink-0 pt-1.5 font-bold tabular-nums">{number}</span>
       <div className="min-w-0 flex-1">
         {editing ? (

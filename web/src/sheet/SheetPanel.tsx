@@ -79,6 +79,14 @@ export function SheetPanel({ keeper, state, current, onOpen }: Props) {
       edits.move(String(active.id), String(over.id));
     }
   };
+  const nudge = (from: number, to: number) => {
+    const [one, other] = [draft.questions[from], draft.questions[to]];
+    return one && other
+      ? () => {
+          edits.move(one.id, other.id);
+        }
+      : null;
+  };
   const place = (id: string | number) => draft.questions.findIndex((one) => one.id === id) + 1;
 
   return (
@@ -224,6 +232,8 @@ export function SheetPanel({ keeper, state, current, onOpen }: Props) {
                     key={question.id}
                     question={question}
                     number={i + 1}
+                    onUp={nudge(i, i - 1)}
+                    onDown={nudge(i, i + 1)}
                     isCurrent={
                       current !== '' &&
                       [question.text.wording, question.text.sum, plain(question.shown)].includes(current)

@@ -179,6 +179,22 @@ describe('the questions of the sheet in hand', () => {
     expect(sums()).toEqual(['1 h + 2 h', '4 h - 1 h', '2 x 3 h']);
   });
 
+  it('are moved by presses alone, without dragging, as far as there is room', async () => {
+    const { sums } = panel(three);
+    expect(screen.queryByRole('button', { name: 'Move question 2 up' })).toBeNull();
+    await userEvent.click(screen.getByRole('button', { name: 'Move question 2' }));
+    await press('Move question 2 up');
+    expect(sums()).toEqual(['4 h - 1 h', '1 h + 2 h', '2 x 3 h']);
+    // it goes along, and stays where there is no more room
+    await press('Move question 1 up');
+    expect(sums()).toEqual(['4 h - 1 h', '1 h + 2 h', '2 x 3 h']);
+    await press('Move question 1 down');
+    await press('Move question 2 down');
+    expect(sums()).toEqual(['1 h + 2 h', '2 x 3 h', '4 h - 1 h']);
+    await userEvent.click(screen.getByRole('button', { name: 'Move question 3' }));
+    expect(screen.queryByRole('button', { name: 'Move question 3 up' })).toBeNull();
+  });
+
   it('get other numbers where they are not kept; the words go with the old numbers, and undo brings all back', async () => {
     const { sums, keeper } = panel([
       question('a', '1 h + 2 h', { locked: true }),
