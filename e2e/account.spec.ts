@@ -73,7 +73,7 @@ test('everything comes from this address', async ({ desk }) => {
 test('who dictates turns the letters off as keys, and everything else goes on', async ({ desk }) => {
   const { page } = desk;
   await page.goto('/teach?sum=1:50+pm+%2B+20+min');
-  await expect(page.getByTestId('place')).toHaveText(/^1 of/);
+  await expect(page.getByTestId('place')).toHaveText(/^Step 1 of/);
   await page.locator('body').press('?');
   const list = page.getByRole('dialog', { name: 'Keys' });
   await list.getByLabel('Letters, digits and signs are keys').uncheck();
@@ -83,7 +83,7 @@ test('who dictates turns the letters off as keys, and everything else goes on', 
   // "never", as it comes from who dictates it: no other sum, no answer, no other place
   await page.keyboard.type('never go to p/?');
   await page.keyboard.press('ArrowRight');
-  await expect(page.getByTestId('place')).toHaveText(/^2 of/);
+  await expect(page.getByTestId('place')).toHaveText(/^Step 2 of/);
   expect(new URL(page.url()).searchParams.get('sum')).toBe(new URL(before).searchParams.get('sum'));
   await expect(page.getByRole('dialog')).toHaveCount(0);
   // it is kept with the account, and shown where keys were

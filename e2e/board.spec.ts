@@ -103,7 +103,7 @@ test('a sum in words asks first what is to be done', async ({ desk }) => {
   await expect(page.getByText('Yes. A time earlier: the length is taken from it.')).toBeVisible();
   await page.keyboard.press('ArrowRight');
   await expect(page.getByTestId('sum')).toContainText('10:15 a.m. − 35 min');
-  await expect(page.getByTestId('place')).toHaveText('1 of 4');
+  await expect(page.getByTestId('place')).toHaveText('Step 1 of 4');
 });
 
 test('geared hands go over noon and midnight, by pointer and by key, and the day turns over', async ({ desk }) => {
@@ -300,11 +300,11 @@ test('all models show the same moment, by step, by slider and by turning the han
   await page.mouse.move(track.x + track.width * 0.25, track.y + track.height / 2, { steps: 12 });
   await page.mouse.up();
   await expect(digits(page)).toHaveText('2:00 p.m.');
-  await expect(page.getByTestId('place')).toHaveText('2 of 5');
+  await expect(page.getByTestId('place')).toHaveText('Step 2 of 5');
   // and by the hand: never beyond the start or the end of the sum
   await turn(page, 0, -40);
   await expect(digits(page)).toHaveText('1:50 p.m.');
-  await expect(page.getByTestId('place')).toHaveText('1 of 5');
+  await expect(page.getByTestId('place')).toHaveText('Step 1 of 5');
 });
 
 test('anything can be hidden and shown, and the board comes back as it was', async ({ desk }) => {
@@ -325,7 +325,7 @@ test('anything can be hidden and shown, and the board comes back as it was', asy
   await page.reload();
   await expect(page.getByText('40 min')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Show jump 2' })).toBeVisible();
-  await expect(page.getByTestId('place')).toHaveText('6 of 6');
+  await expect(page.getByTestId('place')).toHaveText('Step 6 of 6');
   await page.keyboard.press('h');
   await page.getByRole('menuitem', { name: 'Show everything' }).click();
   await expect(page.locator('[data-cover]')).toHaveCount(0);
@@ -536,7 +536,7 @@ test('by touch, on a tablet', async ({ browser, signedIn, baseURL }) => {
   await expect(digits(page)).toHaveText('12:20 p.m.');
   await page.goto(`/teach?sum=${sum('10:15 am - 35 min')}`);
   await page.getByRole('button', { name: 'Next step' }).tap();
-  await expect(page.getByTestId('place')).toHaveText('2 of 4');
+  await expect(page.getByTestId('place')).toHaveText('Step 2 of 4');
   for (const button of await page.getByRole('group', { name: 'Controls of the board' }).getByRole('button').all()) {
     expect((await placeOf(button)).height).toBeGreaterThanOrEqual(44);
   }

@@ -78,7 +78,7 @@ for (const [way, show] of ways) {
     await open(page, `/teach?sum=${sum(first?.typed ?? '')}&queue=${queue}&hide=answer,changed,jump`);
     for (const [i, { typed, answer }] of five.entries()) {
       await expect(page.locator('main [aria-busy="true"]')).toHaveCount(0);
-      await expect(page.getByTestId('place')).toHaveText(/^1 of/);
+      await expect(page.getByTestId('place')).toHaveText(/^Step 1 of/);
       // unsolved, at its first step, and with the covers that were there
       await expect(page.getByRole('button', { name: 'Show the answer' }).first()).toBeVisible();
       expect(await everything(page), typed).not.toMatch(answer);
@@ -128,9 +128,9 @@ test('the answer is covered on every model, in every method, at every step; what
   }
   // one step before the last the clock is there already: what it has become is covered with the answer, as on the last
   await page.keyboard.press('1');
-  await expect(page.getByTestId('place')).toHaveText('1 of 4');
+  await expect(page.getByTestId('place')).toHaveText('Step 1 of 4');
   await page.keyboard.press('End');
-  await expect(page.getByTestId('place')).toHaveText('4 of 4');
+  await expect(page.getByTestId('place')).toHaveText('Step 4 of 4');
   const asked = page.getByRole('list', { name: 'What stays, what changes?' });
   await expect(asked.getByRole('listitem')).toHaveCount(4);
   // the class says that the date stays: so it is

@@ -43,7 +43,7 @@ test('a step shows soon after the key', async ({ desk }) => {
     });
     for (let i = 0; i < 10; i += 1) {
       await page.keyboard.press(i % 2 === 0 ? 'ArrowRight' : 'ArrowLeft');
-      await expect(page.getByTestId('place')).toHaveText(i % 2 === 0 ? '2 of 5' : '1 of 5');
+      await expect(page.getByTestId('place')).toHaveText(i % 2 === 0 ? 'Step 2 of 5' : 'Step 1 of 5');
     }
     return median(await page.evaluate(() => (window as unknown as { found: number[] }).found));
   });

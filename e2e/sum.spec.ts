@@ -59,7 +59,7 @@ test('stepping by keyboard, in two methods, with what changed', async ({ desk })
   await desk.type('1:50 pm + 3 h 30 min');
   await expect(desk.answer).toHaveText('5:20 p.m.');
   await page.keyboard.press('Enter');
-  await expect(page.getByTestId('place')).toHaveText('1 of 5');
+  await expect(page.getByTestId('place')).toHaveText('Step 1 of 5');
   await expect(say).toHaveText('Start at 1:50 p.m.');
   await page.keyboard.press('ArrowRight');
   await expect(say).toHaveText('Add 10 min to get to the o’clock: 2:00 p.m. 3 h 20 min left to add.');
@@ -69,32 +69,32 @@ test('stepping by keyboard, in two methods, with what changed', async ({ desk })
   await page.keyboard.press('ArrowRight');
   await expect(page.getByTestId('changed')).toContainText('(whole hours bring the minute hand back)');
   await page.keyboard.press('ArrowLeft');
-  await expect(page.getByTestId('place')).toHaveText('2 of 5');
+  await expect(page.getByTestId('place')).toHaveText('Step 2 of 5');
   await page.keyboard.press('End');
   await expect(page.locator('[data-jump]')).toHaveCount(3);
   await expect(page.locator('[data-point]')).toHaveCount(4);
   await expect(say).toContainText('The answer is 5:20 p.m.');
   await page.keyboard.press('ArrowRight');
-  await expect(page.getByTestId('place')).toHaveText('5 of 5');
+  await expect(page.getByTestId('place')).toHaveText('Step 5 of 5');
 
   await page.keyboard.press('4');
   await expect(page.getByRole('tab', { name: 'Columns' })).toHaveAttribute('aria-selected', 'true');
-  await expect(page.getByTestId('place')).toHaveText('1 of 5');
+  await expect(page.getByTestId('place')).toHaveText('Step 1 of 5');
   await page.keyboard.press('End');
   await expect(say).toHaveText('17:20 is 5:20 p.m.');
   await page.keyboard.press('Home');
-  await expect(page.getByTestId('place')).toHaveText('1 of 5');
+  await expect(page.getByTestId('place')).toHaveText('Step 1 of 5');
 
   // the address holds it: reload, and go back to it from elsewhere
   await page.keyboard.press('ArrowRight');
-  await expect(page.getByTestId('place')).toHaveText('2 of 5');
+  await expect(page.getByTestId('place')).toHaveText('Step 2 of 5');
   await page.reload();
   await expect(page.getByRole('tab', { name: 'Columns' })).toHaveAttribute('aria-selected', 'true');
-  await expect(page.getByTestId('place')).toHaveText('2 of 5');
+  await expect(page.getByTestId('place')).toHaveText('Step 2 of 5');
   await page.getByRole('link', { name: 'Sheets', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Sheets' })).toBeVisible();
   await page.goBack();
-  await expect(page.getByTestId('place')).toHaveText('2 of 5');
+  await expect(page.getByTestId('place')).toHaveText('Step 2 of 5');
 });
 
 test('playing through goes to the end by itself and can be stopped', async ({ desk }) => {
@@ -109,13 +109,13 @@ test('playing through goes to the end by itself and can be stopped', async ({ de
   await desk.sumLine.blur();
   await page.keyboard.press('p');
   await page.clock.runFor(2300);
-  await expect(page.getByTestId('place')).toHaveText('2 of 3');
+  await expect(page.getByTestId('place')).toHaveText('Step 2 of 3');
   await page.keyboard.press('p');
   await page.clock.runFor(5000);
-  await expect(page.getByTestId('place')).toHaveText('2 of 3');
+  await expect(page.getByTestId('place')).toHaveText('Step 2 of 3');
   await page.keyboard.press('p');
   await page.clock.runFor(5000);
-  await expect(page.getByTestId('place')).toHaveText('3 of 3');
+  await expect(page.getByTestId('place')).toHaveText('Step 3 of 3');
 });
 
 test('what is typed is never lost or changed while it is typed fast', async ({ desk }) => {

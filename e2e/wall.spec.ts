@@ -62,7 +62,7 @@ for (const [width, height, least] of [
       for (const key of keys) {
         await page.keyboard.press(key);
       }
-      await expect(page.getByTestId('place')).toHaveText(/^(\d+) of \1$|^\d+ of \d+$/);
+      await expect(page.getByTestId('place')).toHaveText(/^Step (\d+) of \1$|^Step \d+ of \d+$/);
       // a pixel's rounding of letters within drawings is let through
       await expect(async () => {
         const small = (await sizes(page)).filter((one) => one.size < least - 0.5);

@@ -113,10 +113,10 @@ export function SetHands({ day, wanted, chooser, onNext }: Round) {
         ]}
         onChange={setHand}
       />
-      <Button className="min-h-12" onClick={step(-1)} aria-label="Turn back">
+      <Button className="min-h-12" onClick={step(-1)} aria-label={`Turn the ${hand} hand back`}>
         ←
       </Button>
-      <Button className="min-h-12" onClick={step(1)} aria-label="Turn on">
+      <Button className="min-h-12" onClick={step(1)} aria-label={`Turn the ${hand} hand on`}>
         →
       </Button>
     </DrillFrame>

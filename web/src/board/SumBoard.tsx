@@ -309,7 +309,7 @@ function Shown({ data, day, board, change, waiting, onList }: Props) {
           </Button>
         )}
         <span className="sr-only" data-testid="place">
-          {step + 1} of {last + 1}
+          Step {step + 1} of {last + 1}
         </span>
         <RailSpace />
         <ShowMenu

@@ -143,6 +143,7 @@ export function Steps({ offer, all }: { offer: OfferReply; all: boolean }) {
             Next step →
           </button>
           <span className="text-lg text-soft">
+            <span className="sr-only">Step </span>
             {at + 1} of {count}
           </span>
         </div>

@@ -204,6 +204,7 @@ function Steps({
               <StepBack size={18} aria-hidden="true" />
             </Button>
             <span className="px-1 tabular-nums" data-testid="place">
+              <span className="sr-only">Step </span>
               {step + 1} of {last + 1}
             </span>
             <Button look="strong" onClick={move(step + 1)} aria-disabled={step === last} shortcut="→">
