@@ -81,16 +81,12 @@ export class Tablet {
 
   /** What the tablet itself keeps of its questions, connection or not. */
   async kept(): Promise<Offer> {
-    // the next ones may still be on their way
-    await expect(this.page.getByTestId('asked')).toBeVisible();
-    return this.page.evaluate(() => {
-      const kept = JSON.parse(localStorage.getItem('rostik.seat') ?? '{}') as {
-        seat: { waiting: string[] };
-        offers: Record<string, Offer>;
-        tried: Record<string, { over: boolean }>;
-      };
-      const id = kept.seat.waiting.find((one) => kept.offers[one] && !kept.tried[one]?.over) ?? '';
-      return kept.offers[id] as Offer;
+    // the next ones may still be on their way; the one that stands there stays, whatever comes meanwhile
+    const asked = this.page.getByTestId('asked');
+    await expect(asked).toBeVisible();
+    return asked.evaluate((heading) => {
+      const kept = JSON.parse(localStorage.getItem('rostik.seat') ?? '{}') as { offers: Record<string, Offer> };
+      return kept.offers[(heading as HTMLElement).dataset['question'] ?? ''] as Offer;
     });
   }
 

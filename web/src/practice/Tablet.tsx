@@ -147,6 +147,7 @@ function Question({
             id={askedId}
             className="max-w-3xl text-[clamp(1.7rem,3.4vw,2.6rem)] leading-snug"
             data-testid="asked"
+            data-question={offer.id}
           >
             <Marked text={offer.asked} />
           </h1>

@@ -3,7 +3,7 @@ import { cleanup, render, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
 import { afterEach, beforeAll, describe, expect, it } from 'vitest';
-import { keepFocus } from './focus';
+import { keepFocus, useReadOn } from './focus';
 
 beforeAll(() => {
   keepFocus();
@@ -124,5 +124,38 @@ describe('the focus', () => {
       setTimeout(done, 200);
     });
     expect(document.activeElement).toBe(document.body);
+  });
+});
+
+describe('another view', () => {
+  function Places({ view, there }: { view: string; there: boolean }) {
+    useReadOn(view);
+    return (
+      <>
+        <button type="button">menu</button>
+        <button type="button">place</button>
+        <main>{there && <h1>{view}</h1>}</main>
+      </>
+    );
+  }
+
+  it('begins at its heading, as soon as that is there', async () => {
+    const { rerender } = render(<Places view="Today" there />);
+    screen.getByText('place').focus();
+    rerender(<Places view="Mark" there={false} />);
+    rerender(<Places view="Mark" there />);
+    await focused('Mark');
+  });
+
+  it('takes nobody away who has gone on meanwhile', async () => {
+    const { rerender } = render(<Places view="Today" there />);
+    screen.getByText('place').focus();
+    rerender(<Places view="Mark" there={false} />);
+    await userEvent.click(screen.getByText('menu'));
+    rerender(<Places view="Mark" there />);
+    await new Promise((done) => {
+      setTimeout(done, 300);
+    });
+    expect(document.activeElement).toBe(screen.getByText('menu'));
   });
 });

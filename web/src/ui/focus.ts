@@ -110,7 +110,8 @@ export function useReadOn(view: string): void {
     const look = (): void => {
       const now = document.activeElement;
       const main = document.querySelector('main');
-      if (now?.matches('input, textarea, select, [role="dialog"] *') || (now !== from && main?.contains(now))) {
+      // whoever has gone on meanwhile, into a menu or a field, is left there
+      if (now?.matches('input, textarea, select, [role="dialog"] *') || (now !== from && !isLost())) {
         return;
       }
       if (main && firstSeen(main)) {
