@@ -57,7 +57,7 @@ final readonly class ClassEvidence
             $class->name(),
             $groups,
             null !== $kept,
-            array_map(fn (Child $child): ChildBriefReply => $this->brief($child, $seen[$child->id()->toRfc4122()], $words[$child->id()->toRfc4122()] ?? []), $class->children()),
+            $this->children($class, $seen, $words),
             $unsure ? $this->tell($pictures) : [],
             $this->answers->from($class),
         );
@@ -98,7 +98,7 @@ final readonly class ClassEvidence
     /** @return \Generator<int, list<string>> children down, rungs across; the teacher's word where there is one */
     public function rows(Classroom $class): \Generator
     {
-        $all = $this->children($class);
+        $all = $this->children($class, $this->answers->briefs($class), $this->words->of($class));
         $rungs = array_values(array_filter($this->ladder->rungs(), static fn ($rung): bool => [] !== array_filter($all, static fn (ChildBriefReply $child): bool => [] !== array_filter($child->rungs, static fn (RungBriefReply $one): bool => $one->rung === $rung->id))));
         yield ['child', ...array_map(static fn ($rung): string => $rung->can, $rungs)];
         foreach ($all as $child) {
@@ -110,12 +110,14 @@ final readonly class ClassEvidence
         }
     }
 
-    /** @return list<ChildBriefReply> */
-    private function children(Classroom $class): array
+    /**
+     * @param array<string, SeenOfChild>             $seen  by child
+     * @param array<string, array<string, RungWord>> $words by child and rung
+     *
+     * @return list<ChildBriefReply>
+     */
+    private function children(Classroom $class, array $seen, array $words): array
     {
-        $seen = $this->answers->briefs($class);
-        $words = $this->words->of($class);
-
         return array_map(fn (Child $child): ChildBriefReply => $this->brief($child, $seen[$child->id()->toRfc4122()], $words[$child->id()->toRfc4122()] ?? []), $class->children());
     }
 

@@ -12,7 +12,7 @@ final readonly class StandingReply
      * @param int     $secure   children
      * @param int     $onTheWay children
      * @param int     $children of the class
-     * @param string  $text     how it stands, in words
+     * @param string  $text     how it stands, in words; empty where nobody has been marked on it
      * @param bool    $has      whether the class has it
      * @param ?string $on       day of its next lesson, or of its last; null for none
      */

@@ -79,7 +79,7 @@ final readonly class Standings
     {
         return match (true) {
             $known->said => 'the class has it',
-            0 === $known->seen() => 'not marked yet',
+            0 === $known->seen() => '',
             $known->secure >= $known->onTheWay => \sprintf('%d of %d secure', $known->secure, $known->children),
             default => \sprintf('%d of %d on the way', $known->onTheWay, $known->children),
         };

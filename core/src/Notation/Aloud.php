@@ -37,7 +37,6 @@ final class Aloud
         $said = preg_replace('/(?<=\S) - (?=\S)/', ' − ', $said) ?? $said;
         $said = strtr($said, array_map(static fn (string $sign): string => ' '.$sign.' ', self::SIGNS));
         $said = preg_replace('/(\d)\s*x\s*(?=\d)/', '$1 times ', $said) ?? $said;
-        // what stands in brackets as an aid to the eye is not said twice
         $said = preg_replace('/\s+/', ' ', $said) ?? $said;
 
         return trim(preg_replace('/ (?=[.,;:?!])/', '', $said) ?? $said);

@@ -51,11 +51,9 @@ export function LessonAside({ lesson, plan }: { lesson: LessonReply; plan: PlanR
               <li key={one.rung} className={one.rung === lesson.rung ? 'font-bold' : ''}>
                 {one.title}
                 <span className={`block leading-tight ${one.rung === lesson.rung ? '' : 'text-soft'}`}>
-                  {one.on === null
-                    ? one.text
-                    : one.text === 'not marked yet'
-                      ? `planned for ${nearDay(one.on, plan.today)}`
-                      : `${one.text}, planned for ${nearDay(one.on, plan.today)}`}
+                  {[one.text, one.on === null ? '' : `planned for ${nearDay(one.on, plan.today)}`]
+                    .filter((text) => text !== '')
+                    .join(', ') || 'not marked yet'}
                 </span>
               </li>
             ))}

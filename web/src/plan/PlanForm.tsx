@@ -372,7 +372,7 @@ function Wanted({
                       }}
                     />
                     <span>
-                      {one.title} <span className="text-soft">{one.text}</span>
+                      {one.title} <span className="text-soft">{one.text || 'not marked yet'}</span>
                     </span>
                   </label>
                 </li>
