@@ -74,7 +74,7 @@ test('from an empty class to a planned week, taught, its ticket printed and mark
   await page.getByLabel('Day of lesson 1').selectOption(String(((today.getDay() + 6) % 7) + 1));
   await page.getByLabel('Time of lesson 1').fill('00:00');
   await page.getByLabel('Minutes of lesson 1').fill('45');
-  await page.getByLabel('First day').fill(dayOf(-1));
+  await page.getByLabel('First day', { exact: true }).fill(dayOf(-1));
   await page.getByLabel('Lessons', { exact: true }).fill('4');
   await page.getByRole('button', { name: 'Plan the lessons' }).click();
   await expect(page.getByRole('heading', { name: 'Add hours and minutes that pass 60' })).toBeVisible();

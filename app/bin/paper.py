@@ -2,15 +2,15 @@
 """Turns print pages into one PDF, part by part side by side.
 
 Takes a line of JSON on standard input, {"base": folder, "parts": [HTML, ...]}, and gives the PDF on standard output; what it
-is at goes to standard error, a line for each page as it is laid out. It reads stylesheets below the folder and nothing else:
+is at goes to standard error, a line for each page as it is laid out. The PDF is tagged (`tagged.py`). It reads stylesheets below the folder and nothing else:
 no other file, and nothing from elsewhere. It has no secrets to give away: whoever starts it gives it an empty environment.
 """
 import gc
 import json
 import logging
+import marshal
 import os
 import resource
-import subprocess
 import sys
 import tempfile
 import urllib.parse
@@ -54,11 +54,16 @@ class Pages(logging.Handler):
 def make(html, base, file, to):
     import weasyprint
     from weasyprint.logger import LOGGER, PROGRESS_LOGGER
+    from weasyprint.pdf import generate_pdf
+    import tagged
     LOGGER.setLevel(logging.CRITICAL)
     PROGRESS_LOGGER.setLevel(logging.INFO)
     PROGRESS_LOGGER.handlers = [Pages(to)]
     PROGRESS_LOGGER.propagate = False
-    weasyprint.HTML(string=html, base_url='file://' + urllib.parse.quote(base.rstrip('/')) + '/', url_fetcher=only_ours(base)).write_pdf(file)
+    document = weasyprint.HTML(string=html, base_url='file://' + urllib.parse.quote(base.rstrip('/')) + '/', url_fetcher=only_ours(base)).render()
+    made = generate_pdf(document, None, 1, None, document._optimize_size, None, tagged.VARIANT, None, False)
+    with open(file, 'wb') as part:
+        marshal.dump(tagged.taken_apart(made), part)
 
 
 def main():
@@ -70,12 +75,14 @@ def main():
     # once for all that is forked from here
     sys.path.insert(0, os.path.dirname(os.path.realpath(__file__)))
     import once
+    import tagged
+    tagged.watch()
     if '--plain' not in sys.argv:
         once.lighten()
     gc.disable()
     side_by_side = max(1, min(len(parts), len(os.sched_getaffinity(0)), 4))
     with tempfile.TemporaryDirectory(prefix='paper') as folder:
-        files = [os.path.join(folder, f'{i}.pdf') for i in range(len(parts))]
+        files = [os.path.join(folder, f'{i}.part') for i in range(len(parts))]
         # the longest first, so that all end at about the same time
         order = sorted(range(len(parts)), key=lambda i: -len(parts[i]))
         turns = [order[i::side_by_side] for i in range(side_by_side)]
@@ -95,11 +102,11 @@ def main():
             make(parts[i], base, files[i], 2)
         if any(os.waitpid(child, 0)[1] != 0 for child in children):
             sys.exit(1)
-        if len(files) == 1:
-            with open(files[0], 'rb') as one:
-                sys.stdout.buffer.write(one.read())
-        else:
-            sys.stdout.buffer.write(subprocess.run(['qpdf', '--empty', '--pages', *files, '--', '-'], check=True, stdout=subprocess.PIPE, env={'PATH': '/usr/bin:/bin'}).stdout)
+        parts = []
+        for file in files:
+            with open(file, 'rb') as part:
+                parts.append(marshal.load(part))
+        tagged.put_together(parts, sys.stdout.buffer)
     sys.stdout.flush()
     # without giving back piece by piece what goes with the process
     os._exit(0)

@@ -117,6 +117,68 @@ final class PdfTest extends ApiTestCase
         self::assertSame(4, $pages);
     }
 
+    /** Looked at with poppler's pdfinfo, which reads the structure as a reader of screens does. */
+    public function testEveryPaperIsTaggedWithItsHeadingsItsOrderAndAWordForEachFigure(): void
+    {
+        $this->signIn();
+        $sums = ['6 h 10 min - 3 h 45 min', '9:20 am to 1:05 pm', 'order 8:25 am, 8 pm, 12:42 pm', '5 h in min', '3 December 2026 + 10 days'];
+        $parts = [];
+        foreach ([['layout' => 'page', 'scaffold' => 'full', 'example' => true, 'chart' => true], ['layout' => 'tickets', 'answers' => 'table'], ['layout' => 'home', 'answers' => 'hands', 'times' => 'clocks'], ['layout' => 'slips', 'answers' => 'choice']] as $settings) {
+            $sheet = $this->ask('POST', '/api/sheets', ['title' => 'Tide', 'questions' => array_map(static fn (string $sum): array => ['id' => Uuid::v4()->toRfc4122(), 'text' => ['sum' => $sum]], $sums)]);
+            self::assertIsString($sheet['id']);
+            $this->ask('PUT', '/api/sheets/'.$sheet['id'], ['version' => $sheet['version'], 'title' => 'Tide', 'questions' => $sheet['questions'], 'settings' => $settings]);
+            self::assertSame(200, $this->code());
+            $parts[] = $this->page('/print/sheets/'.$sheet['id'].'?part=both');
+        }
+        $parts[] = $this->page('/print/activities/lotto');
+        $pdf = $this->made($parts, []);
+        self::assertStringContainsString('Tagged: yes', self::told(['pdfinfo'], $pdf));
+        $tree = self::told(['pdfinfo', '-struct-text'], $pdf);
+        // every word that is printed is told, and told once
+        $words = static function (string $text): array {
+            $found = preg_split('/\s+/', trim($text)) ?: [];
+            sort($found);
+
+            return array_values(array_filter($found, static fn (string $word): bool => 1 === preg_match('/[\p{L}\d]/u', $word)));
+        };
+        preg_match_all('/"([^"]*)"/', $tree, $told);
+        $letters = static fn (array $words): string => implode('', $words);
+        // the number of a page, 2 / 5, is not of its text
+        $printed = $words(preg_replace('~\b\d+ / \d+\b~', '', self::told(['pdftotext', '-raw'], $pdf)) ?? '');
+        self::assertGreaterThan(500, \count($printed));
+        $count = static fn (string $text): array => array_count_values(mb_str_split(preg_replace('/[^\p{L}\d]/u', '', $text) ?? ''));
+        $missing = [];
+        foreach ($count($letters($printed)) as $letter => $times) {
+            if (($count($letters($told[1]))[$letter] ?? 0) !== $times) {
+                $missing[$letter] = $times - ($count($letters($told[1]))[$letter] ?? 0);
+            }
+        }
+        self::assertSame([], $missing, 'letters that are printed and not told');
+        // as one reads: number, question, what is drawn, answer
+        self::assertMatchesRegularExpression('~H1 \(block\) "Tide"~', $tree);
+        self::assertMatchesRegularExpression('~LI \(block\) Lbl \(block\) "1" LBody \(block\)(?: "[^"]*")* "6 h 10 min − 3 h 45 min"(?: "[^"]*")* Figure~', $tree);
+        // no figure without its words, and none that tells an answer
+        $path = (string) tempnam(sys_get_temp_dir(), 'pdf');
+        file_put_contents($path, $pdf);
+        $plain = (new Process(['qpdf', '--qdf', '--object-streams=disable', $path, '-']))->mustRun()->getOutput();
+        unlink($path);
+        preg_match_all('~/Alt \(([^)]*)\)~', $plain, $alts);
+        self::assertGreaterThan(20, \count($alts[1]));
+        self::assertSame(substr_count($plain, '/S /Figure'), \count(array_filter($alts[1], static fn (string $alt): bool => \strlen($alt) > 8)));
+        foreach (['2 h 25', '3 h 45', '300', '13 December'] as $answer) {
+            self::assertStringNotContainsString($answer, implode("\n", $alts[1]));
+        }
+        // nothing marked lies within something marked
+        foreach (self::streams($pdf) as $stream) {
+            $depth = 0;
+            foreach (preg_split('/\n/', $stream) ?: [] as $operation) {
+                $depth += 'BDC' === $operation || 'BMC' === $operation ? 1 : ('EMC' === $operation ? -1 : 0);
+                self::assertContains($depth, [0, 1]);
+            }
+            self::assertSame(0, $depth);
+        }
+    }
+
     public function testEachTeacherHasOneMadeAtATime(): void
     {
         $first = $this->pdf()->making(['<p>first</p>'], 'somebody');

@@ -75,7 +75,7 @@ final class MakingTest extends ApiTestCase
         self::assertIsString($mixed['id']);
         $this->browser->request('GET', '/print/sheets/'.$mixed['id'].'?part=sheet');
         $paper = $this->printed();
-        self::assertSame([2, 1], [substr_count($paper, 'A clock face to draw the hands on'), substr_count($paper, 'A clock to be read')]);
+        self::assertSame([2, 1], [substr_count($paper, 'A clock face to draw the hands on'), substr_count($paper, 'A clock: hour hand ')]);
         // chosen for all, it holds where a question has none of its own
         $questions = array_map(static fn (mixed $question): array => ['text' => ['answers' => null] + (array) ((array) $question)['text']] + (array) $question, (array) $mixed['questions']);
         $this->ask('PUT', '/api/sheets/'.$mixed['id'], ['version' => $mixed['version'], 'title' => 'Clocks', 'questions' => $questions, 'settings' => ['answers' => 'hands'] + $mixed['settings']]);

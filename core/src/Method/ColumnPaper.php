@@ -66,7 +66,7 @@ final class ColumnPaper
             $this->rows[] = new ColumnRow($cells);
         }
         foreach ($units as $c => $unit) {
-            $this->heads[] = new ColumnHead($unit->after(2), Marked::letter($unit), $widest[$c] ?? 2);
+            $this->heads[] = new ColumnHead($unit->after(2), $unit->words(), Marked::letter($unit), $widest[$c] ?? 2);
             $this->carry[] = '';
             $this->answer[] = '';
         }
@@ -148,7 +148,7 @@ final class ColumnPaper
     {
         $head = $this->heads[$column];
         if ($digits > $head->squares) {
-            $this->heads = array_values(array_replace($this->heads, [$column => new ColumnHead($head->unit, $head->mark, $digits)]));
+            $this->heads = array_values(array_replace($this->heads, [$column => new ColumnHead($head->unit, $head->words, $head->mark, $digits)]));
         }
     }
 

@@ -53,7 +53,7 @@ function Profile({ account }: { account: AccountReply }) {
   });
   return (
     <Section title="Who you are">
-      <p className="mt-2 text-lg">
+      <p className="[overflow-wrap:anywhere] mt-2 text-lg">
         {account.email}, {account.school}
         {account.administrator && ', administrator'}
       </p>

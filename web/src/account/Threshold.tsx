@@ -22,12 +22,12 @@ function ClockMark() {
   const minute = 60;
   return (
     <svg width="180" height="180" viewBox="-100 -100 200 200" aria-hidden="true">
-      <circle r="94" fill="#fff" stroke="#1d2733" strokeWidth="4" />
+      <circle r="94" fill="var(--color-sheet)" stroke="var(--color-ink)" strokeWidth="4" />
       {Array.from({ length: 12 }, (_, i) => (
         <path
           key={i}
           d={`M0 -90v${i % 3 === 0 ? 14 : 8}`}
-          stroke="#1d2733"
+          stroke="var(--color-ink)"
           strokeWidth={i % 3 === 0 ? 4 : 2}
           transform={`rotate(${i * 30})`}
         />
@@ -40,7 +40,7 @@ function ClockMark() {
         <rect x="-2.5" y="-74" width="5" height="74" />
         <circle cy="-74" r="7" />
       </g>
-      <circle r="5" fill="#1d2733" />
+      <circle r="5" fill="var(--color-ink)" />
     </svg>
   );
 }

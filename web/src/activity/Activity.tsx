@@ -1,11 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
-import { Link, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import type { PlannedActivityReply } from '../api/types';
 import { useClasses } from '../classroom/useClasses';
 import { Marked } from '../models/Marked';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
-import { useKeys } from '../ui/keys';
+import { useKeys, usePrintKey } from '../ui/keys';
 import { Line, Pick } from '../ui/Pick';
 import { useAddress } from '../ui/useAddress';
 import { useTitle } from '../ui/useTitle';
@@ -22,10 +22,14 @@ export function Activity() {
   const planned = useQuery(activityQuery(id, wantedOf(params), inHand?.id ?? ''));
   const it = planned.data;
   useTitle(it?.title ?? 'Activity');
+  const navigate = useNavigate();
   useKeys({
     o: () => {
       put({ seed: Number(params.get('seed') ?? 1) + 1 });
     },
+  });
+  usePrintKey(() => {
+    void navigate(`/activities/${id}/print${params.size === 0 ? '' : `?${params.toString()}`}`);
   });
   if (planned.isError) {
     return <NotThere why={planned.error.message} />;

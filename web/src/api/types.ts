@@ -481,6 +481,7 @@ export interface ColumnCell {
 
 export interface ColumnHead {
   unit: string;
+  words: string;
   mark: string;
   squares: number;
 }
@@ -713,6 +714,19 @@ export interface Fault {
 export interface FeedReply {
   routes: RouteChoice[];
   table: TableReply | null;
+}
+
+export interface FieldReply {
+  value: string;
+  text: string;
+}
+
+export interface FieldRequest {
+  kind: string;
+  text: string;
+  least?: string | null;
+  most?: string | null;
+  by?: number;
 }
 
 export interface FindPracticeRequest {

@@ -7,6 +7,7 @@ import { Button } from '../ui/Button';
 import { newSeed } from '../ui/newId';
 import { useNotice } from '../ui/notices';
 import { afresh, type ChangeBoard } from './address';
+import { menusPlace } from '../ui/menusPlace';
 
 /** What the whole class does with a clock. */
 export function ClassMenu({ change }: { change: ChangeBoard }) {
@@ -41,7 +42,7 @@ export function ClassMenu({ change }: { change: ChangeBoard }) {
       <DropdownMenu.Trigger asChild>
         <Button className="min-h-12">For the class…</Button>
       </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
+      <DropdownMenu.Portal container={menusPlace()}>
         <DropdownMenu.Content
           side="top"
           sideOffset={8}

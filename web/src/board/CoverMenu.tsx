@@ -5,6 +5,7 @@ import { Button } from '../ui/Button';
 import { useKeys } from '../ui/keys';
 import type { BoardAddress, ChangeBoard } from './address';
 import { hideable, hiding, showingAll } from './covering';
+import { menusPlace } from '../ui/menusPlace';
 
 /** What the class is to predict: kinds of thing to hide, or anything at all by tapping it. */
 export function CoverMenu({
@@ -33,7 +34,7 @@ export function CoverMenu({
           Hide…
         </Button>
       </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
+      <DropdownMenu.Portal container={menusPlace()}>
         <DropdownMenu.Content side="top" sideOffset={8} className="z-30 border-2 border-ink bg-sheet py-2 text-xl">
           {hideable.map(([part, title]) => (
             <DropdownMenu.CheckboxItem

@@ -6,6 +6,7 @@ import { Button } from '../ui/Button';
 import { useKeys } from '../ui/keys';
 import { Key } from '../ui/Key';
 import { called } from '../ui/called';
+import { menusPlace } from '../ui/menusPlace';
 
 export const faceOptions: readonly [string, string][] = [
   ['fives', 'Ring of fives'],
@@ -82,7 +83,7 @@ export function FaceMenu({
           Show…
         </Button>
       </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
+      <DropdownMenu.Portal container={menusPlace()}>
         <DropdownMenu.Content
           side="top"
           sideOffset={8}

@@ -4,6 +4,7 @@ import { Button } from '../ui/Button';
 import { useKeys } from '../ui/keys';
 import { useDark, useFullScreen } from './room';
 import { Key } from '../ui/Key';
+import { menusPlace } from '../ui/menusPlace';
 
 export interface MoreItem {
   title: string;
@@ -47,7 +48,7 @@ export function MoreMenu({ items }: { items: readonly MoreItem[] }) {
           <Ellipsis aria-hidden="true" />
         </Button>
       </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
+      <DropdownMenu.Portal container={menusPlace()}>
         <DropdownMenu.Content
           side="top"
           align="end"

@@ -11,6 +11,7 @@ import { useNotice } from '../ui/notices';
 import { faceOptions, withToggled } from './FaceMenu';
 import { modelKeys, type ModelName } from './scene';
 import { Key } from '../ui/Key';
+import { menusPlace } from '../ui/menusPlace';
 
 const saidOf = (kind: Kind): string => kinds.find((one) => one.value === kind)?.text ?? kind;
 
@@ -77,7 +78,7 @@ export function ShowMenu({
           Show…
         </Button>
       </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
+      <DropdownMenu.Portal container={menusPlace()}>
         <DropdownMenu.Content
           side="top"
           align="end"

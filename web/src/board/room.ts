@@ -3,21 +3,33 @@ import { keep, kept } from '../ui/browserStore';
 
 const place = 'rostik.board.dark';
 
-const isKept = () => kept(place) === '1';
+const night = '(prefers-color-scheme: dark)';
+const onNight = (tell: () => void) => {
+  const query = window.matchMedia(night);
+  query.addEventListener('change', tell);
+  return () => {
+    query.removeEventListener('change', tell);
+  };
+};
 
-/** Whether the board is dark: as this room's projector was last set. It holds for the board alone. */
+/** Whether the board is dark: as this room's projector was last set, and as the device is where it never was. It holds for the board alone. */
 export function useDark(): [boolean, (dark: boolean) => void] {
-  const [dark, setDark] = useState(isKept);
+  const device = useSyncExternalStore(onNight, () => window.matchMedia(night).matches);
+  const [set, setSet] = useState(() => kept(place));
+  const dark = set === '1' || (set === null && device);
   useEffect(() => {
-    document.documentElement.toggleAttribute('data-dark', dark);
+    const html = document.documentElement;
+    html.toggleAttribute('data-dark', set === '1');
+    html.toggleAttribute('data-light', set === '0');
     return () => {
-      document.documentElement.removeAttribute('data-dark');
+      html.removeAttribute('data-dark');
+      html.removeAttribute('data-light');
     };
-  }, [dark]);
+  }, [set]);
   return [
     dark,
     (next) => {
-      setDark(next);
+      setSet(next ? '1' : '0');
       keep(place, next ? '1' : '0');
     },
   ];

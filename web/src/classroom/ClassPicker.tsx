@@ -8,6 +8,7 @@ import { classesQuery } from '../api/queries';
 import type { ClassReply } from '../api/types';
 import { useNotice } from '../ui/notices';
 import { useClasses } from './useClasses';
+import { menusPlace } from '../ui/menusPlace';
 
 /** The class in hand, and the way to take up another. */
 export function ClassPicker({ opened = false }: { opened?: boolean }) {
@@ -45,7 +46,7 @@ export function ClassPicker({ opened = false }: { opened?: boolean }) {
         <span className="truncate">{inHand.name}</span>
         <ChevronDown size={18} aria-hidden="true" className="shrink-0" />
       </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
+      <DropdownMenu.Portal container={menusPlace()}>
         <DropdownMenu.Content align="start" sideOffset={6} className="z-30 border-2 border-ink bg-sheet py-2">
           <DropdownMenu.RadioGroup
             value={inHand.id}

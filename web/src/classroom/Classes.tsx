@@ -277,7 +277,7 @@ function ClassForm({ before, busy, saved, onTogether, onSave, onDelete }: FormPr
         }
       }}
     >
-      <div>
+      <div className="min-w-0">
         <label className="block text-lg font-bold">
           Name of the class
           <input
@@ -334,7 +334,7 @@ function ClassForm({ before, busy, saved, onTogether, onSave, onDelete }: FormPr
           />
         </div>
       </div>
-      <div>
+      <div className="min-w-0">
         <StyleChoices
           style={style}
           onChange={(chosen) => {
@@ -387,7 +387,10 @@ function ClassForm({ before, busy, saved, onTogether, onSave, onDelete }: FormPr
           {saved ? 'Delete this class…' : 'Cancel'}
         </button>
       </div>
-      <div className="sticky bottom-0 flex flex-wrap gap-3 border-t border-hair bg-paper py-3 md:col-span-2">
+      <div
+        data-bar
+        className="bottom-0 flex flex-wrap gap-3 roomy:sticky border-t border-hair bg-paper py-3 md:col-span-2"
+      >
         <Button type="submit" look="strong" className="text-lg" aria-disabled={!changed || busy}>
           {busy ? 'Saving…' : called.save}
         </Button>

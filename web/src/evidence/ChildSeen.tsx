@@ -49,7 +49,7 @@ export function ChildSeen({ child, groups, onMove, onChanged }: Props) {
   const at = groups.findIndex((group) => group.children.includes(child.id));
   return (
     <>
-      <h2 className="text-2xl font-bold">{child.name}</h2>
+      <h2 className="pr-10 text-2xl font-bold">{child.name}</h2>
       {groups.length > 1 && (
         <label className="mt-1 flex items-center justify-between gap-2">
           in group

@@ -1,5 +1,6 @@
 import { DndContext, PointerSensor, useDraggable, useDroppable, useSensor, useSensors } from '@dnd-kit/core';
 import { CSS } from '@dnd-kit/utilities';
+import { X } from 'lucide-react';
 import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -157,7 +158,14 @@ export function FollowUp() {
   };
   const seen = reply.children.some((one) => one.count > 0);
   return (
-    <div className="grid min-h-0 flex-1 lg:grid-cols-[minmax(0,1fr)_23rem]">
+    <div
+      className={`grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)] ${chosen === null ? '' : 'lg:grid-cols-[minmax(0,1fr)_23rem]'}`}
+    >
+      <p role="status" className="sr-only">
+        {child && child.id === chosen
+          ? `${child.name}: shown beside the ${view === 'groups' ? 'groups' : 'skills'}`
+          : ''}
+      </p>
       <section aria-label="Follow up" className="min-h-0 overflow-y-auto px-6 py-4">
         <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
           <h1 className="text-3xl font-bold">{view === 'groups' ? 'Groups for tomorrow' : 'Skills'}</h1>
@@ -252,7 +260,8 @@ export function FollowUp() {
               )}
             </div>
             <p className="mt-3 text-base text-soft">
-              What may be behind answers is a hint for a conversation with the child, not an assessment of them.
+              Press a name to see what was seen of that child, and drag the name to move them to another group. What may
+              be behind answers is a hint for a conversation with the child, not an assessment of them.
             </p>
           </>
         )}
@@ -277,25 +286,38 @@ export function FollowUp() {
           }}
         />
       )}
-      <aside aria-label="A child" className="min-h-0 overflow-y-auto border-ink bg-desk px-5 py-4 lg:border-l-2">
-        {child && child.id === chosen ? (
-          <ChildSeen
-            key={child.id}
-            child={child}
-            groups={view === 'groups' ? groups : []}
-            onMove={(to) => {
-              move(child.id, to);
+      {chosen !== null && (
+        <aside
+          aria-label="A child"
+          className="relative min-h-0 overflow-y-auto border-ink bg-desk px-5 py-4 lg:border-l-2"
+        >
+          <button
+            type="button"
+            className="absolute top-3 right-3 grid size-10 place-items-center rounded-md hover:bg-wash"
+            aria-label="Close"
+            onClick={() => {
+              put({ child: null });
             }}
-            onChanged={() => {
-              void again();
-            }}
-          />
-        ) : chosen !== null ? (
-          <p className="late text-lg">One moment.</p>
-        ) : (
-          <p className="text-lg">Choose a child to see what was seen of them.</p>
-        )}
-      </aside>
+          >
+            <X aria-hidden="true" />
+          </button>
+          {child && child.id === chosen ? (
+            <ChildSeen
+              key={child.id}
+              child={child}
+              groups={view === 'groups' ? groups : []}
+              onMove={(to) => {
+                move(child.id, to);
+              }}
+              onChanged={() => {
+                void again();
+              }}
+            />
+          ) : (
+            <p className="late text-lg">One moment.</p>
+          )}
+        </aside>
+      )}
     </div>
   );
 }

@@ -39,7 +39,7 @@ export function Grid({ state, at, typed, onType, onKey, onGo }: Props) {
               >
                 {i + 1}
                 {heads && columns <= 8 && (
-                  <span className="block max-w-28 truncate text-base font-normal text-soft">
+                  <span className="line-clamp-3 w-28 text-base font-normal text-balance text-soft">
                     {heads.questions[i]?.asked ?? ''}
                   </span>
                 )}

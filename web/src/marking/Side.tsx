@@ -1,6 +1,10 @@
 import type { CellReply, ToMarkReply } from '../api/types';
+import { useSettled } from '../ui/useSettled';
 import { tallyOf } from './cells';
 import type { PileState } from './pileKeeper';
+
+/** What is typed is spoken of when the typing rests, in milliseconds, and not at every letter. */
+const PAUSE = 900;
 
 interface Props {
   state: PileState;
@@ -20,6 +24,12 @@ export function Side({ state, question, number, cells, about, onTake }: Props) {
   const tally = tallyOf(cells);
   const cause = (id: string) => state.pile.causes.find((one) => one.id === id);
   const causes = about?.cell.counts === 'wrong' ? about.cell.fits.flatMap((id) => cause(id) ?? []) : [];
+  const told =
+    about === null
+      ? ''
+      : [`${about.name}: ${about.cell.given}`, saidOf(about.cell), ...causes.slice(0, 3).map((one) => one.may)].join(
+          ', ',
+        );
   const most = Math.max(1, tally.counts.right, ...tally.wrong.map((one) => one.times));
   return (
     <>
@@ -54,7 +64,10 @@ export function Side({ state, question, number, cells, about, onTake }: Props) {
           </p>
         )}
       </section>
-      <div aria-live="polite" data-testid="said" className="mt-3 min-h-28">
+      <p aria-live="polite" className="sr-only">
+        {useSettled(told, PAUSE)}
+      </p>
+      <div data-testid="said" className="mt-3 min-h-28">
         {about && (
           <div
             className={`border-l-6 bg-sheet px-3.5 py-2.5 ${about.cell.counts === 'wrong' ? 'border-wrong' : 'border-hair'}`}

@@ -1,8 +1,10 @@
 import { rememberWayBack } from '../ui/wayBack';
 import { useMutation } from '@tanstack/react-query';
+import { useId } from 'react';
 import { Link } from 'react-router';
 import { ask } from '../api/client';
 import type { PileReply, PileRequest } from '../api/types';
+import { DayField } from '../classroom/written';
 import { Button } from '../ui/Button';
 import { useNotice } from '../ui/notices';
 import { useWish } from '../ui/useWish';
@@ -20,6 +22,7 @@ interface Props {
 export function ThisPile({ keeper, state, onUndo }: Props) {
   const { pile } = state;
   const notice = useNotice();
+  const day = useId();
   const settle = useMutation({
     mutationFn: (part: PileRequest) => ask<PileReply>('PATCH', `/api/piles/${pile.id}`, part),
     onSuccess: (changed) => {
@@ -65,19 +68,16 @@ export function ThisPile({ keeper, state, onUndo }: Props) {
         />
         children marked these, ticks only
       </label>
-      <label className="flex min-h-9 items-center justify-between gap-2">
-        written on
-        <input
-          type="date"
+      <div className="flex min-h-9 flex-wrap items-center justify-between gap-x-2">
+        <label htmlFor={day}>written on</label>
+        <DayField
+          id={day}
           value={pile.on}
-          onChange={(event) => {
-            if (event.target.value !== '') {
-              settle.mutate({ on: event.target.value });
-            }
+          onChange={(on) => {
+            settle.mutate({ on });
           }}
-          className="min-h-9 rounded-md border-2 border-ink bg-sheet px-1.5"
         />
-      </label>
+      </div>
       <p className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-1">
         <a href={`/api/piles/${pile.id}.csv`} download className="underline underline-offset-4">
           {called.exportCsv}

@@ -5,6 +5,14 @@ import { MarkedSpans, plain, Shape } from './Marked';
 
 const square = 38;
 
+/** What a place reads as: the number that counts there, and what it was before it was struck out. */
+function toldCell(cell: ColumnsPicture['rows'][number]['cells'][number]): string {
+  const counts =
+    cell.instead === '' ? cell.digits : `${cell.instead}, regrouped from ${cell.digits}, which is struck out`;
+  const within = cell.within.filter((one) => one !== '');
+  return within.length === 0 ? counts : `${counts}; with ${within.join(' and ')} above its digits, a ten exchanged`;
+}
+
 /**
  * Written working on squared paper, one digit to a square. `last` is the picture of the last step: the paper is cut for
  * it, so that nothing moves while one steps through.
@@ -47,14 +55,12 @@ export const Columns = memo(function Columns({
         fontSize="26"
         fontWeight="700"
         className={className}
+        aria-hidden="true"
       >
         {digit}
       </text>
     ));
 
-  const said = picture.rows
-    .map((r) => r.cells.map((cell, c) => `${cell.digits} ${picture.heads[c]?.unit ?? ''}`).join(' '))
-    .join(` ${picture.sign} `);
   const covers = useCovers();
   // the total is covered with the answer, or with the unit of its column
   const totals = picture.heads.map(({ mark }): Part[] => [
@@ -62,17 +68,33 @@ export const Columns = memo(function Columns({
     'answer',
     ...(mark === 'h' ? (['hour'] as const) : mark === 'm' || mark === 's' ? (['minutes'] as const) : []),
   ]);
-  const answer = picture.answer
-    .map((text, c) => (text === '' ? '' : `${heard(covers, text, totals[c])} ${picture.heads[c]?.unit ?? ''}`))
-    .join(' ');
+  // for the ear a column is told from the top down: what was carried, what stands in each row, what it comes to
+  const told = picture.heads.map(({ words }, c) => {
+    const carry = picture.carry[c] ?? '';
+    const rows = picture.rows.map(({ cells }, n) => {
+      const cell = cells[c];
+      const sign = n === picture.rows.length - 1 && n > 0 ? (picture.sign === '+' ? 'add ' : 'take away ') : '';
+      return cell === undefined || cell.digits === '' ? '' : sign + toldCell(cell);
+    });
+    const total = picture.answer[c] ?? '';
+    return [
+      `${words}: `,
+      [carry === '' ? '' : `carried ${carry}`, ...rows, total === '' ? '' : `makes ${heard(covers, total, totals[c])}`]
+        .filter((part) => part !== '')
+        .join('; '),
+    ].join('');
+  });
 
   return (
     <svg
       viewBox={`-1 -1 ${width + 2} ${height + 2}`}
       className={large ? 'max-h-full w-full' : 'max-h-[min(360px,40dvh)] w-full'}
       role="group"
-      aria-label={`In columns: ${said}${answer.trim() === '' ? '' : `, answer ${answer.trim()}`}`}
+      aria-label="In columns"
     >
+      {told.map((column, c) => (
+        <g key={c} role="img" aria-label={column} />
+      ))}
       <rect width={width} height={height} fill="var(--color-sheet)" />
       {Array.from({ length: across + 1 }, (_, i) => (
         <path key={`v${i}`} d={`M${i * square} 0V${height}`} stroke="var(--color-square)" />
@@ -93,7 +115,7 @@ export const Columns = memo(function Columns({
       {picture.heads.map((head, c) => {
         const x = ((ends[c] ?? 0) + 0.5 - (head.squares - 1) / 2) * square;
         return (
-          <g key={head.unit}>
+          <g key={head.unit} aria-hidden="true">
             {head.mark !== 'd' && (
               <g transform={`translate(${x - head.unit.length * 6 - 16} ${square * 0.68 - 12})`}>
                 <Shape mark={head.mark} />
@@ -122,6 +144,7 @@ export const Columns = memo(function Columns({
             fontSize="19"
             fontWeight="700"
             className={`mark-${picture.heads[c]?.mark ?? ''}`}
+            aria-hidden="true"
           >
             {carry}
           </text>
@@ -134,7 +157,7 @@ export const Columns = memo(function Columns({
           const above = row(topRow + n) - 6;
           const at = (text: string, i: number) => ((ends[c] ?? 0) - (text.length - 1 - i) + 0.5) * square;
           return (
-            <g key={`${n}-${c}`}>
+            <g key={`${n}-${c}`} aria-hidden="true">
               {digits(cell.digits, c, topRow + n, `${n}${c}`, mark)}
               {cell.instead !== '' && (
                 <>
@@ -190,7 +213,14 @@ export const Columns = memo(function Columns({
           );
         }),
       )}
-      <text x={square * 0.5} y={row(answerRow - 1) + square * 0.74} textAnchor="middle" fontSize="28" fontWeight="700">
+      <text
+        x={square * 0.5}
+        y={row(answerRow - 1) + square * 0.74}
+        textAnchor="middle"
+        fontSize="28"
+        fontWeight="700"
+        aria-hidden="true"
+      >
         {picture.sign}
       </text>
       <path d={`M0 ${row(answerRow)}H${at * square}`} stroke="var(--color-ink)" strokeWidth="2.5" />
@@ -216,6 +246,7 @@ export const Columns = memo(function Columns({
                 fontWeight="700"
                 className={`mark-${picture.heads[c]?.mark ?? ''}`}
                 data-answer-digit
+                aria-hidden="true"
               >
                 {digit}
               </text>

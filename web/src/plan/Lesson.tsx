@@ -4,7 +4,7 @@ import { useNavigate } from 'react-router';
 import type { LessonReply, PlanReply } from '../api/types';
 import { Marked } from '../models/Marked';
 import { Button } from '../ui/Button';
-import { useKeys } from '../ui/keys';
+import { useKeys, usePrintKey } from '../ui/keys';
 import { part } from '../ui/part';
 import { useStill } from '../ui/useStill';
 import { longDay } from './days';
@@ -51,6 +51,7 @@ export function Lesson({ lesson, plan }: { lesson: LessonReply; plan: PlanReply 
       undo?.();
     },
   });
+  usePrintKey(() => void navigate(`/today/print?lesson=${lesson.id}`));
   const isOver = lesson.over > 0;
   const begins = lesson.on < plan.today || (lesson.on === plan.today && lesson.start <= plan.now);
   return (

@@ -8,6 +8,7 @@ import { useClasses } from '../classroom/useClasses';
 import { useNotice } from '../ui/notices';
 import { shortDay } from './days';
 import { useMoves } from './useMoves';
+import { menusPlace } from '../ui/menusPlace';
 
 /** What else can be done with a lesson. */
 export function LessonMenu({
@@ -46,7 +47,7 @@ export function LessonMenu({
       >
         <Ellipsis aria-hidden="true" />
       </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
+      <DropdownMenu.Portal container={menusPlace()}>
         <DropdownMenu.Content
           align="end"
           sideOffset={4}

@@ -5,7 +5,8 @@ import { ask } from '../api/client';
 import { rungsQuery } from '../api/queries';
 import type { LessonReply, NewLessonRequest, PlanReply } from '../api/types';
 import { Button } from '../ui/Button';
-import { DayField, field, NumberField, TimeField } from './fields';
+import { DayField, TimeField } from '../classroom/written';
+import { field, NumberField } from './fields';
 import { planQuery } from './queries';
 import { called } from '../ui/called';
 

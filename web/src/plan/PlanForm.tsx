@@ -9,7 +9,8 @@ import { Button } from '../ui/Button';
 import { useNotice } from '../ui/notices';
 import { useKept } from '../ui/useKept';
 import { plusDays } from './days';
-import { DayField, field, NumberField, TimeField } from './fields';
+import { DayField, TimeField } from '../classroom/written';
+import { field, NumberField } from './fields';
 import { listOf } from './listOf';
 import { planQuery } from './queries';
 import { useBringBack } from './useBringBack';
@@ -188,7 +189,7 @@ export function PlanForm({
                 to
                 <DayField
                   label={`Days off ${i + 1}: to`}
-                  min={one.from}
+                  least={one.from}
                   value={one.to}
                   onChange={(value) => {
                     put({ to: value });

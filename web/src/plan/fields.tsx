@@ -8,39 +8,6 @@ interface Props<Value> {
   onChange: (value: Value) => void;
 }
 
-/** A day, 2026-11-26. */
-export function DayField({ label, value, min, onChange }: Props<string> & { min?: string }) {
-  return (
-    <input
-      type="date"
-      required
-      min={min}
-      aria-label={label}
-      className={field}
-      value={value}
-      onChange={(event) => {
-        onChange(event.target.value);
-      }}
-    />
-  );
-}
-
-/** A time, 09:40. */
-export function TimeField({ label, value, onChange }: Props<string>) {
-  return (
-    <input
-      type="time"
-      required
-      aria-label={label}
-      className={field}
-      value={value}
-      onChange={(event) => {
-        onChange(event.target.value);
-      }}
-    />
-  );
-}
-
 /** A whole number between two others. */
 export function NumberField({ label, value, least, most, onChange }: Props<number> & { least: number; most: number }) {
   return (

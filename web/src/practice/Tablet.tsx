@@ -128,7 +128,7 @@ function Question({
   // where nothing is typed, the question itself is what one reads on from
   const heading = useRef<HTMLHeadingElement>(null);
   useEffect(() => {
-    if (!(document.activeElement instanceof HTMLInputElement) && heading.current) {
+    if (document.activeElement?.matches('input, textarea') !== true && heading.current) {
       readOnFrom(heading.current);
     }
   }, []);

@@ -265,8 +265,8 @@ describe('squares', () => {
     const picture = {
       type: 'columns' as const,
       heads: [
-        { unit: 'h', mark: 'h', squares: 2 },
-        { unit: 'min', mark: 'm', squares: 2 },
+        { unit: 'h', words: 'hours', mark: 'h', squares: 2 },
+        { unit: 'min', words: 'minutes', mark: 'm', squares: 2 },
       ],
       rows: [],
       sign: '+',

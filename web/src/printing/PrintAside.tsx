@@ -4,6 +4,7 @@ import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Line } from '../ui/Pick';
 import type { PdfMaking } from './usePdf';
+import { usePrintKey } from '../ui/keys';
 
 const papers = [
   { value: 'a4', text: 'A4' },
@@ -44,6 +45,10 @@ export function PrintAside({
   onPdf: () => void;
   children: ReactNode;
 }) {
+  const print = () => {
+    frame.current?.contentWindow?.print();
+  };
+  usePrintKey(print);
   return (
     <aside
       aria-label="How it is printed"
@@ -53,13 +58,7 @@ export function PrintAside({
       <div className="border-t-2 border-ink px-5 py-3">
         {pdf.page === null ? (
           <div className="flex gap-2.5">
-            <Button
-              look="strong"
-              className="flex-1 justify-center text-lg"
-              onClick={() => {
-                frame.current?.contentWindow?.print();
-              }}
-            >
+            <Button look="strong" className="flex-1 justify-center text-lg" shortcut="Ctrl P" onClick={print}>
               Print
             </Button>
             <Button

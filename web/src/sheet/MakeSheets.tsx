@@ -312,7 +312,10 @@ export function MakeSheets() {
           onChange={set}
         />
       </section>
-      <div className="sticky bottom-0 flex flex-wrap items-center gap-x-4 gap-y-2 border-t-2 border-ink bg-paper py-3">
+      <div
+        data-bar
+        className="bottom-0 flex roomy:sticky flex-wrap items-center gap-x-4 gap-y-2 border-t-2 border-ink bg-paper py-3"
+      >
         <Button type="submit" form="make" look="strong" className="text-lg" aria-disabled={!ready}>
           {make.isPending ? 'Making…' : chosen.length > 1 ? `Make ${chosen.length} sheets` : 'Make the sheet'}
         </Button>

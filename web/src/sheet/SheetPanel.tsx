@@ -21,6 +21,7 @@ import { QuestionRow } from './QuestionRow';
 import { Separating } from './Separating';
 import { useQuestionEdits } from './useQuestionEdits';
 import { called } from '../ui/called';
+import { usePrintKey } from '../ui/keys';
 
 interface Props {
   keeper: SheetKeeper;
@@ -68,6 +69,7 @@ export function SheetPanel({ keeper, state, current, onOpen }: Props) {
 
   const edits = useQuestionEdits(keeper, state);
   const navigate = useNavigate();
+  usePrintKey(() => void navigate(`/sheets/${keeper.id}/print`));
   const { table } = draft.settings;
   const sums = draft.questions.filter((one) => !isOfTable(one.text));
   const ofTable = draft.questions.filter((one) => isOfTable(one.text));
@@ -272,7 +274,7 @@ export function SheetPanel({ keeper, state, current, onOpen }: Props) {
 function SaveState({ state, keeper }: { state: KeeperState; keeper: SheetKeeper }) {
   if (state.saving === 'conflict') {
     return (
-      <div role="alert" className="mb-1 w-full border-2 border-ink bg-[#fff3df] px-4 py-3">
+      <div role="alert" className="mb-1 w-full border-2 border-ink bg-found px-4 py-3">
         <p className="font-bold">This sheet was changed in another window as well.</p>
         <p>Nothing is lost yet. Which is to stay?</p>
         <div className="mt-2 flex flex-wrap gap-2">

@@ -8,6 +8,7 @@ import type { MeReply } from '../api/types';
 import { Button } from '../ui/Button';
 import { forgetAll, hasUnsent } from '../ui/browserStore';
 import { Window } from '../ui/Window';
+import { menusPlace } from '../ui/menusPlace';
 
 /** Who is signed in, the list of keys, and the way out. */
 export function AccountMenu({ me, onKeys, opened = false }: { me: MeReply; onKeys: () => void; opened?: boolean }) {
@@ -39,7 +40,7 @@ export function AccountMenu({ me, onKeys, opened = false }: { me: MeReply; onKey
         >
           <CircleUser aria-hidden="true" />
         </DropdownMenu.Trigger>
-        <DropdownMenu.Portal>
+        <DropdownMenu.Portal container={menusPlace()}>
           <DropdownMenu.Content align="end" sideOffset={6} className="z-30 min-w-56 border-2 border-ink bg-sheet py-2">
             <DropdownMenu.Label className="px-4 pb-2">
               <span className="block font-bold">{me.name}</span>

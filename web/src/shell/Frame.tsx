@@ -270,13 +270,14 @@ export function Frame({ me }: { me: MeReply }) {
             </div>
             <nav
               aria-label="Places"
-              className="flex gap-x-6 max-sm:fixed max-sm:inset-x-0 max-sm:bottom-0 max-sm:z-30 max-sm:justify-between max-sm:gap-x-1 max-sm:border-t-2 max-sm:border-ink max-sm:bg-paper max-sm:px-2"
+              className="flex gap-x-6 flex-wrap phone:fixed phone:inset-x-0 phone:bottom-0 phone:z-30 phone:flex-nowrap phone:justify-between phone:gap-x-1 phone:border-t-2 phone:border-ink phone:bg-paper phone:px-2"
+              data-bar
             >
               {placesOf(text).map((one) => (
                 <Link
                   key={one.name}
                   to={one.to}
-                  className={`-mb-0.5 border-b-3 py-3 text-lg max-sm:py-2.5 max-sm:text-sm ${isAt(one, location.pathname) ? 'border-ink font-bold' : 'border-transparent hover:border-hair'}`}
+                  className={`-mb-0.5 border-b-3 py-3 text-lg phone:py-2.5 phone:text-sm ${isAt(one, location.pathname) ? 'border-ink font-bold' : 'border-transparent hover:border-hair'}`}
                   aria-current={isAt(one, location.pathname) ? 'page' : undefined}
                 >
                   {one.name}
@@ -340,7 +341,7 @@ export function Frame({ me }: { me: MeReply }) {
           {prepared.some((one) => location.pathname === one.to || location.pathname.startsWith(`${one.to}/`)) && (
             <nav
               aria-label="Prepare"
-              className="flex gap-x-5 overflow-x-auto border-b border-hair px-6 max-sm:gap-x-4 max-sm:px-3 print:hidden"
+              className="flex flex-wrap gap-x-5 border-b border-hair px-6 max-sm:gap-x-4 max-sm:px-3 print:hidden"
             >
               {prepared.map((one) => (
                 <NavLink
@@ -356,7 +357,7 @@ export function Frame({ me }: { me: MeReply }) {
             </nav>
           )}
           {/* another class, another way of writing: what stands on the screen begins anew */}
-          <main key={inHand?.id} id="shown" className="flex min-h-0 flex-1 flex-col max-sm:pb-14">
+          <main key={inHand?.id} id="shown" className="flex min-h-0 flex-1 flex-col phone:pb-14">
             <Suspense
               fallback={
                 <p className="late p-8 text-xl">One moment. Without a connection it comes when there is one.</p>
@@ -364,6 +365,7 @@ export function Frame({ me }: { me: MeReply }) {
             >
               <Outlet />
             </Suspense>
+            <div id="menus" className="contents" />
           </main>
         </div>
         {keysOpen && (

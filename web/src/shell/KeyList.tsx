@@ -2,57 +2,148 @@ import { Window } from '../ui/Window';
 import { places } from './goKeys';
 import { LetterKeys } from '../account/LetterKeys';
 
-const keys: readonly [string, string][] = [
-  ['>', 'find something of your own'],
-  ['/', 'to the sum line'],
-  ['Enter', 'work the sum'],
-  ['Shift Enter', 'from the sum line: add the sum to the sheet'],
-  ['Ctrl Enter', 'from the sum line: on the board'],
-  ['S', 'add the sum to the sheet'],
-  ['W', 'common mistakes with it'],
-  ['B', 'on the board'],
-  ['→  ←', 'next step, step back'],
-  ['Home  End', 'first step, all at once'],
-  ['P', 'play through'],
-  ['1  2  3 …', 'another method'],
-  ['Space  ↑ ↓', 'on a handle: lift it, and move the question, the part, the lesson'],
-  ['T  Z', 'on a lesson: teach it, undo a change'],
-  ['A  N  O  H', 'on a timetable: the answer, the next question, other questions, cover times'],
-  ['?', 'this list'],
+/** Keys of one place under their name; '' for the screen itself. A key to a line. */
+type Group = readonly [string, readonly (readonly [string, string])[]];
+
+const keys: readonly Group[] = [
+  [
+    'Everywhere',
+    [
+      ['/', 'to the sum line'],
+      ['>', 'in the sum line: find something of your own'],
+      ['?', 'this list'],
+      ['Ctrl P', 'print the sheet, the lesson, the activity'],
+    ],
+  ],
+  [
+    'From the sum line',
+    [
+      ['Enter', 'work the sum'],
+      ['Shift Enter', 'add it to the sheet'],
+      ['Ctrl Enter', 'on the board'],
+    ],
+  ],
+  [
+    'With a sum',
+    [
+      ['→', 'next step'],
+      ['←', 'step back'],
+      ['Home', 'first step'],
+      ['End', 'all at once'],
+      ['P', 'play through'],
+      ['1 … 9', 'another method'],
+      ['S', 'add it to the sheet'],
+      ['W', 'common mistakes with it'],
+      ['B', 'on the board'],
+    ],
+  ],
+  [
+    'On a handle',
+    [
+      ['Space', 'lift what it moves, and put it down'],
+      ['↑', 'up'],
+      ['↓', 'down'],
+    ],
+  ],
+  [
+    'On a lesson',
+    [
+      ['T', 'teach it'],
+      ['Z', 'undo a change'],
+    ],
+  ],
+  [
+    'On a timetable',
+    [
+      ['A', 'the answer'],
+      ['N', 'the next question'],
+      ['O', 'other questions'],
+      ['H', 'cover times'],
+    ],
+  ],
 ];
 
-const boardKeys: readonly [string, string][] = [
-  ['→  ←', 'next step, step back'],
-  ['Home  End', 'first step, last step'],
-  ['A', 'show or hide the answer'],
-  ['R', 'show the next hidden thing'],
-  ['H', 'hide things for the class to say'],
-  ['C  L  K  S', 'clock, line, columns, five lines: there or not'],
-  ['T  P  W  Y', 'table, month page, written, day'],
-  ['+  −  L  *  /', 'which operation it is, when a problem asks'],
-  ['J', 'our own jumps on the line'],
-  ['V', 'the line upright or across'],
-  ['M  1  2  3 …', 'another method'],
-  ['O', 'what the clock face shows'],
-  ['N', 'another like this, or the next on the list'],
-  ['E  U', 'an easier one, a harder one (step up)'],
-  ['Q', 'the list: what is next, what has been'],
-  ['Page ↓  Page ↑', 'the next part of the lesson, the one before'],
-  ['D  F', 'dark or light, full screen'],
-  ['/', 'to the sum line; Shift Enter puts a sum on the list'],
-  ['→  ←', 'on the clock: 1 minute; 5 with Shift, an hour with Ctrl'],
-  ['?', 'this list'],
+const boardKeys: readonly Group[] = [
+  [
+    'On the board',
+    [
+      ['→', 'next step'],
+      ['←', 'step back'],
+      ['Home', 'first step'],
+      ['End', 'last step'],
+      ['A', 'show or hide the answer'],
+      ['R', 'show the next hidden thing'],
+      ['H', 'hide things for the class to say'],
+      ['N', 'another like this, or the next on the list'],
+      ['E', 'an easier one'],
+      ['U', 'a harder one (step up)'],
+      ['Q', 'the list: what is next, what has been'],
+      ['Page ↓', 'the next part of the lesson'],
+      ['Page ↑', 'the part before'],
+      ['D', 'dark or light'],
+      ['F', 'full screen'],
+      ['/', 'to the sum line; Shift Enter there puts a sum on the list'],
+      ['?', 'this list'],
+    ],
+  ],
+  [
+    'There or not',
+    [
+      ['C', 'clock'],
+      ['L', 'line'],
+      ['K', 'columns'],
+      ['S', 'five lines'],
+      ['T', 'table'],
+      ['P', 'month page'],
+      ['W', 'written'],
+      ['Y', 'day'],
+    ],
+  ],
+  [
+    'How it is worked',
+    [
+      ['M', 'the methods'],
+      ['1 … 9', 'another method'],
+      ['J', 'our own jumps on the line'],
+      ['V', 'the line upright or across'],
+      ['O', 'what the clock face shows'],
+    ],
+  ],
+  [
+    'When a problem asks which operation it is',
+    [
+      ['+', 'add'],
+      ['−', 'take away'],
+      ['L', 'how long'],
+      ['*', 'times'],
+      ['/', 'divide'],
+    ],
+  ],
+  [
+    'On the open clock',
+    [
+      ['→', '1 minute on; 5 with Shift, an hour with Ctrl'],
+      ['←', '1 minute back; 5 with Shift, an hour with Ctrl'],
+    ],
+  ],
 ];
 
-const activityKeys: readonly [string, string][] = [
-  ['Space  →', 'what comes next: spin, roll, call, show'],
-  ['Z  ←', 'undo'],
-  ['O', 'new numbers'],
-  ['1  2  3', 'the card into that field'],
-  ['0 … 9', 'the digit into the box'],
-  ['Enter', 'the watch: go, stop'],
-  ['/', 'to the sum line'],
-  ['?', 'this list'],
+const activityKeys: readonly Group[] = [
+  [
+    'In an activity',
+    [
+      ['Space', 'what comes next: spin, roll, call, show'],
+      ['→', 'the same'],
+      ['Z', 'undo'],
+      ['←', 'the same'],
+      ['O', 'new numbers'],
+      ['1 2 3', 'the card into that field'],
+      ['0 … 9', 'the digit into the box'],
+      ['Enter', 'the watch: go, stop'],
+      ['/', 'to the sum line'],
+      ['?', 'this list'],
+    ],
+  ],
 ];
 
 const lists = { '': keys, board: boardKeys, activity: activityKeys };
@@ -70,31 +161,31 @@ export function KeyList({
 }) {
   return (
     <Window open={open} onOpenChange={onOpenChange} title="Keys" width="w-[62rem]">
-      <div className="mt-3 grid gap-x-10 gap-y-4 md:grid-cols-2">
-        <Keys of={lists[at]} />
-        <div>
-          <h3 className="font-bold">From place to place</h3>
-          <Keys of={places.map((one) => [`G  ${one.key.toUpperCase()}`, one.name] as const)} />
-          <div className="mt-4">
-            <LetterKeys />
-          </div>
-        </div>
+      <div className="mt-3 gap-x-10 md:columns-2">
+        {lists[at].map(([name, all]) => (
+          <Keys key={name} name={name} of={all} />
+        ))}
+        <Keys name="From place to place" of={places.map((one) => [`G ${one.key.toUpperCase()}`, one.name] as const)} />
+        <LetterKeys />
       </div>
     </Window>
   );
 }
 
-function Keys({ of }: { of: readonly (readonly [string, string])[] }) {
+function Keys({ name, of }: { name: string; of: readonly (readonly [string, string])[] }) {
   return (
-    <dl className="grid grid-cols-[6.5rem_1fr] content-start items-baseline gap-x-4 gap-y-1 text-lg">
-      {of.map(([key, does]) => (
-        <div key={key} className="contents">
-          <dt>
-            <kbd className="key font-sans whitespace-pre">{key}</kbd>
-          </dt>
-          <dd className="leading-snug">{does}</dd>
-        </div>
-      ))}
-    </dl>
+    <section className="mb-3 break-inside-avoid">
+      <h3 className="font-bold">{name}</h3>
+      <dl className="grid grid-cols-[6.5rem_1fr] content-start items-baseline gap-x-4 gap-y-0.5 text-lg">
+        {of.map(([key, does]) => (
+          <div key={key} className="contents">
+            <dt>
+              <kbd className="key font-sans whitespace-pre">{key}</kbd>
+            </dt>
+            <dd className="leading-snug">{does}</dd>
+          </div>
+        ))}
+      </dl>
+    </section>
   );
 }

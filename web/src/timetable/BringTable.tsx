@@ -2,6 +2,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useId, useState } from 'react';
 import { ask, Refused } from '../api/client';
 import type { FeedReply, RouteChoice, TableLineReply, Vehicle } from '../api/types';
+import { DayField, TimeField } from '../classroom/written';
 import { Button } from '../ui/Button';
 import { Pick } from '../ui/Pick';
 import { Window } from '../ui/Window';
@@ -222,42 +223,16 @@ function FromFeed({
         options={route.directions.map((one) => ({ value: one.id, text: `to ${one.to}` }))}
         onChange={setDirection}
       />
-      <div className="flex min-h-11 items-center justify-between gap-3 border-b border-hair py-1">
+      <div className="flex min-h-11 flex-wrap items-center justify-between gap-x-3 border-b border-hair py-1">
         <label htmlFor={ids.day}>Day</label>
-        <input
-          id={ids.day}
-          type="date"
-          className="min-h-9 rounded-md border-2 border-ink bg-sheet px-1.5"
-          value={day}
-          min={route.first}
-          max={route.last}
-          onChange={(event) => {
-            setDay(event.target.value);
-          }}
-        />
+        <DayField id={ids.day} value={day} least={route.first} most={route.last} onChange={setDay} />
       </div>
-      <div className="flex min-h-11 items-center justify-between gap-3 border-b border-hair py-1">
+      <div className="flex min-h-11 flex-wrap items-center justify-between gap-x-3 border-b border-hair py-1">
         <label htmlFor={ids.from}>What leaves from</label>
-        <span className="flex items-center gap-2">
-          <input
-            id={ids.from}
-            type="time"
-            className="min-h-9 rounded-md border-2 border-ink bg-sheet px-1.5"
-            value={from}
-            onChange={(event) => {
-              setFrom(event.target.value);
-            }}
-          />
+        <span className="flex flex-wrap items-center gap-2">
+          <TimeField optional id={ids.from} value={from} onChange={setFrom} />
           <label htmlFor={ids.until}>until</label>
-          <input
-            id={ids.until}
-            type="time"
-            className="min-h-9 rounded-md border-2 border-ink bg-sheet px-1.5"
-            value={until}
-            onChange={(event) => {
-              setUntil(event.target.value);
-            }}
-          />
+          <TimeField optional id={ids.until} value={until} onChange={setUntil} />
         </span>
       </div>
       <fieldset className="mt-2">

@@ -19,7 +19,7 @@ export function Button({ look = 'plain', shortcut, className = '', children, ...
   return (
     <button
       type="button"
-      className={`inline-flex min-h-10 items-center gap-2 rounded-md font-bold whitespace-nowrap aria-disabled:opacity-45 disabled:opacity-45 ${looks[look]} ${className}`}
+      className={`inline-flex min-h-10 items-center gap-2 rounded-md font-bold sm:whitespace-nowrap aria-disabled:opacity-45 disabled:opacity-45 ${looks[look]} ${className}`}
       {...rest}
     >
       {children}

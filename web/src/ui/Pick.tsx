@@ -3,7 +3,7 @@ import { useId, type ReactNode } from 'react';
 /** A line of settings: what it is, and the control for it. */
 export function Line({ label, htmlFor, children }: { label: string; htmlFor?: string; children: ReactNode }) {
   return (
-    <div className="flex min-h-11 items-center justify-between gap-3 border-b border-hair py-1">
+    <div className="flex min-h-11 flex-wrap items-center justify-between gap-x-3 border-b border-hair py-1">
       {htmlFor === undefined ? <span>{label}</span> : <label htmlFor={htmlFor}>{label}</label>}
       {children}
     </div>
@@ -24,7 +24,7 @@ export function Pick<Value extends string>({ label, value, options, onChange }: 
     <Line label={label} htmlFor={id}>
       <select
         id={id}
-        className="min-h-9 min-w-44 max-w-[60%] rounded-md border-2 border-ink bg-sheet px-1.5 font-bold"
+        className="min-h-9 min-w-44 max-w-full sm:max-w-[60%] rounded-md border-2 border-ink bg-sheet px-1.5 font-bold"
         value={value}
         onChange={(event) => {
           const chosen = options.find((option) => option.value === event.target.value);

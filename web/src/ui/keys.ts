@@ -75,3 +75,22 @@ export function useKeys(keys: Record<string, () => void>): void {
     };
   }, []);
 }
+
+/** Ctrl or ⌘ with P prints what the view is about, and not the view. */
+export function usePrintKey(print: () => void): void {
+  const onKey = useEffectEvent((event: KeyboardEvent) => {
+    if ((event.ctrlKey || event.metaKey) && !event.altKey && !event.shiftKey && event.key.toLowerCase() === 'p') {
+      event.preventDefault();
+      print();
+    }
+  });
+  useLayoutEffect(() => {
+    const listener = (event: KeyboardEvent) => {
+      onKey(event);
+    };
+    window.addEventListener('keydown', listener);
+    return () => {
+      window.removeEventListener('keydown', listener);
+    };
+  }, []);
+}

@@ -95,7 +95,7 @@ export function SheetsToGoOn({ onBegin }: { onBegin: () => void }) {
             {rows.slice(0, 6).map((row) => {
               const [sheet] = row;
               return (
-                <li key={sheet.id} className="border-b border-[#cfcabd] py-2 text-lg">
+                <li key={sheet.id} className="border-b border-hair py-2 text-lg">
                   <Link to={to(sheet.id)} className="hover:underline">
                     {sheet.title}
                   </Link>

@@ -160,7 +160,7 @@ export function SumLine({ text, onType, onEnter, onList, onAdd, onBoard, problem
           {at !== null && !shown.offline && (
             <p className="overflow-hidden font-mono text-base whitespace-pre" aria-hidden="true">
               {letters.slice(Math.max(0, at - 24), at).join('')}
-              <span className="bg-[#ffe3c2] underline decoration-2">{wrong === '' ? ' ? ' : wrong}</span>
+              <span className="bg-found underline decoration-2">{wrong === '' ? ' ? ' : wrong}</span>
             </p>
           )}
           <p>{shown.problem.detail}</p>

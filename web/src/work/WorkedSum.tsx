@@ -185,7 +185,7 @@ function Steps({
       </Tabs.Root>
       {!aside && (
         // however much stands above, what is said and the way on are in sight
-        <div className="bg-paper [@media(min-height:40rem)]:sticky [@media(min-height:40rem)]:bottom-0">
+        <div className="bottom-0 bg-paper roomy:sticky">
           <div className="min-h-28 border-t-2 low:min-h-14 border-ink pt-2">
             <p className="text-2xl leading-snug low:text-xl low:leading-tight" data-testid="say" aria-live="polite">
               <Marked text={now.say} />

@@ -13,6 +13,19 @@ final class ClockDrawing
     /** As clocks have them: four is mostly IIII there, but IV is what is taught (common practice). */
     private const ROMAN = ['I', 'II', 'III', 'IV', 'V', 'VI', 'VII', 'VIII', 'IX', 'X', 'XI', 'XII'];
 
+    /** Where the hands stand, and not what time it is: "hour hand between 8 and 9, minute hand on 8". */
+    private static function seen(StatedTime $time, bool $roman): string
+    {
+        $hands = ClockHands::at($time->time());
+        $name = static fn (int $number): string => $roman ? self::ROMAN[($number + 11) % 12] : (string) (($number + 11) % 12 + 1);
+        [$hour, $minute] = [intdiv((int) $hands->hour, 30), (int) round($hands->minute / 6)];
+        $beyond = $hands->hour - 30 * $hour;
+        $short = 0.0 === $beyond ? 'on '.$name($hour) : (15.0 === $beyond ? 'half way between ' : 'between ').$name($hour).' and '.$name($hour + 1);
+        $past = static fn (int $marks): string => 0 === $marks % 5 ? 'on '.$name(intdiv($marks, 5)) : \sprintf('%d %s past %s', $marks % 5, 1 === $marks % 5 ? 'mark' : 'marks', $name(intdiv($marks, 5)));
+
+        return \sprintf('hour hand %s, minute hand %s', $short, $past($minute)).(null === $time->second ? '' : ', second hand '.$past($time->second));
+    }
+
     /**
      * @param ?StatedTime $time   null for a face without hands; to the second it has a second hand
      * @param float       $across the face, in mm
@@ -22,7 +35,7 @@ final class ClockDrawing
      */
     public static function of(?StatedTime $time, float $across = 40.0, string $below = '', bool $roman = false, bool $level = false): string
     {
-        $label = (null === $time ? 'A clock face to draw the hands on' : 'A clock to be read').('' === $below ? '' : ', '.$below);
+        $label = (null === $time ? 'A clock face to draw the hands on' : 'A clock: '.self::seen($time, $roman)).('' === $below ? '' : ', '.$below);
         $svg = new Svg(44, '' === $below && !$level ? 44 : 49, $label, $across / 40);
         $svg->path('M42 22a20 20 0 1 1-40 0a20 20 0 1 1 40 0z', 0.6, '#fff');
         $ticks = ['', ''];

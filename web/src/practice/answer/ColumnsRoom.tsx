@@ -50,7 +50,7 @@ export function ColumnsRoom({ picture, onAnswer }: { picture: ColumnsPicture; on
             {picture.heads.map((head, column) => (
               <td key={head.unit} className="text-center">
                 <input
-                  className={`${input} h-9 w-12 text-xl`}
+                  className={`${input} h-11 w-12 text-xl`}
                   inputMode="numeric"
                   maxLength={3}
                   aria-label={`small above ${head.unit}`}
@@ -79,7 +79,7 @@ export function ColumnsRoom({ picture, onAnswer }: { picture: ColumnsPicture; on
                     {cell.digits === '' ? null : instead === undefined ? (
                       <button
                         type="button"
-                        className="min-h-11 rounded px-1.5 tracking-[0.3em] hover:bg-wash"
+                        className="min-h-11 min-w-11 rounded px-1.5 tracking-[0.3em] hover:bg-wash"
                         aria-label={`${cell.digits} ${picture.heads[column]?.unit ?? ''}: cross out`}
                         onClick={() => {
                           change({ ...squares, instead: { ...squares.instead, [name]: '' } });
@@ -90,7 +90,7 @@ export function ColumnsRoom({ picture, onAnswer }: { picture: ColumnsPicture; on
                     ) : (
                       <span className="inline-flex flex-col items-end">
                         <input
-                          className={`${input} h-9 w-14 text-xl`}
+                          className={`${input} h-11 w-14 text-xl`}
                           inputMode="numeric"
                           maxLength={3}
                           autoFocus
@@ -106,7 +106,7 @@ export function ColumnsRoom({ picture, onAnswer }: { picture: ColumnsPicture; on
                         />
                         <button
                           type="button"
-                          className="min-h-8 rounded px-1.5 tracking-[0.3em] line-through hover:bg-wash"
+                          className="min-h-11 min-w-11 rounded px-1.5 tracking-[0.3em] line-through hover:bg-wash"
                           aria-label={`${cell.digits} ${picture.heads[column]?.unit ?? ''}: not crossed out after all`}
                           onClick={() => {
                             change({

@@ -60,6 +60,7 @@ export function HandsAnswer({ offer, onAnswer }: { offer: OfferReply; onAnswer: 
       />
       {asksHalf && (
         <Choice
+          large
           label="Before or after noon"
           value={half ?? ''}
           options={[
@@ -81,6 +82,7 @@ export function HandsAnswer({ offer, onAnswer }: { offer: OfferReply; onAnswer: 
           ←
         </button>
         <Choice
+          large
           label="Hand"
           value={hand}
           options={[

@@ -16,6 +16,9 @@ interface Props {
 const key =
   'grid min-h-14 place-items-center rounded-lg border-2 border-ink bg-sheet px-2 text-2xl font-bold hover:bg-wash active:bg-wash';
 
+/** How what is typed is written, in the field and over it. */
+const line = 'px-4 py-3 text-4xl leading-tight font-bold whitespace-pre-wrap [overflow-wrap:anywhere]';
+
 /** An answer is typed: on the pad that has the signs of time on it, or on a keyboard. */
 export function PadAnswer({ pad, filled, onAnswer }: Props) {
   const [own, setText] = useState<string | null>(null);
@@ -36,14 +39,14 @@ export function PadAnswer({ pad, filled, onAnswer }: Props) {
     >
       <label className="relative block rounded-lg border-3 border-ink bg-sheet focus-within:outline-3 focus-within:outline-offset-2">
         <span className="sr-only">Your answer</span>
-        <span
-          className="pointer-events-none absolute inset-0 overflow-hidden px-4 py-3 text-4xl leading-tight font-bold whitespace-pre"
-          aria-hidden="true"
-        >
+        {/* what is seen; it is as high as what was typed needs, so that a long answer is never cut */}
+        <span className={`block min-h-16 [&_*]:whitespace-pre-wrap ${line}`} aria-hidden="true">
           <Typed text={text} />
+          {'\u200b'}
         </span>
-        <input
-          className="w-full bg-transparent px-4 py-3 text-4xl leading-tight font-bold text-transparent caret-ink outline-none"
+        <textarea
+          rows={1}
+          className={`absolute inset-0 size-full resize-none overflow-hidden bg-transparent text-transparent caret-ink outline-none ${line}`}
           value={text}
           // the pad is below: the tablet's own keys would cover the question
           inputMode="none"
@@ -53,8 +56,14 @@ export function PadAnswer({ pad, filled, onAnswer }: Props) {
           maxLength={120}
           autoFocus
           aria-describedby={describedBy}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter') {
+              event.preventDefault();
+              ready();
+            }
+          }}
           onChange={(event) => {
-            setText(event.target.value);
+            setText(event.target.value.replace(/\s*\n\s*/g, ' '));
           }}
         />
       </label>
