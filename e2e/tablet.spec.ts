@@ -59,9 +59,29 @@ for (const form of forms) {
       await tablet.answer(offer, 'right');
       await tablet.wasRight();
 
+      // a child's finger: 44 pixels each way for everything that is pressed or typed into
+      const small = await child.evaluate(
+        () =>
+          Array.from(document.querySelectorAll('button, a[href], input, textarea, select, summary'))
+            .map((one) => (one.closest('label') ?? one).getBoundingClientRect())
+            .filter((box) => box.width > 0 && (box.width < 43.9 || box.height < 43.9)).length,
+      );
+      expect(small).toBe(0);
+
       // by keys alone
       const next = await goOnTo();
       const right = next.usual.find((one) => one.signal === 'right')?.text ?? '';
+      if (
+        next.table === null &&
+        next.form.type === 'write' &&
+        next.pad.choose.length + next.pad.order.length === 0 &&
+        right.length > 3
+      ) {
+        // what a reader of screens is told does not tell the answer
+        const told = (await child.locator('body').ariaSnapshot()).replaceAll('\u00a0', ' ');
+        expect(told).toContain('Your answer');
+        expect(told).not.toContain(right);
+      }
       if (next.form.type === 'hands') {
         const tabTo = async (name: string) => {
           const hand = child.getByRole('slider', { name });

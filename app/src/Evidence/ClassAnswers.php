@@ -25,8 +25,8 @@ use Rostik\Core\Question\Form\Ranked;
 use Rostik\Core\Question\Form\TrueOrFalse;
 use Rostik\Core\Timetable\TableAsking;
 use Rostik\Core\Timetable\TableLine;
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
-use Symfony\Component\DependencyInjection\ParameterBag\ParameterBagInterface;
 
 /** All answers of a class, gathered from its piles and from wherever else there are some, child by child. */
 final class ClassAnswers
@@ -48,7 +48,9 @@ final class ClassAnswers
         /** @var iterable<MoreAnswers> */
         #[AutowireIterator(MoreAnswers::class)]
         private readonly iterable $more,
-        private readonly ParameterBagInterface $parameters,
+        /** what was worked out by others is worked out again */
+        #[Autowire(param: 'rostik.rules')]
+        private readonly string $rules,
     ) {
     }
 
@@ -111,7 +113,7 @@ final class ClassAnswers
             $there = $kept[$key] ?? null;
             $isSame = $classMark === ($there['class_mark'] ?? null);
             $marks ??= $isSame ? null : $this->marks($class, 1 === \count($children) ? $key : null);
-            $mark = $isSame ? $there['mark'] ?? null : hash('xxh128', $this->rules().' '.($marks[$key] ?? ''));
+            $mark = $isSame ? $there['mark'] ?? null : hash('xxh128', $this->rules.' '.($marks[$key] ?? ''));
             if (null === $there || $mark !== $there['mark']) {
                 $seen[$id] = $this->worked($child, \is_string($mark) ? $mark : '', $classMark);
                 continue;
@@ -128,14 +130,6 @@ final class ClassAnswers
         return $seen;
     }
 
-    /** What was worked out by other rules, of a program that was another, is worked out again. */
-    private function rules(): string
-    {
-        $build = $this->parameters->has('container.build_id') ? $this->parameters->get('container.build_id') : '';
-
-        return \is_string($build) ? $build : '';
-    }
-
     /** Changes when anything does that any child of the class has answered: seen from the piles and from an index, in a moment. */
     private function markOf(Classroom $class): string
     {
@@ -145,7 +139,7 @@ final class ClassAnswers
             [$id, $id, $id],
         )->fetchNumeric();
 
-        return hash('xxh128', $this->rules().' '.json_encode($row));
+        return hash('xxh128', $this->rules.' '.json_encode($row));
     }
 
     /**

@@ -20,7 +20,7 @@ final readonly class SeenOfChild
 {
     /** So many answers are shown behind a rung, and behind a cause. */
     private const SHOWN = 8;
-    private const BEHIND_A_CAUSE = 4;
+    private const BEHIND_A_CAUSE = 24;
 
     /** So many answers of each rung are what the choice of the next question rests on. */
     private const HISTORY = 12;

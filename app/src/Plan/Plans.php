@@ -7,6 +7,7 @@ namespace Rostik\App\Plan;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Rostik\App\Classroom\Classroom;
+use Rostik\Core\Notation\TypedField;
 use Rostik\Core\Plan\DaysOff;
 use Rostik\Core\Plan\Lesson;
 use Rostik\Core\Plan\Levels;
@@ -215,7 +216,7 @@ final readonly class Plans
 
     private function line(PlannedLesson $lesson, string $word): LessonLineReply
     {
-        return new LessonLineReply($lesson->id()->toRfc4122(), $lesson->on(), When::clock($lesson->slot()->start), $lesson->slot()->minutes, $this->title($lesson), $lesson->rung(), $lesson->purpose(), $lesson->state(), $word);
+        return new LessonLineReply($lesson->id()->toRfc4122(), $lesson->on(), When::clock($lesson->slot()->start), (new TypedField($lesson->classroom()->style()))->writtenTime($lesson->slot()->start), $lesson->slot()->minutes, $this->title($lesson), $lesson->rung(), $lesson->purpose(), $lesson->state(), $word);
     }
 
     public function title(PlannedLesson $lesson): string

@@ -135,6 +135,7 @@ final class PdfTest extends ApiTestCase
         self::assertStringContainsString('Tagged: yes', self::told(['pdfinfo'], $pdf));
         $tree = self::told(['pdfinfo', '-struct-text'], $pdf);
         // every word that is printed is told, and told once
+        /** @return list<string> */
         $words = static function (string $text): array {
             $found = preg_split('/\s+/', trim($text)) ?: [];
             sort($found);
@@ -142,15 +143,14 @@ final class PdfTest extends ApiTestCase
             return array_values(array_filter($found, static fn (string $word): bool => 1 === preg_match('/[\p{L}\d]/u', $word)));
         };
         preg_match_all('/"([^"]*)"/', $tree, $told);
-        $letters = static fn (array $words): string => implode('', $words);
         // the number of a page, 2 / 5, is not of its text
         $printed = $words(preg_replace('~\b\d+ / \d+\b~', '', self::told(['pdftotext', '-raw'], $pdf)) ?? '');
         self::assertGreaterThan(500, \count($printed));
         $count = static fn (string $text): array => array_count_values(mb_str_split(preg_replace('/[^\p{L}\d]/u', '', $text) ?? ''));
         $missing = [];
-        foreach ($count($letters($printed)) as $letter => $times) {
-            if (($count($letters($told[1]))[$letter] ?? 0) !== $times) {
-                $missing[$letter] = $times - ($count($letters($told[1]))[$letter] ?? 0);
+        foreach ($count(implode('', $printed)) as $letter => $times) {
+            if (($count(implode('', $told[1]))[$letter] ?? 0) !== $times) {
+                $missing[$letter] = $times - ($count(implode('', $told[1]))[$letter] ?? 0);
             }
         }
         self::assertSame([], $missing, 'letters that are printed and not told');

@@ -60,7 +60,7 @@ final class TypedFieldTest extends TestCase
             '29 February' => '2028-02-29', '13/30' => '', '25/12' => '2026-12-25', '12/25' => '2026-12-25', '3 Jan' => '2027-01-03',
             'Thursday 31 December' => '2026-12-31', '1.6.' => '2027-06-01', '2.6.' => '2026-06-02', '2 June' => '2026-06-02', '1 June' => '2027-06-01', '30 May' => '2027-05-30',
         ] as $typed => $is) {
-            yield $typed => [(string) $typed, $is];
+            yield 'typed '.$typed => [(string) $typed, $is];
         }
     }
 
@@ -118,7 +118,7 @@ final class TypedFieldTest extends TestCase
     public static function times(): iterable
     {
         foreach (['9' => 540, '9am' => 540, '1' => 780, '2 o’clock' => 840, 'half past 2' => 870, 'half 9' => 570, 'twenty to ten' => 580, 'quarter past 1' => 795, 'noon' => 720, '12 noon' => 720, 'midnight' => 0, '0940' => 580, '1340' => 820, '12' => 720] as $typed => $is) {
-            yield $typed => [(string) $typed, $is];
+            yield 'typed '.$typed => [(string) $typed, $is];
         }
     }
 

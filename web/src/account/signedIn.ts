@@ -1,3 +1,5 @@
+import { dateWriter } from '../ui/dates';
+
 /** Browsers by what they call themselves; those that call themselves others, too, come first. */
 const browsers: readonly [RegExp, string][] = [
   [/Edg\//, 'Edge'],
@@ -23,17 +25,11 @@ export function browserName(says: string): string {
   return machine === undefined ? browser : `${browser}, ${machine}`;
 }
 
+const writer = dateWriter({ weekday: 'long', day: 'numeric', month: 'long', hour: '2-digit', minute: '2-digit' });
+
 /** When it was used last, in words; times are those of this machine. */
 export function whenUsed(used: string, now = new Date()): string {
   const at = new Date(used);
   const minutes = Math.floor((now.getTime() - at.getTime()) / 60_000);
-  return minutes < 10
-    ? 'just now'
-    : at.toLocaleString('en-GB', {
-        weekday: 'long',
-        day: 'numeric',
-        month: 'long',
-        hour: '2-digit',
-        minute: '2-digit',
-      });
+  return minutes < 10 ? 'just now' : writer.format(at);
 }

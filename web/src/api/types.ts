@@ -882,6 +882,7 @@ export interface LessonLineReply {
   id: string;
   on: string;
   start: string;
+  from: string;
   minutes: number;
   title: string;
   rung: string;

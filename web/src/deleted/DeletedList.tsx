@@ -7,8 +7,9 @@ import { Button } from '../ui/Button';
 import { useNotice } from '../ui/notices';
 import { DeleteWindow } from './DeleteWindow';
 import { deletedQuery, useBringBack } from './queries';
+import { dateWriter } from '../ui/dates';
 
-const day = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'long' });
+const day = dateWriter({ weekday: 'short', day: 'numeric', month: 'long' });
 
 /** What each is called. */
 export const kinds: Record<DeletedKind, { one: string; several: string }> = {

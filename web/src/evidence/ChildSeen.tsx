@@ -7,8 +7,12 @@ import { useNotice } from '../ui/notices';
 import { TakeOut } from '../ui/TakeOut';
 import { marks, said, standingOf } from './standings';
 import { called } from '../ui/called';
+import { dateWriter } from '../ui/dates';
 
-const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
+const day = dateWriter({ day: 'numeric', month: 'short' });
+
+/** So many of the answers that fit are seen at once, the last ones. */
+const AT_FIRST = 4;
 
 interface Props {
   child: ChildSeenReply;
@@ -77,10 +81,23 @@ export function ChildSeen({ child, groups, onMove, onChanged }: Props) {
             {cause.against > 0 && `, ${cause.against} speak against it`}.
           </p>
           <ul className="mt-1 bg-sheet px-3 py-1.5">
-            {cause.evidence.map((i) => (
+            {cause.evidence.slice(-AT_FIRST).map((i) => (
               <Answer key={i} answer={child.answers[i]} />
             ))}
           </ul>
+          {cause.evidence.length > AT_FIRST && (
+            <details className="bg-sheet px-3 pb-1.5">
+              <summary className="cursor-pointer">
+                {cause.evidence.length - AT_FIRST === 1 ? 'one' : cause.evidence.length - AT_FIRST} before
+                {cause.evidence.length < cause.times ? `, of ${cause.times - AT_FIRST}` : ''}
+              </summary>
+              <ul>
+                {cause.evidence.slice(0, -AT_FIRST).map((i) => (
+                  <Answer key={i} answer={child.answers[i]} />
+                ))}
+              </ul>
+            </details>
+          )}
           <p className="mt-1 text-base text-soft">Look at: {cause.look}</p>
         </section>
       ))}

@@ -28,6 +28,7 @@ import { Side } from './Side';
 import { ThisPile } from './ThisPile';
 import { usePile } from './usePile';
 import { called } from '../ui/called';
+import { dateWriter } from '../ui/dates';
 
 const ways = [
   { value: 'question', text: 'by question' },
@@ -35,7 +36,7 @@ const ways = [
 ] as const;
 type Way = (typeof ways)[number]['value'];
 
-const day = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
+const day = dateWriter({ weekday: 'long', day: 'numeric', month: 'long' });
 
 /** A pile of papers, marked with as few keys as there can be. */
 export function Marking() {
@@ -264,7 +265,7 @@ function Pile({ keeper, state }: { keeper: PileKeeper; state: PileState }) {
         <p className="flex flex-wrap gap-x-5 border-t-2 border-ink py-2 text-base text-soft">
           {scores.length > 0 && (
             <span className="text-ink">
-              {scores.length} begun; in the middle {middle} right
+              {scores.length} begun; the middle one has {middle} right
             </span>
           )}
           {[

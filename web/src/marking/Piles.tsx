@@ -10,8 +10,9 @@ import { Button } from '../ui/Button';
 import { useNotice } from '../ui/notices';
 import { useTitle } from '../ui/useTitle';
 import { pilesQuery } from './usePile';
+import { dateWriter } from '../ui/dates';
 
-const day = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'long' });
+const day = dateWriter({ weekday: 'short', day: 'numeric', month: 'long' });
 
 /** Piles that are being marked, and the way to a new one: from a sheet, its copies, or what was read out. */
 export function Piles() {

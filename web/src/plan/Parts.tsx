@@ -140,9 +140,9 @@ function PartRow({
             onClick={onOpen}
           >
             <span className="font-bold">{part.title}</span>{' '}
-            <span className="whitespace-nowrap text-soft">{part.minutes} min</span>
-            {over && <span className="ml-2 font-bold text-wrong">over</span>}
-            <span className="ml-3">
+            <span className="whitespace-nowrap text-soft">{part.minutes} min</span>{' '}
+            {over && <span className="ml-2 font-bold text-wrong">over </span>}
+            <span className="ml-2">
               {part.sums.length > 0
                 ? part.sums.map((sum, i) => (
                     <span key={sum}>

@@ -90,9 +90,9 @@ function LessonName({ lesson, chosen }: { lesson: LessonLineReply; chosen: boole
         className={`block leading-snug max-sm:py-1 sm:pr-5 [overflow-wrap:anywhere] hover:underline ${chosen ? 'font-bold underline decoration-3 underline-offset-4' : ''}`}
       >
         <span className="max-sm:sr-only">{lesson.title}</span>
-        <span className="sm:hidden">{lesson.start.replace(/^0/, '')}</span>
+        <span className="sm:hidden">{lesson.from}</span>
       </Link>
-      <p className="text-soft max-sm:hidden">{lesson.word === '' ? lesson.start.replace(/^0/, '') : lesson.word}</p>
+      <p className="text-soft max-sm:hidden">{lesson.word === '' ? lesson.from : lesson.word}</p>
     </>
   );
 }

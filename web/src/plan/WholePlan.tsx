@@ -57,7 +57,7 @@ export function WholePlan() {
                 <span>
                   {longDay(one.on)}
                   <span className="block text-soft">
-                    {one.start.replace(/^0/, '')}, {one.minutes} min
+                    {one.from}, {one.minutes} min
                   </span>
                 </span>
                 <span className="font-bold">{one.title}</span>

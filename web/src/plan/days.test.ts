@@ -7,6 +7,7 @@ const lesson = (id: string, on: string, start = '09:40', state: LessonLineReply[
     id,
     on,
     start,
+    from: start,
     minutes: 60,
     title: id,
     rung: 'across-noon',

@@ -1,4 +1,10 @@
 import type { LessonLineReply, PlanReply } from '../api/types';
+import { dateWriter } from '../ui/dates';
+
+const short = dateWriter({ weekday: 'short', day: 'numeric', timeZone: 'UTC' });
+const long = dateWriter({ weekday: 'long', day: 'numeric', month: 'long', timeZone: 'UTC' });
+const weekday = dateWriter({ weekday: 'long', timeZone: 'UTC' });
+const date = dateWriter({ day: 'numeric', month: 'long', timeZone: 'UTC' });
 
 /** A day of the calendar, 2026-11-26, as a date that no time zone moves. */
 const dateOf = (on: string) => new Date(`${on}T12:00:00Z`);
@@ -17,20 +23,18 @@ export function mondayOf(on: string): string {
 }
 
 /** "Mon 23" */
-export const shortDay = (on: string): string =>
-  dateOf(on).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', timeZone: 'UTC' });
+export const shortDay = (on: string): string => short.format(dateOf(on));
 
 /** "Thursday 26 November" */
-export const longDay = (on: string): string =>
-  dateOf(on).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long', timeZone: 'UTC' });
+export const longDay = (on: string): string => long.format(dateOf(on));
 
 /** "Thursday", or with its date where it is further away than a week. */
 export const nearDay = (on: string, today: string): string =>
   on === today
     ? 'today'
     : on > today && on <= plusDays(today, 6)
-      ? dateOf(on).toLocaleDateString('en-GB', { weekday: 'long', timeZone: 'UTC' })
-      : dateOf(on).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', timeZone: 'UTC' });
+      ? weekday.format(dateOf(on))
+      : date.format(dateOf(on));
 
 /** The days of a week, Monday to Friday, and those of the weekend that have lessons. */
 export function weekOf(

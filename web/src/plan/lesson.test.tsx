@@ -76,6 +76,7 @@ const plan: PlanReply = {
       id: 'l1',
       on: '2026-11-26',
       start: '09:40',
+      from: '9:40 a.m.',
       minutes: 60,
       title: 'Go across noon',
       rung: 'across-noon',

@@ -22,6 +22,7 @@ import { KeepingForm } from './KeepingForm';
 import { TheMachine } from './TheMachine';
 import { NewLink } from './NewLink';
 import { schoolQuery } from './queries';
+import { dateWriter } from '../ui/dates';
 
 /** What an administrator looks after: colleagues, classes without a teacher, how long things are kept. */
 export function School() {
@@ -167,7 +168,7 @@ export function School() {
               <span className="min-w-0 flex-1 basis-64 text-soft">
                 {one.name}
                 <span className="block text-base [overflow-wrap:anywhere]">
-                  {one.email} · invited, until {new Date(one.until).toLocaleDateString('en-GB', day)}
+                  {one.email} · invited, until {day.format(new Date(one.until))}
                 </span>
               </span>
               <Button
@@ -304,7 +305,7 @@ export function School() {
   );
 }
 
-const day = { day: 'numeric', month: 'long' } as const;
+const day = dateWriter({ day: 'numeric', month: 'long' });
 
 function Invite({ onMade }: { onMade: (reply: LinkMadeReply, who: string) => void }) {
   const [name, setName] = useState('');

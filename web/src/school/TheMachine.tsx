@@ -2,8 +2,9 @@ import { useQuery } from '@tanstack/react-query';
 import { ask } from '../api/client';
 import type { MachineReply } from '../api/types';
 import { Section } from '../ui/Section';
+import { dateWriter } from '../ui/dates';
 
-const when = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
+const when = dateWriter({ weekday: 'long', day: 'numeric', month: 'long' });
 
 /** How the machine is on which Rostik runs. */
 export function TheMachine() {

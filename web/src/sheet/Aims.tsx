@@ -25,9 +25,9 @@ export function Aims({ rungs, wanted, taught, first, onChange }: Props) {
         return (
           <li key={rung.id} className="flex items-center gap-2 border-b border-hair py-0.5">
             <span className={`flex-1 text-lg ${count > 0 ? 'font-bold' : ''}`}>
-              {rung.can}
+              {rung.can}{' '}
               {taught.length > 0 && !taught.includes(rung.id) && (
-                <span className="ml-2 text-base font-normal text-soft">not yet taught</span>
+                <span className="ml-1 text-base font-normal text-soft">not yet taught</span>
               )}
             </span>
             {mixed && count > 0 && <span className="text-soft tabular-nums">{percents[rung.id]} %</span>}

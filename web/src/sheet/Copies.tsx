@@ -9,8 +9,9 @@ import { useClasses } from '../classroom/useClasses';
 import { Button } from '../ui/Button';
 import { useNotice } from '../ui/notices';
 import { newSeed } from '../ui/newId';
+import { dateWriter } from '../ui/dates';
 
-const when = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', hour: '2-digit', minute: '2-digit' });
+const when = dateWriter({ day: 'numeric', month: 'long', hour: '2-digit', minute: '2-digit' });
 
 interface Props {
   sheetId: string;

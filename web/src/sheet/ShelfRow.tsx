@@ -2,8 +2,9 @@ import { Archive, ArchiveRestore, Copy, Printer, Share2, Trash2 } from 'lucide-r
 import { Link } from 'react-router';
 import type { Layout, ShelfReply } from '../api/types';
 import { Button } from '../ui/Button';
+import { dateWriter } from '../ui/dates';
 
-const when = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'long' });
+const when = dateWriter({ weekday: 'short', day: 'numeric', month: 'long' });
 const papers: Record<Layout, string> = {
   page: '',
   tickets: 'exit tickets, ',

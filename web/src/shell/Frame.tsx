@@ -20,6 +20,7 @@ import { LineContext } from '../work/line';
 import { part, whenIdle } from '../ui/part';
 import { useGoKeys } from './goKeys';
 import { Key } from '../ui/Key';
+import { writeMonthFirst } from '../ui/dates';
 
 // the menus come when the hands are still, or at once where one is asked for
 const ClassPicker = part(() => import('../classroom/ClassPicker').then((it) => it.ClassPicker));
@@ -114,6 +115,7 @@ export function Frame({ me }: { me: MeReply }) {
   useGoKeys();
   useReadOn(location.pathname);
   const { inHand } = useClasses();
+  writeMonthFirst(inHand?.style.monthFirst ?? false);
   const halves = useMemo(() => halvesOf(inHand?.style), [inHand?.style]);
   // what begins with > is looked for, and not worked
   const settled = useSettled(isSearch(text) ? '' : text, 120);

@@ -176,7 +176,7 @@ function Keys({ name, of }: { name: string; of: readonly (readonly [string, stri
   return (
     <section className="mb-3 break-inside-avoid">
       <h3 className="font-bold">{name}</h3>
-      <dl className="grid grid-cols-[6.5rem_1fr] content-start items-baseline gap-x-4 gap-y-0.5 text-lg">
+      <dl className="grid grid-cols-[6.5rem_1fr] content-start items-baseline gap-x-4 gap-y-0.5">
         {of.map(([key, does]) => (
           <div key={key} className="contents">
             <dt>

@@ -3,6 +3,7 @@ import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
 import type { MeReply } from '../api/types';
 import { NoticeProvider } from '../ui/notices';
 import { Frame } from './Frame';
+import { NotHere } from './NotHere';
 import { part, whenIdle } from '../ui/part';
 
 /** A part of the script for each place; the others are fetched while the hands are still. */
@@ -107,7 +108,8 @@ export function Places({ who, signedOut }: { who: MeReply; signedOut: boolean })
             <Route path="/school" element={<School />} />
             <Route path="/deleted" element={<Deleted />} />
             <Route path="/sheets/:id/print" element={<PrintPreview />} />
-            <Route path="*" element={<Navigate to="/today" replace />} />
+            <Route path="/" element={<Navigate to="/today" replace />} />
+            <Route path="*" element={<NotHere />} />
           </Route>
         </Routes>
         {signedOut && (

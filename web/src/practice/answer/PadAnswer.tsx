@@ -68,7 +68,7 @@ export function PadAnswer({ pad, filled, onAnswer }: Props) {
         />
       </label>
       <div
-        className={many && !pad.digits ? 'grid grid-cols-4 gap-2' : 'grid grid-cols-4 gap-2.5'}
+        className={many && !pad.digits ? 'grid grid-cols-4 gap-2 max-[24rem]:grid-cols-3' : 'grid grid-cols-4 gap-2.5'}
         role="group"
         aria-label="Keys"
       >
