@@ -39,7 +39,7 @@ export function Grid({ state, at, typed, onType, onKey, onGo }: Props) {
               >
                 {i + 1}
                 {heads && columns <= 8 && (
-                  <span className="line-clamp-3 w-28 text-base font-normal text-balance text-soft">
+                  <span className="line-clamp-3 w-24 text-base xl:w-28 font-normal text-balance text-soft">
                     {heads.questions[i]?.asked ?? ''}
                   </span>
                 )}
@@ -91,7 +91,7 @@ export function Grid({ state, at, typed, onType, onKey, onGo }: Props) {
                           onType(event.target.value);
                         }}
                         onKeyDown={onKey}
-                        className="min-h-10 w-40 border-3 border-ink bg-sheet px-1.5 text-2xl font-bold placeholder:font-normal placeholder:text-soft"
+                        className="min-h-10 w-28 border-3 border-ink bg-sheet px-1.5 text-xl xl:w-40 xl:text-2xl font-bold placeholder:font-normal placeholder:text-soft"
                       />
                     </td>
                   ) : (

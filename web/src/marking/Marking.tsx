@@ -238,7 +238,7 @@ function Pile({ keeper, state }: { keeper: PileKeeper; state: PileState }) {
     .map((own) => own.filter((cell) => cell?.counts === 'right').length);
   const middle = median(scores);
   return (
-    <div className="grid min-h-0 flex-1 lg:grid-cols-[minmax(0,1fr)_23rem]">
+    <div className="grid min-h-0 flex-1 lg:grid-cols-[minmax(0,1fr)_18rem] xl:grid-cols-[minmax(0,1fr)_23rem]">
       <section aria-label="Pile" className="flex min-h-0 min-w-0 flex-col px-6 pt-4">
         <div className="mb-2 flex flex-wrap items-baseline gap-x-4 gap-y-1">
           <h1 className="text-3xl font-bold [overflow-wrap:anywhere]">{pile.title}</h1>

@@ -160,7 +160,7 @@ function Line({
           <span className="tabular-nums">{times}</span>
         </span>
       </span>
-      {after && <span className="block truncate text-base text-soft">{after}</span>}
+      {after && <span className="block text-base leading-tight text-soft">{after}</span>}
     </li>
   );
 }

@@ -286,7 +286,7 @@ export function Frame({ me }: { me: MeReply }) {
                 </Link>
               ))}
             </nav>
-            <div className="ml-auto flex min-w-0 flex-1 items-center justify-end gap-3 py-1.5 max-lg:basis-full">
+            <div className="ml-auto flex min-w-0 flex-1 items-center justify-end gap-3 py-1.5 max-[75rem]:basis-full">
               <SumLine
                 text={text}
                 onType={open}

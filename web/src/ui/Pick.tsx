@@ -4,7 +4,13 @@ import { useId, type ReactNode } from 'react';
 export function Line({ label, htmlFor, children }: { label: string; htmlFor?: string; children: ReactNode }) {
   return (
     <div className="flex min-h-11 flex-wrap items-center justify-between gap-x-3 border-b border-hair py-1">
-      {htmlFor === undefined ? <span>{label}</span> : <label htmlFor={htmlFor}>{label}</label>}
+      {htmlFor === undefined ? (
+        <span className="flex-1 basis-24">{label}</span>
+      ) : (
+        <label htmlFor={htmlFor} className="flex-1 basis-24">
+          {label}
+        </label>
+      )}
       {children}
     </div>
   );
