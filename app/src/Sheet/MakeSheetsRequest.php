@@ -6,6 +6,7 @@ namespace Rostik\App\Sheet;
 
 use Rostik\App\Api\ProblemListener;
 use Rostik\Core\Sheet\Layout;
+use Rostik\Core\Skill\DayHours;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Sum\Unknown;
 use Symfony\Component\Validator\Constraints as Assert;
@@ -32,13 +33,14 @@ final readonly class MakeSheetsRequest
      * @param ?string          $classId   the class it is for
      * @param bool             $pairs     whether stories come in pairs with the same word, one to add and one to take away
      * @param bool             $names     whether they are told of the children of the class
+     * @param DayHours         $day       between which hours the times lie
      * @param ?string          $table     id of the timetable that is read; null for one made up for the level
      */
     public function __construct(
         #[Assert\Length(max: 100)]
         public string $title,
         #[Assert\Valid]
-        #[Assert\Count(min: 1, max: 12)]
+        #[Assert\Count(min: 1, max: 12, maxMessage: 'Sheets are made for at most 12 skills at a time. Take some away, and make other sheets for them.', payload: ProblemListener::SAY)]
         public array $aims,
         #[Assert\Count(min: 1, max: 3)]
         #[Assert\Unique]
@@ -62,6 +64,7 @@ final readonly class MakeSheetsRequest
         public bool $names = false,
         #[Assert\Length(max: 60)]
         public ?string $table = null,
+        public DayHours $day = DayHours::Waking,
     ) {
     }
 

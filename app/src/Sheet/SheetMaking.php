@@ -66,7 +66,7 @@ final readonly class SheetMaking
         $places = array_flip(array_map(static fn ($rung): string => $rung->id, $ladder->rungs()));
         $aims = array_map(static fn (AimRequest $aim): Aim => new Aim($ladder->rung($aim->rung), $aim->count), $wanted->aims);
         usort($aims, static fn (Aim $a, Aim $b): int => ($places[$a->rung->id] ?? 0) <=> ($places[$b->rung->id] ?? 0));
-        $limits = new Limits($wanted->fives, $wanted->regroups, $wanted->noon, $wanted->midnight, $wanted->unknown, $wanted->hour);
+        $limits = new Limits($wanted->fives, $wanted->regroups, $wanted->noon, $wanted->midnight, $wanted->unknown, $wanted->hour, $wanted->day);
         $rungs = array_map(static fn (Aim $aim): string => $aim->rung->id, $aims);
         $title = '' === trim($wanted->title) ? rtrim(preg_replace('/^I can /', '', ucfirst($aims[0]->rung->can)) ?? '', '.') : trim($wanted->title);
         $family = \count($wanted->levels) > 1 ? Uuid::v7() : null;

@@ -211,7 +211,7 @@ final class MakingTest extends ApiTestCase
             ],
         ]);
         self::assertSame(200, $this->code());
-        self::assertSame(['level' => 'support', 'instruction' => 'Use the line.', 'scaffold' => 'none', 'answers' => 'choice', 'example' => false, 'chart' => true, 'columns' => null, 'type' => 'usual', 'times' => 'as-written', 'layout' => 'page', 'aims' => [], 'limits' => ['fives' => null, 'regroups' => null, 'noon' => null, 'midnight' => null, 'unknown' => null, 'hour' => null], 'table' => null], $saved['settings']);
+        self::assertSame(['level' => 'support', 'instruction' => 'Use the line.', 'scaffold' => 'none', 'answers' => 'choice', 'example' => false, 'chart' => true, 'columns' => null, 'type' => 'usual', 'times' => 'as-written', 'layout' => 'page', 'aims' => [], 'limits' => ['fives' => null, 'regroups' => null, 'noon' => null, 'midnight' => null, 'unknown' => null, 'hour' => null, 'day' => 'waking'], 'table' => null], $saved['settings']);
         self::assertIsArray($saved['questions']);
         self::assertSame([true, false, false, false], array_column($saved['questions'], 'locked'));
         $codes = array_map(static fn ($q): array => \is_array($q) && \is_array($q['warnings']) ? array_column($q['warnings'], 'code') : [], $saved['questions']);

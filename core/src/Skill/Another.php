@@ -52,6 +52,8 @@ final readonly class Another
         [$rung, $lowest] = $place;
         $plain = $this->plainly($sum);
         $features = Features::of($plain);
+        // by day, what lies by day
+        $hours = DayHours::Waking->hold($plain) ? $rung->hours(DayHours::Waking) : DayHours::Whole;
         $dice = new Dice($seed);
         $found = [];
         $texts = [$this->text($sum) => true];
@@ -60,7 +62,7 @@ final readonly class Another
             for ($vain = 0; $level->isAtLeast($lowest) && \count($found) < $count && $vain < self::PATIENCE; ++$vain) {
                 $drawn = $this->shaped($rung->draw($level, $dice)->sum, $plain, $features->fives ? 5 : 1);
                 $drawn = $drawn instanceof OfDates ? $drawn->saidAs($plain) : $drawn;
-                if (!$this->asksAlike($plain, $drawn) || ($sum instanceof Missing && $drawn instanceof Missing && $sum->direction !== $drawn->direction) || !$this->alike($features, $drawn) || !$rung->isCalledForBy($drawn)) {
+                if (!$this->asksAlike($plain, $drawn) || ($sum instanceof Missing && $drawn instanceof Missing && $sum->direction !== $drawn->direction) || !$this->alike($features, $drawn) || !$rung->isCalledForBy($drawn) || !$hours->hold($drawn)) {
                     continue;
                 }
                 $drawn = $this->stated($drawn, $sum);
@@ -172,7 +174,7 @@ final readonly class Another
         }
         $has = Features::of($sum);
 
-        return $has->regroups === $wanted->regroups && $has->fives === $wanted->fives && $has->crossesHour === $wanted->crossesHour
+        return $has->regroups === $wanted->regroups && $has->fives === $wanted->fives && $has->crossesHour === $wanted->crossesHour && $has->minutesPass === $wanted->minutesPass
             && $has->crossesNoon === $wanted->crossesNoon && $has->crossesMidnight === $wanted->crossesMidnight
             && $has->unknown === $wanted->unknown && $has->terms === $wanted->terms && $has->units === $wanted->units && $has->from === $wanted->from && $has->signs === $wanted->signs;
     }

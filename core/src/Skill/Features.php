@@ -9,6 +9,7 @@ use Rostik\Core\Sum\InSteps;
 use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Sum;
 use Rostik\Core\Sum\Unknown;
+use Rostik\Core\Sum\Way;
 use Rostik\Core\Time\Unit;
 
 /** What the mathematics of a sum is made of. */
@@ -16,6 +17,7 @@ final readonly class Features
 {
     /**
      * @param bool       $fives         whether every number of minutes (or seconds) is a multiple of five
+     * @param bool       $minutesPass   whether it is the minutes that pass, or reach, an o'clock, and not whole hours alone
      * @param bool       $twelveToOne   whether the hour goes from 12 to 1 (or back) on the clock
      * @param int        $oClocks       o'clocks passed or reached on the clock
      * @param list<Unit> $units         that occur, largest first
@@ -29,6 +31,7 @@ final readonly class Features
         public bool $regroups,
         public bool $fives,
         public bool $crossesHour,
+        public bool $minutesPass,
         public bool $twelveToOne,
         public bool $crossesNoon,
         public bool $crossesMidnight,
@@ -40,6 +43,14 @@ final readonly class Features
         public ?Unit $from,
         public array $signs,
     ) {
+    }
+
+    /** From 1:50 to 2:00 and from 1:50 to 5:20 the minutes pass an o'clock; from 1:15 to 3:40 the hours alone do. */
+    private static function pass(Way $way): bool
+    {
+        $after = static fn (int $minutes): int => (($minutes % 60) + 60) % 60;
+
+        return $after($way->low()) > $after($way->high());
     }
 
     public static function of(Sum $sum): self
@@ -63,6 +74,7 @@ final readonly class Features
             $sum->regroups(),
             $fives,
             \in_array(Crossing::Hour, $crossed, true),
+            null !== $way && self::pass($way),
             null !== $way && floor(($way->low() - 60) / 720) !== floor(($way->high() - 60) / 720),
             \in_array(Crossing::Noon, $crossed, true),
             \in_array(Crossing::Midnight, $crossed, true),

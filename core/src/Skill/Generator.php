@@ -7,6 +7,7 @@ namespace Rostik\Core\Skill;
 use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\Style;
 use Rostik\Core\Notation\Writer;
+use Rostik\Core\Question\Question;
 use Rostik\Core\Question\Setting;
 use Rostik\Core\Sum\Crossing;
 use Rostik\Core\Sum\Sum;
@@ -53,7 +54,7 @@ final readonly class Generator
                 // all of them are told: another round, with other numbers
                 $told = [];
             }
-            if (!$again && $limits->allow(Features::of($sum)) && $this->fits($rung, $level, $sum)) {
+            if (!$again && $this->isWanted($rung, $level, $question, $limits)) {
                 $text = $this->forms->write($sum, $this->plain);
                 if (!isset($questions[$text])) {
                     $questions[$text] = $question;
@@ -66,6 +67,17 @@ final readonly class Generator
         }
 
         return new Generated(array_values($questions), $count);
+    }
+
+    /** Whether it has the wanted numbers, needs what the rung is about, and lies within the hours. What is told has the hours of its story. */
+    private function isWanted(Rung $rung, Level $level, Question $question, Limits $limits): bool
+    {
+        $features = Features::of($question->sum);
+
+        return $limits->allow($features) && $this->fits($rung, $level, $question->sum)
+            // who wants nothing regrouped has said so
+            && (false === $limits->regroups || $rung->isNeededBy($features))
+            && (null !== $question->story || Setting::Bare !== $rung->setting || $rung->hours($limits->hours())->hold($question->sum));
     }
 
     /** Whether a sum calls for the rung and keeps to the level. */

@@ -16,6 +16,7 @@ final readonly class Limits
      * @param ?bool    $midnight whether midnight must, or must not, be crossed; null for either
      * @param ?Unknown $unknown  on the clock; null for any
      * @param ?bool    $hour     whether an hour must, or must not, be crossed; null for either
+     * @param DayHours $day      between which hours the times lie
      */
     public function __construct(
         public ?bool $fives = null,
@@ -24,12 +25,19 @@ final readonly class Limits
         public ?bool $midnight = null,
         public ?Unknown $unknown = null,
         public ?bool $hour = null,
+        public DayHours $day = DayHours::Waking,
     ) {
     }
 
     public static function none(): self
     {
         return new self();
+    }
+
+    /** Between which hours: who wants midnight wants the night. */
+    public function hours(): DayHours
+    {
+        return true === $this->midnight ? DayHours::Whole : $this->day;
     }
 
     /** What a sum has that was not wanted, for whoever looks over a sheet, in a sentence; null where all is as wanted. */

@@ -9,10 +9,12 @@ use PHPUnit\Framework\TestCase;
 use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Notation\Writer;
+use Rostik\Core\Skill\DayHours;
 use Rostik\Core\Skill\Features;
 use Rostik\Core\Skill\Generator;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
+use Rostik\Core\Skill\Limits;
 use Rostik\Core\Sum\Unknown;
 use Rostik\Core\Tests\Core;
 use Rostik\Core\Time\Unit;
@@ -80,7 +82,7 @@ final class FeaturesTest extends TestCase
         $all = 0;
         $rung = Core::get(Ladder::class)->rung('earlier-within-hour');
         for ($seed = 0; $seed < 150; ++$seed) {
-            foreach (Core::get(Generator::class)->draw($rung, Level::Support, 8, $seed)->sums as $sum) {
+            foreach (Core::get(Generator::class)->draw($rung, Level::Support, 8, $seed, new Limits(day: DayHours::Whole))->sums as $sum) {
                 preg_match('/^(\d+):(\d+) ([ap])\.m\. - (\d+) min$|^12 (noon|midnight)/', $forms->write($sum, Writer::plain()), $m);
                 if (!isset($m[4]) || '' === $m[4]) {
                     continue;

@@ -11,10 +11,12 @@ use Rostik\Core\Notation\Forms;
 use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Question\Setting;
+use Rostik\Core\Skill\DayHours;
 use Rostik\Core\Skill\Features;
 use Rostik\Core\Skill\Generator;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
+use Rostik\Core\Skill\Limits;
 use Rostik\Core\Skill\NoSuchRung;
 use Rostik\Core\Tests\Core;
 
@@ -175,7 +177,7 @@ final class LadderTest extends TestCase
         self::assertCount(144, $drawn->sums, 'every five minutes of twelve hours');
         $counts = [];
         for ($seed = 0; $seed < 600; ++$seed) {
-            $sum = Core::get(Generator::class)->draw(Core::get(Ladder::class)->rung('later-within-hour'), Level::Support, 1, $seed)->sums[0];
+            $sum = Core::get(Generator::class)->draw(Core::get(Ladder::class)->rung('later-within-hour'), Level::Support, 1, $seed, new Limits(day: DayHours::Whole))->sums[0];
             $half = Features::of($sum)->kind->value.(str_contains(Core::get(Forms::class)->write($sum, Writer::plain()), 'a.m.') ? ' am' : ' pm');
             $counts[$half] = ($counts[$half] ?? 0) + 1;
         }

@@ -585,6 +585,8 @@ export interface DayCard {
   when: Moment;
 }
 
+export type DayHours = 'school' | 'waking' | 'whole';
+
 export interface DayLineRequest {
   upright?: boolean;
   paper?: Paper;
@@ -961,6 +963,7 @@ export interface Limits {
   midnight: boolean | null;
   unknown: Unknown | null;
   hour: boolean | null;
+  day: DayHours;
 }
 
 export interface LineJump {
@@ -1049,6 +1052,7 @@ export interface MakeSheetsRequest {
   pairs?: boolean;
   names?: boolean;
   table?: string | null;
+  day?: DayHours;
 }
 
 export interface Material {

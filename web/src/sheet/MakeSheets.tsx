@@ -105,6 +105,7 @@ export function MakeSheets() {
         hour: said(numbers.hour),
         noon: said(numbers.noon),
         midnight: said(numbers.midnight),
+        day: numbers.day ?? 'waking',
         unknown: numbers.unknown === 'any' ? null : numbers.unknown,
         mistakes: sought,
         challenge: challenge && usual[layout].room > 6,

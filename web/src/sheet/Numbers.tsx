@@ -1,3 +1,4 @@
+import type { DayHours } from '../api/types';
 import { Choice } from '../ui/Choice';
 import { Line } from '../ui/Pick';
 
@@ -12,6 +13,8 @@ export interface NumbersWanted {
   noon: Either;
   midnight: Either;
   unknown: Unknown;
+  /** Between which hours the times of day lie; what was kept before there was a choice has none. */
+  day?: DayHours;
 }
 
 export const anyNumbers: NumbersWanted = {
@@ -39,6 +42,11 @@ const unknowns: readonly { value: Unknown; text: string }[] = [
   { value: 'start', text: 'start' },
   { value: 'length', text: 'length' },
 ];
+const days: readonly { value: DayHours; text: string }[] = [
+  { value: 'school', text: 'school day' },
+  { value: 'waking', text: 'waking day' },
+  { value: 'whole', text: 'whole day' },
+];
 const rows = [
   ['fives', 'Minutes', minutes],
   ['regroups', 'Regroup', must],
@@ -56,7 +64,11 @@ export function inShort(wanted: NumbersWanted): string {
       ? []
       : [`${label.toLowerCase()}: ${options.find((one) => one.value === wanted[name])?.text ?? ''}`],
   );
-  const all = wanted.unknown === 'any' ? parts : [...parts, `unknown: ${wanted.unknown}`];
+  const all = [
+    ...parts,
+    ...(wanted.unknown === 'any' ? [] : [`unknown: ${wanted.unknown}`]),
+    ...((wanted.day ?? 'waking') === 'waking' ? [] : [`times: ${wanted.day ?? ''} day`]),
+  ];
   return all.length === 0 ? 'as the level has them' : all.join(', ');
 }
 
@@ -83,6 +95,16 @@ export function Numbers({ wanted, onChange }: { wanted: NumbersWanted; onChange:
           options={unknowns}
           onChange={(unknown) => {
             onChange({ ...wanted, unknown });
+          }}
+        />
+      </Line>
+      <Line label="Times of day">
+        <Choice
+          label="Times of day"
+          value={wanted.day ?? 'waking'}
+          options={days}
+          onChange={(day) => {
+            onChange({ ...wanted, day });
           }}
         />
       </Line>

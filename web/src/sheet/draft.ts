@@ -23,7 +23,7 @@ export const plainSettings: SheetSettings = {
   times: 'as-written',
   layout: 'page',
   aims: [],
-  limits: { fives: null, regroups: null, noon: null, midnight: null, unknown: null, hour: null },
+  limits: { fives: null, regroups: null, noon: null, midnight: null, unknown: null, hour: null, day: 'waking' },
   table: null,
 };
 

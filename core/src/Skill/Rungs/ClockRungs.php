@@ -61,7 +61,7 @@ final class ClockRungs implements Rungs
                 static fn (Sum $sum, Features $f): bool => $rewrite($sum, TimeForm::TwentyFour) || ($rewrite($sum, TimeForm::Twelve) && $sum instanceof Rewrite && ClockForm::TwentyFour === $sum->time->form),
                 static fn (Level $level, Dice $dice): Sum => $dice->toss()
                     ? Rewrite::of($dice->time($level), TimeForm::TwentyFour)
-                    : Rewrite::of($dice->time($level)->as24(), TimeForm::Twelve)),
+                    : Rewrite::of($dice->time($level)->as24(), TimeForm::Twelve), anyHour: true),
             new Rung('order-times', 'I can put times in order.', ['am-pm'], [Kind::Order, Kind::Comparison], ['place-on-day'], ['ignores-am-pm', 'twelve-biggest'],
                 static fn (Sum $sum, Features $f): bool => ($sum instanceof Order && [] !== $sum->times) || $sum instanceof TimeComparison,
                 static fn (Level $level, Dice $dice): Sum => Order::ofTimes(...self::times($level, $dice))),

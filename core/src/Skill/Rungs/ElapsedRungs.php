@@ -60,6 +60,8 @@ final class ElapsedRungs implements Rungs
         };
         $clock = ['wrong-operation', 'keeps-am-pm', 'flips-am-pm'];
         $jumps = ['forgets-first-jump', 'forgets-last-jump'];
+        // 1:15 p.m. − 1 h passes 1:00 and needs nothing of what going across the hour is about
+        $minutesPass = static fn (Features $f): bool => $f->minutesPass;
         $onTheClock = static fn (Sum $sum): bool => $sum instanceof Later || $sum instanceof Earlier || $sum instanceof Elapsed;
 
         return [
@@ -67,12 +69,12 @@ final class ElapsedRungs implements Rungs
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Later && !$f->crossesHour,
                 static fn (Level $level, Dice $dice): Sum => Later::of($dice->time($level), $short($level, $dice))),
             new Rung('later-across-hour', 'I can find a time later across the hour.', ['later-within-hour'], [Kind::Later], ['number-line', 'hours-first', 'column'], ['hundred-minutes', 'leaves-over-sixty', 'drops-the-carry', 'keeps-the-sixty', ...$clock, ...$jumps],
-                static fn (Sum $sum, Features $f): bool => $sum instanceof Later && $f->crossesHour, $later),
+                static fn (Sum $sum, Features $f): bool => $sum instanceof Later && $f->crossesHour, $later, demands: $minutesPass),
             new Rung('earlier-within-hour', 'I can find a time earlier within the hour.', ['later-within-hour'], [Kind::Earlier], ['number-line', 'fives'], ['wrong-operation'],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Earlier && !$f->crossesHour,
                 static fn (Level $level, Dice $dice): Sum => Earlier::of($dice->time($level), $short($level, $dice))),
             new Rung('earlier-across-hour', 'I can find a time earlier across the hour.', ['earlier-within-hour', 'later-across-hour'], [Kind::Earlier], ['number-line', 'hours-first', 'column'], ['hundred-minutes', 'smaller-from-larger', 'borrows-without-paying', 'borrows-ten', ...$clock, ...$jumps],
-                static fn (Sum $sum, Features $f): bool => $sum instanceof Earlier && $f->crossesHour, $earlier),
+                static fn (Sum $sum, Features $f): bool => $sum instanceof Earlier && $f->crossesHour, $earlier, demands: $minutesPass),
             new Rung('how-long-within-hour', 'I can find how long it is within the hour.', ['later-within-hour'], [Kind::Elapsed], ['number-line', 'fives'], ['wrong-operation'],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Elapsed && !$f->crossesHour,
                 static function (Level $level, Dice $dice): Sum {
@@ -81,7 +83,7 @@ final class ElapsedRungs implements Rungs
                     return Elapsed::of($start, $start->moved($dice->number($level->step(), 60 - $level->step(), $level->step())));
                 }),
             new Rung('how-long-across-hours', 'I can find how long it is across hours.', ['how-long-within-hour', 'later-across-hour'], [Kind::Elapsed], ['number-line', 'hours-first', 'column'], ['hundred-minutes', 'smaller-from-larger', 'borrows-without-paying', 'counts-both-ends', 'ignores-am-pm', 'hours-from-the-start', ...$jumps],
-                static fn (Sum $sum, Features $f): bool => $sum instanceof Elapsed && $f->crossesHour, $howLong, longWays: true),
+                static fn (Sum $sum, Features $f): bool => $sum instanceof Elapsed && $f->crossesHour, $howLong, longWays: true, demands: $minutesPass),
             new Rung('across-noon', 'I can go across noon.', ['am-pm', 'later-across-hour'], [Kind::Later, Kind::Earlier, Kind::Elapsed], ['number-line'], ['ignores-am-pm', 'keeps-am-pm', 'past-twelve', 'twelve-swap'],
                 static fn (Sum $sum, Features $f): bool => $onTheClock($sum) && $f->crossesNoon, $any, about: Crossing::Noon),
             new Rung('across-midnight', 'I can go across midnight.', ['across-noon'], [Kind::Later, Kind::Earlier, Kind::Elapsed], ['number-line'], ['ignores-am-pm', 'keeps-am-pm', 'twelve-swap', 'larger-number-on-top'],
