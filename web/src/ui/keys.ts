@@ -49,22 +49,9 @@ export function isTaken(event: KeyboardEvent): boolean {
 /** A letter, a digit or a sign by itself: what is dictated comes as such, and who wishes can turn them off (WCAG 2.2, 2.1.4). */
 export const isLetter = (key: string): boolean => key.length === 1 && key !== ' ';
 
-/**
- * Keys of a screen: each by its `event.key`. They do nothing while one types, nor with Ctrl, Alt or Meta held, nor where
- * what has the focus has that key itself: Enter and Space of a button, the arrows of a slider.
- */
-export function useKeys(keys: Record<string, () => void>): void {
-  const onKey = useEffectEvent((event: KeyboardEvent) => {
-    if (event.ctrlKey || event.altKey || event.metaKey || (isLetter(event.key) && !letterKeysOn()) || isTaken(event)) {
-      return;
-    }
-    const act = keys[event.key] ?? keys[event.key.toLowerCase()];
-    if (act) {
-      event.preventDefault();
-      act();
-    }
-  });
-  // with the screen, and not some time after it: what is seen answers to its keys
+/** Listens to keys with the screen, and not some time after it: what is seen answers to its keys. */
+function useKeyListener(listen: (event: KeyboardEvent) => void): void {
+  const onKey = useEffectEvent(listen);
   useLayoutEffect(() => {
     const listener = (event: KeyboardEvent) => {
       onKey(event);
@@ -76,21 +63,29 @@ export function useKeys(keys: Record<string, () => void>): void {
   }, []);
 }
 
+/**
+ * Keys of a screen: each by its `event.key`. They do nothing while one types, nor with Ctrl, Alt or Meta held, nor where
+ * what has the focus has that key itself: Enter and Space of a button, the arrows of a slider.
+ */
+export function useKeys(keys: Record<string, () => void>): void {
+  useKeyListener((event) => {
+    if (event.ctrlKey || event.altKey || event.metaKey || (isLetter(event.key) && !letterKeysOn()) || isTaken(event)) {
+      return;
+    }
+    const act = keys[event.key] ?? keys[event.key.toLowerCase()];
+    if (act) {
+      event.preventDefault();
+      act();
+    }
+  });
+}
+
 /** Ctrl or ⌘ with P prints what the view is about, and not the view. */
 export function usePrintKey(print: () => void): void {
-  const onKey = useEffectEvent((event: KeyboardEvent) => {
+  useKeyListener((event) => {
     if ((event.ctrlKey || event.metaKey) && !event.altKey && !event.shiftKey && event.key.toLowerCase() === 'p') {
       event.preventDefault();
       print();
     }
   });
-  useLayoutEffect(() => {
-    const listener = (event: KeyboardEvent) => {
-      onKey(event);
-    };
-    window.addEventListener('keydown', listener);
-    return () => {
-      window.removeEventListener('keydown', listener);
-    };
-  }, []);
 }

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { Choice } from './Choice';
 import { Button } from './Button';
-import { useKeys } from './keys';
+import { useKeys, usePrintKey } from './keys';
 import { setLetterKeys } from './letterKeys';
 import { NoticeProvider, useNotice } from './notices';
 import { Pick, Tick } from './Pick';
@@ -286,5 +286,24 @@ describe('notices', () => {
     await userEvent.click(screen.getByText('say'));
     expect(shown()).toEqual(['Notice 1']);
     expect(screen.queryByRole('button', { name: 'Undo' })).toBeNull();
+  });
+});
+
+describe('the print key', () => {
+  it('prints what the view is about with Ctrl or ⌘ and P, and with nothing else', () => {
+    const print = vi.fn();
+    renderHook(() => {
+      usePrintKey(print);
+    });
+    const went = (init: KeyboardEventInit) => fireEvent.keyDown(window, { key: 'p', ...init });
+    expect([went({}), went({ ctrlKey: true, shiftKey: true }), went({ ctrlKey: true, altKey: true })]).toEqual([
+      true,
+      true,
+      true,
+    ]);
+    expect(print).not.toHaveBeenCalled();
+    // the browser prints nothing of its own
+    expect([went({ ctrlKey: true }), went({ metaKey: true, key: 'P' })]).toEqual([false, false]);
+    expect(print).toHaveBeenCalledTimes(2);
   });
 });
