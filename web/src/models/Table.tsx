@@ -49,7 +49,7 @@ export function Table({
     </tr>
   );
   return (
-    <div className="w-full overflow-x-auto" role="region" aria-label="Table" tabIndex={0}>
+    <div className="w-full overflow-x-auto" role="region" aria-label="The table, column by column" tabIndex={0}>
       <table className="border-collapse">
         <tbody>
           {row('larger')}
