@@ -122,12 +122,13 @@ test('by Tab alone one comes to everything: each stop is seen, and none lies und
   for (const route of await routesOf(page.request)) {
     await stands(page, route);
     let stops = 0;
-    let [lastly, stayed] = ['', 0];
+    let [lastly, stayed, bodies] = ['', 0, 0];
     for (; stops < 45; stops += 1) {
       await page.keyboard.press('Tab');
       const { at, wrong: what } = await focus(page);
-      // a menu that has just come may have had the focus; after the last stop it is the browser's
-      if ((at === 'body' && stops > 4) || at === 'paper') {
+      // a menu that has just come may have had the focus, once; after the last stop it is the browser's
+      bodies += at === 'body' ? 1 : 0;
+      if (at === 'paper' || (at === 'body' && (bodies > 1 || stops > 12))) {
         break;
       }
       if (what !== null) {
