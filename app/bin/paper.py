@@ -2,8 +2,8 @@
 """Turns print pages into one PDF, part by part side by side.
 
 Takes a line of JSON on standard input, {"base": folder, "parts": [HTML, ...]}, and gives the PDF on standard output; what it
-is at goes to standard error, a line for each page as it is laid out. The PDF is tagged (`tagged.py`). It reads stylesheets below the folder and nothing else:
-no other file, and nothing from elsewhere. It has no secrets to give away: whoever starts it gives it an empty environment.
+is at goes to standard error, a line for each page as it is laid out. The PDF is tagged (`tagged.py`). It reads stylesheets below
+the folder and nothing else: no other file, and nothing from elsewhere. It has no secrets to give away: whoever starts it gives it an empty environment.
 """
 import gc
 import json

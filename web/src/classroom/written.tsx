@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
 import { CalendarDays } from 'lucide-react';
 import { useEffect, useId, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
-import { ask, Refused } from '../api/client';
+import { ask } from '../api/client';
 import { styleInHand, withStyle } from '../api/queries';
 import type { FieldReply, FieldRequest } from '../api/types';
 
@@ -84,7 +84,7 @@ function Written({
       return true;
     } catch (failure) {
       if (turn === last.current) {
-        setWrong(failure instanceof Refused && failure.offline ? '' : (failure as Error).message);
+        setWrong((failure as Error).message);
       }
       return false;
     }

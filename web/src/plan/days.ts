@@ -1,7 +1,8 @@
 import type { LessonLineReply, PlanReply } from '../api/types';
 import { dateWriter } from '../ui/dates';
 
-const short = dateWriter({ weekday: 'short', day: 'numeric', timeZone: 'UTC' });
+const shortWeekday = dateWriter({ weekday: 'short', timeZone: 'UTC' });
+const number = dateWriter({ day: 'numeric', timeZone: 'UTC' });
 const long = dateWriter({ weekday: 'long', day: 'numeric', month: 'long', timeZone: 'UTC' });
 const weekday = dateWriter({ weekday: 'long', timeZone: 'UTC' });
 const date = dateWriter({ day: 'numeric', month: 'long', timeZone: 'UTC' });
@@ -23,7 +24,7 @@ export function mondayOf(on: string): string {
 }
 
 /** "Mon 23" */
-export const shortDay = (on: string): string => short.format(dateOf(on));
+export const shortDay = (on: string): string => `${shortWeekday.format(dateOf(on))} ${number.format(dateOf(on))}`;
 
 /** "Thursday 26 November" */
 export const longDay = (on: string): string => long.format(dateOf(on));
