@@ -27,16 +27,6 @@ enum DayHours: string
         };
     }
 
-    /** In a few words, for a teacher. */
-    public function said(): string
-    {
-        return match ($this) {
-            self::School => 'school day, 8 to 4',
-            self::Waking => 'waking day, 6 to 9',
-            self::Whole => 'whole day',
-        };
-    }
-
     /** Whether all that has its place on the day lies within: the times that are given, the one that is found, and the way between. */
     public function hold(Sum $sum): bool
     {
