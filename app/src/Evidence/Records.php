@@ -57,7 +57,7 @@ final readonly class Records extends DeletedOfClasses
     public function deleteOf(Child $child): void
     {
         $this->entities->wrapInTransaction(function () use ($child): void {
-            $this->take($child);
+            $this->take($child, $this->clock->now());
         });
     }
 
@@ -65,10 +65,13 @@ final readonly class Records extends DeletedOfClasses
     public function deleteOfClass(Classroom $class): void
     {
         $this->entities->wrapInTransaction(function () use ($class): void {
-            array_map($this->take(...), $class->children());
+            $now = $this->clock->now();
+            foreach ($class->children() as $child) {
+                $this->take($child, $now);
+            }
             $groups = $this->rows->take('kept_groups', 'classroom_id = ?', [$class->id()->toBinary()]);
             if ([] !== $groups) {
-                $this->entities->persist(new PutAwayRecord($class, null, ['groups' => $groups], $this->clock->now()));
+                $this->entities->persist(new PutAwayRecord($class, null, ['groups' => $groups], $now));
             }
         });
     }
@@ -104,7 +107,7 @@ final readonly class Records extends DeletedOfClasses
         $this->connection->executeStatement('DELETE FROM kept_seen WHERE child_id = ?', [$child->id()->toBinary()]);
     }
 
-    private function take(Child $child): void
+    private function take(Child $child, \DateTimeImmutable $now): void
     {
         $id = $child->id()->toBinary();
         $papers = $this->connection->executeQuery("SELECT LOWER(HEX(id)), marks FROM paper WHERE child_id = ? AND marks <> '[]'", [$id])->fetchAllKeyValue();
@@ -114,7 +117,7 @@ final readonly class Records extends DeletedOfClasses
         foreach ($this->more as $room) {
             $taken += $room->take($child);
         }
-        $this->entities->persist(new PutAwayRecord($child->classroom(), $child, $taken, $this->clock->now()));
+        $this->entities->persist(new PutAwayRecord($child->classroom(), $child, $taken, $now));
     }
 
     protected function class(): string

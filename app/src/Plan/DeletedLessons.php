@@ -41,10 +41,11 @@ final readonly class DeletedLessons extends DeletedOfClasses
     public function bringBack(Gone $gone): void
     {
         parent::bringBack($gone);
+        $now = $this->clock->now();
         foreach (array_filter($gone->what, static fn (Deletable $one): bool => $one instanceof PlannedLesson) as $one) {
             foreach ($this->plans->lessons($one->classroom()) as $there) {
                 if (!\in_array($there, $gone->what, true) && LessonState::Planned === $there->state() && $there->on() === $one->on() && $there->slot()->start === $one->slot()->start) {
-                    $there->delete($this->clock->now());
+                    $there->delete($now);
                 }
             }
         }

@@ -63,13 +63,14 @@ final readonly class PlanFiles
     public function bringIn(Classroom $class, string $content): void
     {
         $lessons = $this->read($content);
-        $today = $this->clock->now()->format('Y-m-d');
+        $now = $this->clock->now();
+        $today = $now->format('Y-m-d');
         $there = $this->plans->lessons($class);
         $slots = [];
         foreach ($there as $lesson) {
             if (LessonState::Planned === $lesson->state() && $lesson->on() >= $today) {
                 $slots[] = $lesson->slot();
-                $lesson->delete($this->clock->now());
+                $lesson->delete($now);
             }
         }
         $last = [] === $there ? new Slot(When::date($today), When::minutes('09:40'), 60) : $there[\count($there) - 1]->slot();

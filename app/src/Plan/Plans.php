@@ -117,11 +117,11 @@ final readonly class Plans
         $slots = Slots::from(When::date($wanted->first), $wanted->lessons + \count($taken) + \count($week), $week, $off);
         $slots = \array_slice(array_values(array_filter($slots, static fn (Slot $slot): bool => !isset($taken[self::key($slot)]) && !$over($slot))), 0, $wanted->lessons);
         $plan = $this->planner->plan($wanted->wanted, $slots, $facts, $wanted->seed);
-        $this->entities->wrapInTransaction(function () use ($class, $wanted, $lessons, $stays, $plan, $facts): void {
+        $this->entities->wrapInTransaction(function () use ($class, $wanted, $lessons, $stays, $plan, $facts, $now): void {
             foreach ($lessons as $lesson) {
                 if (!\in_array($lesson->id()->toRfc4122(), $stays, true)) {
                     // not gone for good yet: planning anew can be taken back
-                    $lesson->delete($this->clock->now());
+                    $lesson->delete($now);
                 }
             }
             foreach ($plan->lessons as $lesson) {
@@ -144,10 +144,11 @@ final readonly class Plans
     public function bringBack(Classroom $class, array $ids): void
     {
         $ids = array_map(strtolower(...), $ids);
+        $now = $this->clock->now();
         foreach ($this->entities->getRepository(PlannedLesson::class)->findBy(['classroom' => $class]) as $lesson) {
             $wanted = \in_array($lesson->id()->toRfc4122(), $ids, true);
             if ($wanted === $lesson->isDeleted() && ($wanted || LessonState::Planned === $lesson->state())) {
-                $lesson->delete($wanted ? null : $this->clock->now());
+                $lesson->delete($wanted ? null : $now);
             }
         }
         $this->entities->flush();

@@ -151,8 +151,9 @@ final readonly class CopySets
     /** Takes a set away, or brings it back. */
     public function delete(Sheet $sheet, string $set, bool $away): void
     {
+        $at = $away ? $this->clock->now() : null;
         foreach ($this->copies($sheet, $set, evenDeleted: true) as $copy) {
-            $copy->delete($away ? $this->clock->now() : null);
+            $copy->delete($at);
         }
         $this->entities->flush();
     }

@@ -17,9 +17,12 @@ use Rostik\App\Practice\Put;
 use Rostik\App\Practice\Seat;
 use Rostik\App\Sheet\QuestionText;
 use Rostik\App\Tests\ApiTestCase;
+use Rostik\App\Tests\SlowClock;
 use Rostik\Core\Practice\Proposal;
 use Rostik\Core\Practice\Why;
 use Rostik\Core\Skill\Level;
+use Symfony\Component\Clock\Clock;
+use Symfony\Component\Clock\NativeClock;
 use Symfony\Component\Uid\Uuid;
 
 /** One of each kind is deleted, the page is left, it is brought back: every table is as it was. */
@@ -107,6 +110,8 @@ final class DeletedTest extends ApiTestCase
     /** One after the other, each beginning with what the one before has left. */
     public function testItIsAsItWas(): void
     {
+        // what is deleted together is one thing, however long it takes
+        Clock::set(new SlowClock());
         $before = $this->tables();
         foreach (self::kinds() as $name => [$kind, $what, $seen]) {
             $this->ask('DELETE', $this->address($what));
@@ -202,6 +207,12 @@ final class DeletedTest extends ApiTestCase
         $this->browser->request('GET', self::text($feed, 'path'));
         self::assertSame(200, $this->code());
         self::assertSame($class, $this->ask('GET', '/api/sheets/'.$this->made['sheet'])['classId']);
+    }
+
+    protected function tearDown(): void
+    {
+        Clock::set(new NativeClock());
+        parent::tearDown();
     }
 
     /** The page has been left: all that is known is what the list of deleted things says. */
