@@ -92,6 +92,12 @@ export class Desk {
   }
 
   /** No violations of WCAG 2.2 A and AA that axe can find. */
+  /** What stands behind the three dots of something. */
+  async more(of: string, what: string): Promise<void> {
+    await this.page.getByRole('button', { name: `More: ${of}`, exact: true }).click();
+    await this.page.getByRole('menu').getByText(what, { exact: true }).click();
+  }
+
   async hasNoBarriers(within = 'html'): Promise<void> {
     const found = await new AxeBuilder({ page: this.page })
       .include(within)

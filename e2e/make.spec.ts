@@ -29,7 +29,7 @@ test('from an aim to three sheets in under a minute, changed, locked, drawn anew
   const before = await texts();
 
   // keep the first, and draw the others anew
-  await page.getByRole('button', { name: 'Keep question 1' }).click();
+  await desk.more('question 1', 'Keep these numbers');
   await page.getByRole('button', { name: 'New numbers for the open ones' }).click();
   await expect.poll(async () => (await texts())[1]).not.toBe(before[1]);
   await desk.saved();
@@ -40,12 +40,12 @@ test('from an aim to three sheets in under a minute, changed, locked, drawn anew
   await page.getByRole('button', { name: 'Undo' }).first().click();
   await expect.poll(texts).toEqual(before);
   // another for one alone
-  await page.getByRole('button', { name: 'New numbers for question 3' }).click();
+  await desk.more('question 3', 'New numbers');
   await expect.poll(async () => (await texts())[2]).not.toBe(before[2]);
   await expect.poll(async () => (await texts())[3]).toBe(before[3]);
 
   // a question in words, and one that is as hard as it should not be
-  await page.getByRole('button', { name: 'Change question 2' }).click();
+  await desk.more('question 2', 'Change');
   await page.getByLabel('Question 2', { exact: true }).fill('9:21 am to 1:05 pm');
   await page
     .getByLabel('Question 2 in words')
@@ -56,7 +56,7 @@ test('from an aim to three sheets in under a minute, changed, locked, drawn anew
   await expect(page.getByTestId('warning')).toHaveText('Harder than the rest of a support sheet.');
   await desk.hasNoBarriers();
   await page.reload();
-  await expect(page.getByRole('button', { name: 'Keep question 1' })).toHaveAttribute('aria-pressed', 'true');
+  await expect(desk.questions.first().getByText('these numbers stay')).toBeVisible();
   await expect(page.getByText('The Pintail is at sea')).toBeVisible();
 
   // the paper: with boxes to fill, a worked example, and a key that is worked

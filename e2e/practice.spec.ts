@@ -88,7 +88,7 @@ test('a class practises: three children, one of them without a connection for te
   expect(id).toBeNull();
   await page.getByRole('button', { name: /^Priya/ }).click();
   const rows = page.getByRole('region', { name: 'Questions of Priya' }).getByRole('row');
-  await expect(page.getByLabel('10 of 12 done')).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByRole('button', { name: /^Priya 10 of 12 done/ })).toBeVisible({ timeout: 20_000 });
   await expect.poll(() => rows.count()).toBeGreaterThan(10);
   const seen = new URL(page.url()).searchParams.get('seat') ?? '';
   const list = await ask<{ inHand: boolean; id: string }[]>(page, 'GET', '/api/classes');

@@ -157,7 +157,7 @@ test("a question's words are read while they are typed, and the sum that they me
   await expect(desk.answer).toHaveText('9:10 a.m.');
   await page.keyboard.press('Enter');
   await page.keyboard.press('s');
-  await page.getByRole('button', { name: 'Change question 1' }).click();
+  await desk.more('question 1', 'Change');
   await page
     .getByLabel('Question 1 in words')
     .fill('The ferry leaves at 8:40 a.m. The crossing takes 35 minutes. When does it arrive?');

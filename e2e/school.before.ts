@@ -80,7 +80,8 @@ test('a colleague is invited, joins once, and shares what she is given', async (
   await page.getByRole('button', { name: /Add to a sheet/ }).click();
   await desk.saved();
   await page.goto('/sheets');
-  await page.getByRole('button', { name: /^Share / }).click();
+  await page.getByRole('button', { name: /^More: / }).click();
+  await page.getByRole('menuitem', { name: 'Share' }).click();
   const sharing = page.getByRole('dialog', { name: /^Share/ });
   await sharing.getByLabel('Give a copy to').selectOption({ label: beryl.name });
   await sharing.getByLabel('On the school’s shelf, for all to take copies').check();

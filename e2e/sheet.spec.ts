@@ -105,14 +105,14 @@ test('renaming, reordering by keyboard, changing, removing with undo', async ({ 
   await page.keyboard.press('Space');
   await expect(desk.questions.nth(1)).toContainText('= 5:20 p.m.');
 
-  await page.getByRole('button', { name: 'Change question 1' }).click();
+  await desk.more('question 1', 'Change');
   await page.getByLabel('Question 1', { exact: true }).fill('2 h 30 min + 4 h 40 min');
   // the answer follows while one types
   await expect(desk.questions.nth(0).getByRole('status')).toHaveText('= 7 h 10 min');
   await page.keyboard.press('Enter');
   await expect(desk.questions.nth(0)).toContainText('= 7 h 10 min');
 
-  await page.getByRole('button', { name: 'Remove question 2' }).click();
+  await desk.more('question 2', 'Remove');
   await expect(desk.questions).toHaveCount(2);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(desk.questions).toHaveCount(3);
@@ -131,10 +131,10 @@ test('the shelf: duplicate, delete with undo, begin', async ({ desk }) => {
   await page.getByRole('link', { name: 'Back to sheets' }).click();
   await expect(page.getByRole('heading', { name: 'Sheets' })).toBeVisible();
   await desk.hasNoBarriers();
-  await page.getByRole('button', { name: 'Duplicate Quay market', exact: true }).click();
+  await desk.more('Quay market', 'Duplicate');
   const duplicate = page.getByRole('link', { name: /^Quay market \(2\)/ });
   await expect(duplicate).toBeVisible();
-  await page.getByRole('button', { name: 'Delete Quay market (2)' }).click();
+  await desk.more('Quay market (2)', 'Delete');
   await expect(duplicate).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(duplicate).toBeVisible();
@@ -152,7 +152,7 @@ test('two windows on one sheet: nothing is silently overwritten, and both can be
   await desk.type('1 h + 2 h');
   await page.keyboard.press('Shift+Enter');
   await expect(desk.questions).toHaveCount(2);
-  await page.getByRole('button', { name: 'Change question 1' }).click();
+  await desk.more('question 1', 'Change');
   await page.getByLabel('Question 1', { exact: true }).fill('2 h 30 min + 4 h 40 min');
   await page.keyboard.press('Enter');
   await expect(desk.questions.nth(0)).toContainText('= 7 h 10 min');
@@ -175,14 +175,14 @@ test('two windows on one sheet: nothing is silently overwritten, and both can be
 test('a question is asked and answered in a form of its own', async ({ desk }) => {
   const { page } = desk;
   await sheetOf(desk, 'Boat shed', 3);
-  await page.getByRole('button', { name: 'Change question 3' }).click();
+  await desk.more('question 3', 'Change');
   await page.getByLabel('Answers', { exact: true }).selectOption('draw the hands');
   await page.getByLabel('Times given', { exact: true }).selectOption('clock faces');
   await desk.hasNoBarriers();
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(desk.questions.nth(2)).toContainText('Answers: draw the hands');
   await expect(desk.questions.nth(2)).toContainText('Times: clock faces');
-  await page.getByRole('button', { name: 'New numbers for question 3' }).click();
+  await desk.more('question 3', 'New numbers');
   await expect(desk.questions.nth(2)).not.toContainText('5:20 p.m.');
   await desk.saved();
   await page.reload();

@@ -92,7 +92,7 @@ for (const form of forms) {
         };
         const [hour = 0, minute = 0] = next.usual.find((one) => one.signal === 'right')?.hands ?? [];
         await tabTo('Minute hand');
-        for (let i = 0; i < Math.round(minute / 6); i += 1) {
+        for (let i = 0; i < Math.round(minute / 6 / next.turns); i += 1) {
           await child.keyboard.press('ArrowRight');
         }
         await tabTo('Hour hand');

@@ -7,6 +7,8 @@ export interface Offer {
   form: { type: string; room?: { begins: { type: string } | null } | null };
   pad: { keys: string[]; choose: string[]; order: string[] };
   usual: { text: string; signal: string; hands: number[] | null }[];
+  /** Minutes by which a key turns the minute hand. */
+  turns: number;
   clocks: unknown[];
   table: unknown;
 }
@@ -100,7 +102,7 @@ export class Tablet {
     const text = usual?.text ?? '';
     const { page } = this;
     if (offer.form.type === 'hands') {
-      await this.setHands(usual?.hands ?? [0, 0], / (a\.m\.|p\.m\.)$/.exec(text)?.[1] ?? null);
+      await this.setHands(usual?.hands ?? [0, 0], offer.turns, / (a\.m\.|p\.m\.)$/.exec(text)?.[1] ?? null);
     } else if (offer.pad.choose.length > 0) {
       const at = offer.form.type === 'choice' ? text.charCodeAt(0) - 97 : offer.pad.choose.indexOf(text);
       await page.getByRole('group', { name: 'Choose one' }).getByRole('button').nth(at).tap();
@@ -115,11 +117,11 @@ export class Tablet {
   }
 
   /** By the arrows beside the clock, as a hand that is dragged ends on the same marks. */
-  private async setHands(wanted: readonly number[], half: string | null): Promise<void> {
+  private async setHands(wanted: readonly number[], turns: number, half: string | null): Promise<void> {
     const [hour = 0, minute = 0] = wanted;
     await this.page.locator('body').click({ position: { x: 5, y: 300 } });
     for (const [key, name, degrees, by] of [
-      ['Minute hand', 'minute', minute, 6],
+      ['Minute hand', 'minute', minute, 6 * turns],
       ['Hour hand', 'hour', hour, 7.5],
     ] as const) {
       await this.page.getByRole('slider', { name: key }).focus();

@@ -19,6 +19,7 @@ use Rostik\Core\Plan\Topic;
 use Rostik\Core\Plan\Weekly;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\NoSuchRung;
+use Rostik\Core\Skill\Rung;
 
 /** The lessons of a class: planning them, and when each is. What was taught stays. */
 final readonly class Plans
@@ -217,13 +218,19 @@ final readonly class Plans
 
     private function line(PlannedLesson $lesson, string $word): LessonLineReply
     {
-        return new LessonLineReply($lesson->id()->toRfc4122(), $lesson->on(), When::clock($lesson->slot()->start), (new TypedField($lesson->classroom()->style()))->writtenTime($lesson->slot()->start), $lesson->slot()->minutes, $this->title($lesson), $lesson->rung(), $lesson->purpose(), $lesson->state(), $word);
+        return new LessonLineReply($lesson->id()->toRfc4122(), $lesson->on(), When::clock($lesson->slot()->start), (new TypedField($lesson->classroom()->style()))->writtenTime($lesson->slot()->start), $lesson->slot()->minutes, $this->title($lesson), $this->named($lesson, Topic::short(...)), $lesson->rung(), $lesson->purpose(), $lesson->state(), $word);
     }
 
     public function title(PlannedLesson $lesson): string
     {
+        return $this->named($lesson, Topic::of(...));
+    }
+
+    /** @param \Closure(Rung): string $words */
+    private function named(PlannedLesson $lesson, \Closure $words): string
+    {
         try {
-            return Topic::of($this->ladder->rung($lesson->rung()));
+            return $words($this->ladder->rung($lesson->rung()));
         } catch (NoSuchRung) {
             // of another time
             return $lesson->rung();

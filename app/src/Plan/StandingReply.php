@@ -9,6 +9,7 @@ final readonly class StandingReply
 {
     /**
      * @param string  $title    what it is about
+     * @param string  $short    the same in a few words
      * @param int     $secure   children
      * @param int     $onTheWay children
      * @param int     $children of the class
@@ -16,7 +17,7 @@ final readonly class StandingReply
      * @param bool    $has      whether the class has it
      * @param ?string $on       day of its next lesson, or of its last; null for none
      */
-    public function __construct(public string $rung, public string $title, public int $secure, public int $onTheWay, public int $children, public string $text, public bool $has, public ?string $on)
+    public function __construct(public string $rung, public string $title, public string $short, public int $secure, public int $onTheWay, public int $children, public string $text, public bool $has, public ?string $on)
     {
     }
 }

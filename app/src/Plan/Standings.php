@@ -69,7 +69,7 @@ final readonly class Standings
                 continue;
             }
             $known = $facts->of($id);
-            $replies[] = new StandingReply($id, Topic::of($rung), $known->secure, $known->onTheWay, $known->children, self::text($known), $known->isSecure(), $on[$id] ?? null);
+            $replies[] = new StandingReply($id, Topic::of($rung), Topic::short($rung), $known->secure, $known->onTheWay, $known->children, self::text($known), $known->isSecure(), $on[$id] ?? null);
         }
 
         return $replies;

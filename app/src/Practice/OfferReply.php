@@ -9,12 +9,14 @@ use Rostik\Core\Method\Step;
 use Rostik\Core\Notation\Aloud;
 use Rostik\Core\Practice\Offer;
 use Rostik\Core\Practice\Pad;
+use Rostik\Core\Practice\Signal;
 use Rostik\Core\Practice\Usual;
 use Rostik\Core\Question\AnswerForm;
 use Rostik\Core\Question\Choice;
 use Rostik\Core\Question\Form\InTable;
 use Rostik\Core\Question\Form\OneOfFour;
 use Rostik\Core\Question\ShownClock;
+use Rostik\Core\Skill\Level;
 use Rostik\Core\Timetable\TableStep;
 
 /** A question as a child gets it. */
@@ -32,6 +34,7 @@ final readonly class OfferReply
      * @param ?TableReply      $table      the timetable to be read; null where there is none
      * @param list<TableStep>  $reading    where to look in it, step by step
      * @param string           $aloud      the question, what to do, and what there is to choose from, as a voice reads them
+     * @param int              $turns      minutes by which a key turns the minute hand: as fine as the level, and as the answer
      * @param list<string>     $stepsAloud the same of the steps, or of those in the timetable
      */
     public function __construct(
@@ -51,6 +54,7 @@ final readonly class OfferReply
         public array $reading,
         public string $aloud,
         public array $stepsAloud,
+        public int $turns,
     ) {
     }
 
@@ -76,6 +80,7 @@ final readonly class OfferReply
             $offer->reading,
             Aloud::said($offer->asked, $offer->task, ...self::choices($offer)),
             array_map(static fn (Step|TableStep $step): string => Aloud::said($step->say), [] === $offer->steps ? $offer->reading : $offer->steps),
+            self::turns($offer, $put->level()),
         );
     }
 
@@ -88,5 +93,13 @@ final readonly class OfferReply
 
         // signs are said by their buttons
         return array_values(array_filter([...$offer->pad->choose, ...$offer->pad->order], static fn (string $one): bool => 1 === preg_match('/\p{L}|\d/u', $one)));
+    }
+
+    private static function turns(Offer $offer, Level $level): int
+    {
+        // six degrees are a minute
+        $fine = array_filter($offer->usual, static fn (Usual $one): bool => Signal::Right === $one->reaction->signal && null !== $one->hands && 0 !== (int) round($one->hands[1] / 6) % $level->step());
+
+        return [] === $fine ? $level->step() : 1;
     }
 }

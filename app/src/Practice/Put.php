@@ -204,6 +204,11 @@ class Put
         [$this->answers, $this->help, $this->right, $this->answeredAt] = [$answers, $help, $right, $answeredAt];
     }
 
+    public function level(): Level
+    {
+        return $this->level;
+    }
+
     public function practised(): Practised
     {
         $first = null;

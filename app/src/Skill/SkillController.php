@@ -25,7 +25,7 @@ final readonly class SkillController
     public function rungs(): Response
     {
         return new JsonResponse(array_map(
-            fn (Rung $r): RungReply => new RungReply($r->id, $r->can, array_map(fn (string $id): RungMistakeReply => new RungMistakeReply($id, $this->book->mistake($id)->may()), $r->mistakes), $this->stories->tells($r), \in_array($r->id, $this->tables->rungs(), true)),
+            fn (Rung $r): RungReply => new RungReply($r->id, $r->can, $r->strand, $r->short, array_map(fn (string $id): RungMistakeReply => new RungMistakeReply($id, $this->book->mistake($id)->may()), $r->mistakes), $this->stories->tells($r), \in_array($r->id, $this->tables->rungs(), true)),
             array_values(array_filter($this->ladder->rungs(), fn (Rung $r): bool => $r->setting->isOfASum() || $this->stories->tells($r) || \in_array($r->id, $this->tables->rungs(), true))),
         ));
     }

@@ -15,6 +15,12 @@ final class Topic
         return ucfirst(self::withoutStop(preg_replace('/^I (can )?/', '', $rung->can) ?? ''));
     }
 
+    /** In a few words, for where it stands beside others: "Across noon". */
+    public static function short(Rung $rung): string
+    {
+        return str_starts_with($rung->short, 'a.m.') ? $rung->short : ucfirst($rung->short);
+    }
+
     public static function withoutStop(string $sentence): string
     {
         return preg_replace('/(?<![ap]\.m)\.$/', '', $sentence) ?? $sentence;

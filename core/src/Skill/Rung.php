@@ -18,6 +18,8 @@ final readonly class Rung
     /**
      * @param string                          $id       in lower case with hyphens
      * @param string                          $can      what the child can do: "I can …"
+     * @param Strand                          $strand   among which others it is found
+     * @param string                          $short    the same in a few words, as it is told apart from the others: "later across the hour"
      * @param list<string>                    $needs    rungs to stand on first
      * @param list<Kind>                      $kinds    the kinds of sum that can call for it
      * @param list<string>                    $methods  ids of the usual methods
@@ -35,6 +37,8 @@ final readonly class Rung
     public function __construct(
         public string $id,
         public string $can,
+        public Strand $strand,
+        public string $short,
         public array $needs,
         public array $kinds,
         public array $methods,

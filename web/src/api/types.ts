@@ -887,6 +887,7 @@ export interface LessonLineReply {
   from: string;
   minutes: number;
   title: string;
+  short: string;
   rung: string;
   purpose: Purpose;
   state: LessonState;
@@ -1147,6 +1148,7 @@ export interface OfferReply {
   reading: TableStep[];
   aloud: string;
   stepsAloud: string[];
+  turns: number;
 }
 
 export interface OnPaperReply {
@@ -1544,6 +1546,8 @@ export interface RungMistakeReply {
 export interface RungReply {
   id: string;
   can: string;
+  strand: Strand;
+  short: string;
   mistakes: RungMistakeReply[];
   told: boolean;
   read: boolean;
@@ -1838,6 +1842,7 @@ export interface StandingLessonsRequest {
 export interface StandingReply {
   rung: string;
   title: string;
+  short: string;
   secure: number;
   onTheWay: number;
   children: number;
@@ -1905,6 +1910,8 @@ export interface StoryTick {
   at: number;
   label: string;
 }
+
+export type Strand = 'clock' | 'units' | 'lengths' | 'times' | 'stories' | 'timetables' | 'dates';
 
 export interface Strokes {
   count: number;

@@ -30,6 +30,16 @@ const finenesses = [
   { value: 'own', text: 'Our own' },
 ] as const;
 
+/** By how many minutes a key turns the minute hand: no finer than the times, and a little finer than the coarsest. */
+const turnsOf: Record<(typeof finenesses)[number]['value'], number> = {
+  'o-clock': 30,
+  half: 15,
+  quarter: 5,
+  five: 5,
+  minute: 1,
+  own: 1,
+};
+
 /** Practice with one clock for the whole class. */
 export function ClockDrill() {
   useTitle('Clock practice');
@@ -127,5 +137,9 @@ export function ClockDrill() {
     ),
     onNext: next,
   };
-  return task === 'set' ? <SetHands {...round} key={round.key} /> : <SayTime {...round} key={round.key} />;
+  return task === 'set' ? (
+    <SetHands {...round} turns={turnsOf[fineness]} key={round.key} />
+  ) : (
+    <SayTime {...round} key={round.key} />
+  );
 }

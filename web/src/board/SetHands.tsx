@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { ask } from '../api/client';
 import { withStyle } from '../api/queries';
 import type { HandsSet } from '../api/types';
-import { GearedClock, eachByItself, plainFace, type Hand, type Hands } from '../models/GearedClock';
+import { GearedClock, eachByItself, longStep, plainFace, turnedBy, type Hand, type Hands } from '../models/GearedClock';
 import { Marked } from '../models/Marked';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
@@ -11,7 +11,7 @@ import { useKeys } from '../ui/keys';
 import { DrillFrame, type Round } from './DrillFrame';
 
 /** A time is shown; somebody sets the two hands, each by itself; it is looked at. */
-export function SetHands({ day, wanted, chooser, onNext }: Round) {
+export function SetHands({ day, wanted, turns, chooser, onNext }: Round & { turns: number }) {
   const [hands, setHands] = useState<Hands>({ hour: 0, minute: 0 });
   const [hand, setHand] = useState<Hand>('minute');
   const [inWords, setInWords] = useState(false);
@@ -27,19 +27,23 @@ export function SetHands({ day, wanted, chooser, onNext }: Round) {
     check.reset();
     setHands((now) => ({ ...now, [which]: to }));
   };
+  const steps = eachByItself(turns);
   const step = (way: number) => () => {
-    // the minute hand goes from mark to mark, the hour hand in quarters of the way between two numbers
-    const by = hand === 'minute' ? 6 : 7.5;
-    set(hand, Math.round(hands[hand] / by) * by + way * by);
+    set(hand, turnedBy(hands[hand], steps[hand], way));
   };
   const look = () => {
     check.mutate();
   };
+  // what was said is in the old way of saying it
+  const turnOver = () => {
+    check.reset();
+    setInWords(!inWords);
+  };
   useKeys({
     ArrowRight: step(1),
     ArrowLeft: step(-1),
-    ArrowUp: step(5),
-    ArrowDown: step(-5),
+    ArrowUp: step(longStep(steps[hand])),
+    ArrowDown: step(-longStep(steps[hand])),
     h: () => {
       setHand('hour');
     },
@@ -48,10 +52,7 @@ export function SetHands({ day, wanted, chooser, onNext }: Round) {
     },
     Enter: look,
     n: onNext,
-    w: () => {
-      check.reset();
-      setInWords(!inWords);
-    },
+    w: turnOver,
   });
   return (
     <DrillFrame
@@ -60,7 +61,7 @@ export function SetHands({ day, wanted, chooser, onNext }: Round) {
           hands={hands}
           face={plainFace}
           reads="A clock whose two hands you set"
-          steps={eachByItself}
+          steps={steps}
           onTurn={turn}
           onTurnEnd={() => {
             // a finger is not finer than half a minute
@@ -90,13 +91,7 @@ export function SetHands({ day, wanted, chooser, onNext }: Round) {
             <Button className="min-h-14 text-2xl" shortcut="N" onClick={onNext}>
               Next
             </Button>
-            <Button
-              className="min-h-14 text-2xl"
-              shortcut="W"
-              onClick={() => {
-                setInWords(!inWords);
-              }}
-            >
+            <Button className="min-h-14 text-2xl" shortcut="W" onClick={turnOver}>
               {inWords ? 'In digits' : 'In words'}
             </Button>
           </div>

@@ -12,6 +12,8 @@ import { usualStyle } from './styles';
 const rungs: RungReply[] = ['add-plain', 'add-regroup'].map((id) => ({
   id,
   can: `I can ${id}.`,
+  strand: 'lengths',
+  short: id,
   mistakes: [],
   told: false,
   read: false,

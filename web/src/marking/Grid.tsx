@@ -7,6 +7,8 @@ interface Props {
   state: PileState;
   /** The cell in hand. */
   at: Place;
+  /** Changes whenever the field is to have the focus again. */
+  back: number;
   typed: string;
   onType: (text: string) => void;
   onKey: (event: KeyboardEvent<HTMLInputElement>) => void;
@@ -14,14 +16,14 @@ interface Props {
 }
 
 /** Papers down, questions across; the cell in hand is a field. */
-export function Grid({ state, at, typed, onType, onKey, onGo }: Props) {
+export function Grid({ state, at, back, typed, onType, onKey, onGo }: Props) {
   const { pile, cells } = state;
   const columns = columnsOf(pile);
   const field = useRef<HTMLInputElement>(null);
   useEffect(() => {
     field.current?.focus({ preventScroll: true });
     field.current?.closest('td')?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
-  }, [at.paper, at.question]);
+  }, [at.paper, at.question, back]);
   const numbers = Array.from({ length: columns }, (_, i) => i);
   // with several levels, or copies, each paper asks something of its own
   const heads = pile.parts.length === 1 && pile.papers.every((paper) => paper.own === null) ? pile.parts[0] : undefined;

@@ -17,17 +17,19 @@ import {
   median,
   nothing,
   questionsOf,
+  samePaper,
+  sameQuestion,
   saidAtOnce,
   step,
   type Mark,
   type Place,
 } from './cells';
+import { AllRight } from './AllRight';
 import { Grid } from './Grid';
 import type { PileKeeper, PileState } from './pileKeeper';
 import { Side } from './Side';
 import { ThisPile } from './ThisPile';
 import { usePile } from './usePile';
-import { called } from '../ui/called';
 import { dateWriter } from '../ui/dates';
 
 const ways = [
@@ -67,6 +69,8 @@ function Pile({ keeper, state }: { keeper: PileKeeper; state: PileState }) {
   const [typed, setTyped] = useState('');
   const [last, setLast] = useState<Place | null>(null);
   const [code, setCode] = useState('');
+  /** How often the field was asked for, wherever it stands. */
+  const [back, setBack] = useState(0);
   // a paper may have gone with its child
   const at = pile.papers.some((one) => one.id === chosen.paper)
     ? chosen
@@ -119,6 +123,21 @@ function Pile({ keeper, state }: { keeper: PileKeeper; state: PileState }) {
       put({ ...nothing, given: text });
     }
   };
+  const below = sameQuestion(pile, at);
+  const along = samePaper(pile, at);
+  const open = (places: readonly Place[]) => places.filter((one) => !isMarked(cells.get(keyOf(one))));
+  /** What is still open of a question, or of a paper, is right; what is being typed goes in as it is. */
+  const allRight = (places: readonly Place[]) => {
+    const isTyped = typed.trim() !== '';
+    if (isTyped) {
+      take();
+    }
+    keeper.markAll(
+      open(places).filter((one) => !(isTyped && keyOf(one) === keyOf(at))),
+      { ...nothing, sign: 'right' },
+    );
+    setBack(back + 1);
+  };
   const undo = () => {
     const place = keeper.undo();
     go(place);
@@ -136,6 +155,11 @@ function Pile({ keeper, state }: { keeper: PileKeeper; state: PileState }) {
     const act = ((): (() => void) | undefined => {
       if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
         return typed === '' ? undo : undefined;
+      }
+      if ((event.ctrlKey || event.metaKey) && event.key === 'Enter') {
+        return () => {
+          allRight(kept.way === 'question' ? below : along);
+        };
       }
       if (event.ctrlKey || event.metaKey || event.altKey) {
         return undefined;
@@ -168,7 +192,7 @@ function Pile({ keeper, state }: { keeper: PileKeeper; state: PileState }) {
               }
             : undefined;
         case 'Backspace':
-        case called.delete:
+        case 'Delete':
           return typed === ''
             ? () => {
                 put(nothing, false);
@@ -228,9 +252,7 @@ function Pile({ keeper, state }: { keeper: PileKeeper; state: PileState }) {
       ? { name: pile.papers.find((one) => one.id === speaker.paper)?.name ?? '', cell: spoken }
       : null;
   // the same question, on every paper that asks it
-  const same = pile.papers
-    .filter((one) => !one.absent && (paper?.own ? true : one.part === paper?.part))
-    .flatMap((one) => cells.get(keyOf({ paper: one.id, question: at.question })) ?? []);
+  const same = below.flatMap((one) => cells.get(keyOf(one)) ?? []);
   const scores = pile.papers
     .filter((one) => !one.absent)
     .map((one) => questionsOf(pile, one).map((_, i) => cells.get(keyOf({ paper: one.id, question: i }))))
@@ -261,7 +283,7 @@ function Pile({ keeper, state }: { keeper: PileKeeper; state: PileState }) {
             />
           </span>
         </div>
-        <Grid state={state} at={at} typed={typed} onType={setTyped} onKey={onKey} onGo={go} />
+        <Grid state={state} at={at} back={back} typed={typed} onType={setTyped} onKey={onKey} onGo={go} />
         <p className="flex flex-wrap gap-x-5 border-t-2 border-ink py-2 text-base text-soft">
           {scores.length > 0 && (
             <span className="text-ink">
@@ -274,6 +296,7 @@ function Pile({ keeper, state }: { keeper: PileKeeper; state: PileState }) {
             ['blank', '-'],
             ['unreadable', '?'],
             ['I decide', '!'],
+            ['the rest right', 'Ctrl Enter'],
             ['undo', 'Ctrl Z'],
             ['clear', '⌫'],
             ['find a copy', '#'],
@@ -297,7 +320,17 @@ function Pile({ keeper, state }: { keeper: PileKeeper; state: PileState }) {
           onTake={(given) => {
             put({ ...nothing, given });
           }}
-        />
+        >
+          <AllRight
+            open={open(below).length}
+            all={below.length}
+            what={`question ${at.question + 1}`}
+            shortcut={kept.way === 'question'}
+            onPress={() => {
+              allRight(below);
+            }}
+          />
+        </Side>
         <section aria-label="This paper" className="mt-4 border-t-2 border-hair pt-3">
           <h2 className="text-lg font-bold">{paper?.name}</h2>
           {paper && (
@@ -331,6 +364,15 @@ function Pile({ keeper, state }: { keeper: PileKeeper; state: PileState }) {
               </select>
             </label>
           )}
+          <AllRight
+            open={open(along).length}
+            all={along.length}
+            what={paper?.name ?? ''}
+            shortcut={kept.way === 'child'}
+            onPress={() => {
+              allRight(along);
+            }}
+          />
           <form
             className="mt-1 flex items-center gap-2"
             onSubmit={(event) => {

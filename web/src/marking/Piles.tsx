@@ -1,6 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { Trash2 } from 'lucide-react';
-import { useState } from 'react';
+import { Fragment, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { ask } from '../api/client';
 import { setsQuery, shelfQuery } from '../api/queries';
@@ -8,6 +7,8 @@ import type { BeginPileRequest, PileReply } from '../api/types';
 import { ToDeleted } from '../deleted/ToDeleted';
 import { Button } from '../ui/Button';
 import { useNotice } from '../ui/notices';
+import { called } from '../ui/called';
+import { useStood } from '../ui/useStood';
 import { useTitle } from '../ui/useTitle';
 import { pilesQuery } from './usePile';
 import { dateWriter } from '../ui/dates';
@@ -42,11 +43,12 @@ export function Piles() {
     mutationFn: (id: string) => ask<null>('POST', `/api/piles/${id}/restore`),
     onSuccess: () => client.invalidateQueries(pilesQuery),
   });
+  const stood = useStood((piles.data ?? []).map((one) => one.id));
   const remove = useMutation({
     mutationFn: (id: string) => ask<null>('DELETE', `/api/piles/${id}`),
     onSuccess: (_, id) => {
       void client.invalidateQueries(pilesQuery);
-      notice('The pile is deleted.', () => {
+      stood.put(id, 'The pile is deleted.', () => {
         restore.mutate(id);
       });
     },
@@ -71,26 +73,30 @@ export function Piles() {
         )}
         <ul className="mt-3">
           {piles.data?.map((pile) => (
-            <li key={pile.id} className="flex items-center gap-3 border-b border-hair">
-              <Link to={`/mark/${pile.id}`} className="min-w-0 flex-1 py-3 text-xl hover:underline">
-                <span className="font-bold">{pile.title}</span>
-                <span className="block text-base text-soft">
-                  {day.format(new Date(pile.on))}
-                  {pile.className === '' ? '' : `, ${pile.className}`}, {pile.marked} of {pile.papers} papers begun
-                </span>
-              </Link>
-              <button
-                type="button"
-                className="grid size-10 place-items-center text-soft hover:text-ink"
-                aria-label={`Delete ${pile.title} of ${day.format(new Date(pile.on))}`}
-                onClick={() => {
-                  remove.mutate(pile.id);
-                }}
-              >
-                <Trash2 size={18} aria-hidden="true" />
-              </button>
-            </li>
+            <Fragment key={pile.id}>
+              {stood.before(pile.id)}
+              <li className="flex items-center gap-3 border-b border-hair">
+                <Link to={`/mark/${pile.id}`} className="min-w-0 flex-1 py-3 text-xl hover:underline">
+                  <span className="font-bold">{pile.title}</span>
+                  <span className="block text-base text-soft">
+                    {day.format(new Date(pile.on))}
+                    {pile.className === '' ? '' : `, ${pile.className}`}, {pile.marked} of {pile.papers} papers begun
+                  </span>
+                </Link>
+                <Button
+                  look="quiet"
+                  className="font-normal"
+                  aria-label={`Delete ${pile.title} of ${day.format(new Date(pile.on))}`}
+                  onClick={() => {
+                    remove.mutate(pile.id);
+                  }}
+                >
+                  {called.delete}
+                </Button>
+              </li>
+            </Fragment>
           ))}
+          {stood.last()}
         </ul>
       </section>
       <section aria-label="A new pile" className="bg-desk px-5 py-4">

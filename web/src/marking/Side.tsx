@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import type { CellReply, ToMarkReply } from '../api/types';
 import { useSettled } from '../ui/useSettled';
 import { tallyOf } from './cells';
@@ -17,10 +18,12 @@ interface Props {
   about: { name: string; cell: CellReply } | null;
   /** Takes one of the usual answers, as if it were typed. */
   onTake: (given: string) => void;
+  /** What can be done with the whole question. */
+  children?: ReactNode;
 }
 
 /** The question in hand, what is to be said of an answer, and what was written how often. */
-export function Side({ state, question, number, cells, about, onTake }: Props) {
+export function Side({ state, question, number, cells, about, onTake, children }: Props) {
   const tally = tallyOf(cells);
   const cause = (id: string) => state.pile.causes.find((one) => one.id === id);
   const causes = about?.cell.counts === 'wrong' ? about.cell.fits.flatMap((id) => cause(id) ?? []) : [];
@@ -63,6 +66,7 @@ export function Side({ state, question, number, cells, about, onTake }: Props) {
             ))}
           </p>
         )}
+        {children}
       </section>
       <p aria-live="polite" className="sr-only">
         {useSettled(told, PAUSE)}

@@ -24,6 +24,22 @@ export const isOpen = (cell: CellReply): boolean =>
 export const questionsOf = (pile: Pick<PileReply, 'parts'>, paper: Pick<PaperReply, 'own' | 'part'>): ToMarkReply[] =>
   paper.own ?? pile.parts[paper.part]?.questions ?? [];
 
+/** Places of the same question, on all papers that ask it, but those of absent children. */
+export const sameQuestion = (pile: Pick<PileReply, 'parts' | 'papers'>, { paper: of, question }: Place): Place[] => {
+  const own = pile.papers.find((one) => one.id === of);
+  return pile.papers
+    .filter(
+      (one) => !one.absent && (own?.own ? true : one.part === own?.part) && question < questionsOf(pile, one).length,
+    )
+    .map((one) => ({ paper: one.id, question }));
+};
+
+/** Places of one paper; none of one who was not there. */
+export const samePaper = (pile: Pick<PileReply, 'parts' | 'papers'>, { paper: id }: Place): Place[] => {
+  const paper = pile.papers.find((one) => one.id === id);
+  return (paper && !paper.absent ? questionsOf(pile, paper) : []).map((_, question) => ({ paper: id, question }));
+};
+
 /** How many columns there are. */
 export const columnsOf = (pile: Pick<PileReply, 'parts' | 'papers'>): number =>
   Math.max(0, ...pile.papers.map((paper) => questionsOf(pile, paper).length));

@@ -1,7 +1,20 @@
 import { describe, expect, it, vi } from 'vitest';
 import { Refused } from '../api/client';
 import type { CellReply, CellsReply, CellsRequest, PileReply, ToMarkReply } from '../api/types';
-import { atOnce, beside, isOpen, keyOf, median, nothing, saidAtOnce, step, tallyOf } from './cells';
+import {
+  atOnce,
+  beside,
+  isOpen,
+  keyOf,
+  median,
+  nothing,
+  questionsOf,
+  saidAtOnce,
+  samePaper,
+  sameQuestion,
+  step,
+  tallyOf,
+} from './cells';
 import { PileKeeper } from './pileKeeper';
 
 const question: ToMarkReply = {
@@ -199,6 +212,26 @@ describe('a pile that is kept', () => {
     await vi.advanceTimersByTimeAsync(3100);
     expect(keeper.snapshot().saving).toBe('saved');
     vi.useRealTimers();
+  });
+
+  it('marks what is open of a question as right, and takes it back as one', () => {
+    const one = pile();
+    const keeper = new PileKeeper(one, store(), server().send, 100);
+    const column = sameQuestion(one, { paper: 'a', question: 0 });
+    expect(column.length).toBeGreaterThan(1);
+    const [first = { paper: '', question: 0 }, ...others] = column;
+    keeper.mark(first, { ...nothing, sign: 'wrong' });
+    keeper.markAll(others, { ...nothing, sign: 'right' });
+    const counts = () => column.map((place) => keeper.snapshot().cells.get(keyOf(place))?.counts ?? null);
+    expect(counts()).toEqual(['wrong', ...others.map(() => 'right')]);
+    expect(keeper.undo()).toMatchObject(others[0] ?? {});
+    expect(counts()).toEqual(['wrong', ...others.map(() => null)]);
+    // none at once is nothing to take back
+    keeper.markAll([], nothing);
+    keeper.undo();
+    expect(keeper.snapshot().canUndo).toBe(false);
+    expect(samePaper(one, first)).toHaveLength(questionsOf(one, one.papers[0] ?? { own: null, part: 0 }).length);
+    expect(samePaper({ ...one, papers: one.papers.map((it) => ({ ...it, absent: true })) }, first)).toEqual([]);
   });
 
   it('keeps what is marked while something is under way, and takes back', async () => {

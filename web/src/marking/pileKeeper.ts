@@ -75,8 +75,15 @@ export class PileKeeper {
   }
 
   mark(place: Place, mark: Mark): void {
-    this.done.push([{ ...place, ...this.markOf(place) }]);
-    this.put([{ ...place, ...mark }]);
+    this.markAll([place], mark);
+  }
+
+  /** The same at several places; it is taken back as one. */
+  markAll(places: readonly Place[], mark: Mark): void {
+    if (places.length > 0) {
+      this.done.push(places.map((place) => ({ ...place, ...this.markOf(place) })));
+      this.put(places.map((place) => ({ ...place, ...mark })));
+    }
   }
 
   /** Takes back what was marked last, and says where. */

@@ -294,8 +294,18 @@ interface Props {
   className?: string;
 }
 
-/** Where each hand turns by itself, the hour hand goes by quarters of the way from one number to the next. */
-export const eachByItself: Record<Hand, number> = { hour: 7.5, minute: 6 };
+/** Where each hand turns by itself: the minute hand by so many minutes, the hour hand by quarters of the way from one number to the next. */
+export const eachByItself = (minutes: number): Record<Hand, number> => ({
+  hour: minutes > 15 ? 30 : minutes > 5 ? 15 : 7.5,
+  minute: 6 * minutes,
+});
+
+/** Onto the next place of that step, and on by so many of them. */
+export const turnedBy = (degrees: number, by: number, times: number): number =>
+  Math.round(degrees / by) * by + times * by;
+
+/** An arrow up or down goes from number to number; where a step is longer, by the step. */
+export const longStep = (by: number): number => Math.max(1, Math.round(30 / by));
 
 /** From mark to mark, and from number to number. */
 const byMarks: Record<Hand, number> = { hour: 30, minute: 6 };

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { Coverable, heard, useCovers } from './cover';
-import { runs, stretches } from './marks';
+import { runs, stretches, whole, type Run as MarkedRun } from './marks';
 
 export { plain, runs, type Run } from './marks';
 
@@ -18,15 +18,21 @@ export function Marked({ text }: { text: string }): ReactNode {
 }
 
 function Runs({ text }: { text: string }): ReactNode {
-  return runs(text).map((run, i) =>
-    run.mark === '' || run.mark === 'x' ? (
-      run.text
-    ) : (
-      <span key={i} className={`mark-${run.mark}`}>
-        {run.text}
+  return whole(runs(text)).map(({ together, of }, i) =>
+    together ? (
+      <span key={i} className="whitespace-nowrap">
+        {of.map((run, j) => (
+          <Run key={j} run={run} />
+        ))}
       </span>
+    ) : (
+      of.map((run, j) => <Run key={`${i}.${j}`} run={run} />)
     ),
   );
+}
+
+function Run({ run }: { run: MarkedRun }): ReactNode {
+  return run.mark === '' || run.mark === 'x' ? run.text : <span className={`mark-${run.mark}`}>{run.text}</span>;
 }
 
 /** Marked text inside an SVG text element. */

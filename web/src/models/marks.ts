@@ -39,6 +39,28 @@ export function runs(text: string): Run[] {
   return found;
 }
 
+/** No longer than what stands on one line of a telephone: "23 h 59 min 59 s". */
+const TOGETHER = 3;
+
+/** Runs of which a length, or a time, stands together on one line: hours and minutes with no more than a blank or a colon between. */
+export function whole(all: readonly Run[]): { together: boolean; of: Run[] }[] {
+  const groups: { together: boolean; of: Run[] }[] = [];
+  all.forEach((run, i) => {
+    const before = groups.at(-1);
+    const joins = /^[ :.\u00a0]?$/.test(run.text) && all[i + 1] !== undefined && all[i + 1]?.mark !== '';
+    if (
+      before?.together &&
+      before.of.filter((one) => one.mark !== '').length < TOGETHER &&
+      (run.mark !== '' || joins)
+    ) {
+      before.of.push(run);
+    } else {
+      groups.push({ together: run.mark !== '', of: [run] });
+    }
+  });
+  return groups;
+}
+
 /** The same as a person would type it: with blanks that are no more than blanks. */
 export const typed = (marked: string): string => plain(marked).replaceAll('\u00a0', ' ').trim();
 

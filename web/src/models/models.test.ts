@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { LineScale } from './lineScale';
 import { apart, labelRows } from './DayStrip';
 import { plain, runs } from './Marked';
+import { whole } from './marks';
 
 describe('marked text', () => {
   it('is cut into runs and read without its marks', () => {
@@ -12,6 +13,18 @@ describe('marked text', () => {
       { mark: '', text: ' p.m.' },
     ]);
     expect(plain('take {h:1 h} and write it as {m:60 min}')).toBe('take 1 h and write it as 60 min');
+    // a length, or a time, stands on one line
+    const together = (text: string) =>
+      whole(runs(text))
+        .filter((one) => one.together)
+        .map((one) => one.of.map((run) => run.text).join(''));
+    expect(together('She needs {h:3 h} {m:45 min} from {h:11}:{m:30} {x:a.m.}, or {h:3 h}.')).toEqual([
+      '3 h 45 min',
+      '11:30\u00a0a.m.',
+      '3 h',
+    ]);
+    expect(together('{d:2 days} {h:3 h} {m:4 min} {s:5 s}')).toEqual(['2 days 3 h 4 min', '5 s']);
+    expect(together('{h:1 h} then {m:5 min}')).toEqual(['1 h', '5 min']);
     expect(runs('no marks')).toEqual([{ mark: '', text: 'no marks' }]);
   });
 });

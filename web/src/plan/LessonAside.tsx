@@ -49,7 +49,7 @@ export function LessonAside({ lesson, plan }: { lesson: LessonReply; plan: PlanR
           <ol className="mt-1 space-y-1.5">
             {path.map((one) => (
               <li key={one.rung} className={one.rung === lesson.rung ? 'font-bold' : ''}>
-                {one.title}
+                {one.short}
                 <span className={`block leading-tight ${one.rung === lesson.rung ? '' : 'text-soft'}`}>
                   {[one.text, one.on === null ? '' : `planned for ${nearDay(one.on, plan.today)}`]
                     .filter((text) => text !== '')

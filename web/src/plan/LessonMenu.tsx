@@ -71,7 +71,7 @@ export function LessonMenu({
                 moves.to(lesson.id, earlier);
               }}
             >
-              Before “{earlier.title}”
+              Before “{earlier.short}”
             </DropdownMenu.Item>
           )}
           {later && (
@@ -81,7 +81,7 @@ export function LessonMenu({
                 moves.to(lesson.id, later);
               }}
             >
-              After “{later.title}”
+              After “{later.short}”
             </DropdownMenu.Item>
           )}
           {classes

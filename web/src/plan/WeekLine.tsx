@@ -56,7 +56,7 @@ export function WeekLine({ plan, classId, chosen }: { plan: PlanReply; classId: 
                     gripClass: 'absolute top-0 right-0 min-h-7 min-w-6 max-sm:hidden',
                     children: (grip) => (
                       <>
-                        <LessonName lesson={one} chosen={one.id === chosen} />
+                        <LessonName lesson={one} chosen={one.id === chosen} again={isAgain(shown, one)} />
                         {grip}
                       </>
                     ),
@@ -81,7 +81,11 @@ export function WeekLine({ plan, classId, chosen }: { plan: PlanReply; classId: 
   );
 }
 
-function LessonName({ lesson, chosen }: { lesson: LessonLineReply; chosen: boolean }) {
+/** Whether the lesson before it in this week is about the same. */
+const isAgain = (shown: readonly LessonLineReply[], lesson: LessonLineReply) =>
+  shown[shown.indexOf(lesson) - 1]?.rung === lesson.rung;
+
+function LessonName({ lesson, chosen, again }: { lesson: LessonLineReply; chosen: boolean; again: boolean }) {
   return (
     <>
       <Link
@@ -89,7 +93,8 @@ function LessonName({ lesson, chosen }: { lesson: LessonLineReply; chosen: boole
         aria-current={chosen ? 'page' : undefined}
         className={`block leading-snug max-sm:py-1 sm:pr-5 [overflow-wrap:anywhere] hover:underline ${chosen ? 'font-bold underline decoration-3 underline-offset-4' : ''}`}
       >
-        <span className="max-sm:sr-only">{lesson.title}</span>
+        <span className={again ? 'sr-only' : 'max-sm:sr-only'}>{lesson.short}</span>
+        {again && <span className="max-sm:sr-only"> again</span>}
         <span className="sm:hidden">{lesson.from}</span>
       </Link>
       <p className="text-soft max-sm:hidden">{lesson.word === '' ? lesson.from : lesson.word}</p>

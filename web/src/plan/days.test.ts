@@ -10,6 +10,7 @@ const lesson = (id: string, on: string, start = '09:40', state: LessonLineReply[
     from: start,
     minutes: 60,
     title: id,
+    short: id,
     rung: 'across-noon',
     purpose: 'new',
     state,

@@ -79,6 +79,7 @@ const plan: PlanReply = {
       from: '9:40 a.m.',
       minutes: 60,
       title: 'Go across noon',
+      short: 'Across noon',
       rung: 'across-noon',
       purpose: 'new',
       state: 'planned',

@@ -56,12 +56,19 @@ export function Bar({
       ? 'This one has to be looked at when the connection is back. Go on with the next.'
       : ''
     : said === null
-      ? ''
+      ? help >= 3
+        ? stepsOf(offer) > 0
+          ? 'Here is how it goes. One like it comes later.'
+          : 'Go on with the next. One like it comes later.'
+        : help >= 2
+          ? 'Here is the first step. How does it go on?'
+          : ''
       : said.signal === 'look' && help < 3
         ? `Look again. ${said.say}`
         : said.signal === 'look'
           ? 'Here is how it goes. One like it comes later.'
           : said.say;
+  const more = stepsOf(offer) < 3 || help >= 2;
   return (
     <div
       className={`flex min-h-24 flex-wrap items-center justify-between gap-x-6 gap-y-3 border-t-2 px-5 py-3 md:px-8 ${words === '' ? 'border-transparent' : 'border-ink bg-wash'}`}
@@ -77,19 +84,30 @@ export function Bar({
         <button key="right" type="button" className={button} autoFocus onClick={onNext}>
           Next question
         </button>
-      ) : (tried.open && offline) || (!tried.open && help >= 3 && looks) ? (
+      ) : (tried.open && offline) || (!tried.open && help >= 3 && (looks || said === null)) ? (
         <button type="button" className={button} onClick={onNext}>
           Next question
         </button>
-      ) : looks && !tried.open && help >= 1 && stepsOf(offer) > 0 ? (
+      ) : !tried.open && ((looks && help >= 1 && stepsOf(offer) > 0) || (said === null && help >= 2)) ? (
         <button
           type="button"
           className={button}
           onClick={() => {
-            onHelp(help >= 2 || stepsOf(offer) < 3 ? 3 : 2);
+            onHelp(more ? 3 : 2);
           }}
         >
-          {help >= 2 || stepsOf(offer) < 3 ? 'Show me how it goes' : 'Show me a step'}
+          {more ? 'Show me how it goes' : 'Show me a step'}
+        </button>
+      ) : !tried.open && said === null ? (
+        // from the start: who does not know is helped, and has not guessed
+        <button
+          type="button"
+          className="min-h-14 px-2 text-xl underline underline-offset-4 hover:decoration-2"
+          onClick={() => {
+            onHelp(more ? 3 : 2);
+          }}
+        >
+          I do not know yet
         </button>
       ) : null}
     </div>

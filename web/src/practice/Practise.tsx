@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { Fragment, useState } from 'react';
 import { Link } from 'react-router';
 import { ask } from '../api/client';
 import { rungsQuery, shelfQuery } from '../api/queries';
@@ -14,6 +14,7 @@ import { useNotice } from '../ui/notices';
 import { Pick, Tick } from '../ui/Pick';
 import { Section } from '../ui/Section';
 import { useAddress } from '../ui/useAddress';
+import { useStood } from '../ui/useStood';
 import { useTitle } from '../ui/useTitle';
 import { practicesQuery } from './queries';
 import { Running } from './Running';
@@ -61,7 +62,7 @@ export function Practise() {
     <div className="mx-auto w-full max-w-5xl overflow-auto px-6 py-6">
       <h1 className="text-3xl font-bold">Practise with {inHand?.name}</h1>
       <Opening classId={classId} taught={inHand?.taught ?? []} />
-      {list.data.length > 0 && <Earlier lines={list.data} />}
+      <Earlier lines={list.data} />
       <p className="mt-10 max-w-3xl text-base text-soft">
         Children type the code and tap their names, and nothing else: no e-mail, no password. What they answer belongs
         to the record of the class; you can delete it for each child under Follow up. Your school’s own rules for
@@ -176,11 +177,12 @@ function Earlier({ lines }: { lines: readonly PracticeLineReply[] }) {
   const notice = useNotice();
   const client = useQueryClient();
   const bringBack = useBringBack();
+  const stood = useStood(lines.map((one) => one.id));
   const remove = useMutation({
     mutationFn: (one: PracticeLineReply) => ask<null>('DELETE', `/api/practices/${one.id}`),
-    onSuccess: async (_, one) => {
-      await client.invalidateQueries({ queryKey: ['practices'] });
-      notice(`“${one.title}” is deleted.`, () => {
+    onSuccess: (_, one) => {
+      void client.invalidateQueries({ queryKey: ['practices'] });
+      stood.put(one.id, `“${one.title}” is deleted.`, () => {
         bringBack.mutate({ kind: 'practice', id: one.id, name: one.title });
       });
     },
@@ -189,35 +191,39 @@ function Earlier({ lines }: { lines: readonly PracticeLineReply[] }) {
     },
   });
   const [asked, setAsked] = useState<PracticeLineReply | null>(null);
-  return (
+  return lines.length === 0 && stood.none ? null : (
     <Section title="Earlier">
       <ul className="mt-2 text-lg">
         {lines.map((one) => (
-          <li key={one.id} className="flex flex-wrap items-center gap-x-4 border-b border-hair py-1">
-            <span className="w-32 text-soft tabular-nums">{one.opened}</span>
-            <button
-              type="button"
-              className="min-h-10 flex-1 text-left font-bold underline decoration-1 underline-offset-4"
-              onClick={() => {
-                put({ practice: one.id });
-              }}
-            >
-              {one.title}
-            </button>
-            <span className="text-soft">
-              {one.children} {one.children === 1 ? 'child' : 'children'}, {one.answers} answered
-            </span>
-            <Button
-              look="quiet"
-              aria-label={`Delete: ${one.title}, ${one.opened}`}
-              onClick={() => {
-                setAsked(one);
-              }}
-            >
-              Delete…
-            </Button>
-          </li>
+          <Fragment key={one.id}>
+            {stood.before(one.id)}
+            <li className="flex flex-wrap items-center gap-x-4 border-b border-hair py-1">
+              <span className="w-32 text-soft tabular-nums">{one.opened}</span>
+              <button
+                type="button"
+                className="min-h-10 flex-1 text-left font-bold underline decoration-1 underline-offset-4"
+                onClick={() => {
+                  put({ practice: one.id });
+                }}
+              >
+                {one.title}
+              </button>
+              <span className="text-soft">
+                {one.children} {one.children === 1 ? 'child' : 'children'}, {one.answers} answered
+              </span>
+              <Button
+                look="quiet"
+                aria-label={`Delete: ${one.title}, ${one.opened}`}
+                onClick={() => {
+                  setAsked(one);
+                }}
+              >
+                Delete…
+              </Button>
+            </li>
+          </Fragment>
         ))}
+        {stood.last()}
       </ul>
       <ToDeleted of="practice" />
       {asked && (

@@ -3,28 +3,12 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { ask } from '../api/client';
 import { shelfQuery } from '../api/queries';
-import type {
-  ClosePracticeRequest,
-  OnPaperReply,
-  OnPaperRequest,
-  PracticeReply,
-  SeatSeenReply,
-  SeatState,
-} from '../api/types';
+import type { ClosePracticeRequest, OnPaperReply, OnPaperRequest, PracticeReply, SeatSeenReply } from '../api/types';
 import { Button } from '../ui/Button';
 import { useNotice } from '../ui/notices';
 import { useAddress } from '../ui/useAddress';
+import { Quay } from './Quay';
 import { practiceQuery, practicesQuery, questionsQuery } from './queries';
-
-/** How it goes at a tablet, for the class to read as well: nothing that is scored. */
-const states: Record<SeatState, { sign: string; said: string }> = {
-  working: { sign: '', said: 'at work' },
-  stuck: { sign: '!', said: 'wrong three times' },
-  still: { sign: '…', said: 'still at one question' },
-  away: { sign: '–', said: 'not connected' },
-  finished: { sign: '✓', said: 'finished' },
-  left: { sign: '–', said: 'stopped' },
-};
 
 /** A practice that runs, or has run: the code large on the board, and below it where each child is. */
 export function Running({ id, classId, onBack }: { id: string; classId: string; onBack?: (() => void) | undefined }) {
@@ -134,6 +118,7 @@ export function Running({ id, classId, onBack }: { id: string; classId: string; 
               </form>
             ) : (
               <Button
+                look="strong"
                 className="min-h-12 text-xl"
                 onClick={() => {
                   setClosing(true);
@@ -148,36 +133,46 @@ export function Running({ id, classId, onBack }: { id: string; classId: string; 
           {reply.hardest && (
             <Link
               to={`/teach?${new URLSearchParams({ sum: reply.hardest.line }).toString()}`}
-              className="inline-flex min-h-12 items-center rounded-md border-2 border-ink bg-sheet px-4 text-xl font-bold hover:bg-wash"
+              className="inline-flex min-h-10 items-center text-lg font-bold underline underline-offset-4"
             >
               What was hardest, on the board
             </Link>
           )}
-          {reply.open && <p className="text-lg text-soft">Open until {reply.until}, or until you close it.</p>}
+          {reply.open && <p className="text-lg text-soft">Open until {reply.until}, or until you end it.</p>}
         </div>
       </div>
       {reply.seats.length === 0 ? (
         <p className="text-2xl">{reply.open ? 'Nobody is there yet.' : 'Nobody came in.'}</p>
       ) : (
-        <ul className="grid grid-cols-[repeat(auto-fill,minmax(15rem,1fr))] gap-x-6" aria-label="Children">
-          {reply.seats.map((one) => (
-            <SeatLine
-              key={one.id}
-              seat={one}
-              of={reply.questions}
-              open={seat?.id === one.id}
-              onLook={() => {
-                put({ seat: seat?.id === one.id ? null : one.id });
-              }}
-              onSend={
-                one.double
-                  ? () => {
-                      send.mutate(one.id);
-                    }
-                  : undefined
-              }
-            />
-          ))}
+        <Quay
+          seats={reply.seats}
+          of={reply.questions}
+          chosen={seat?.id}
+          onLook={(one) => {
+            put({ seat: seat?.id === one ? null : one });
+          }}
+        />
+      )}
+      {reply.seats.some((one) => one.double) && (
+        <ul className="text-lg">
+          {reply.seats
+            .filter((one) => one.double)
+            .map((one) => (
+              <li key={one.id} className="flex flex-wrap items-center gap-x-2">
+                <span>
+                  <b>{one.name}</b> is there twice; on this tablet since {one.since}.
+                </span>
+                <Button
+                  look="quiet"
+                  aria-label={`Send it away: ${one.name}, since ${one.since}`}
+                  onClick={() => {
+                    send.mutate(one.id);
+                  }}
+                >
+                  Send it away
+                </Button>
+              </li>
+            ))}
         </ul>
       )}
       {reply.open && reply.of !== 'watch' && reply.missing.length > 0 && (
@@ -196,53 +191,6 @@ export function Running({ id, classId, onBack }: { id: string; classId: string; 
       )}
       {seat && <Questions id={id} seat={seat} />}
     </div>
-  );
-}
-
-function SeatLine({
-  seat,
-  of,
-  open,
-  onLook,
-  onSend,
-}: {
-  seat: SeatSeenReply;
-  of: number;
-  open: boolean;
-  onLook: () => void;
-  onSend?: (() => void) | undefined;
-}) {
-  const state = states[seat.state];
-  const loud = seat.state === 'stuck' || seat.state === 'still';
-  return (
-    <li className={`flex flex-wrap items-center gap-x-3 border-b border-hair py-1 ${loud ? 'bg-found' : ''}`}>
-      <button
-        type="button"
-        className="flex min-h-11 flex-1 items-center gap-3 px-1 text-left text-xl hover:bg-wash"
-        aria-expanded={open}
-        onClick={onLook}
-      >
-        <span className="flex-1 font-bold">{seat.name}</span>
-        {of > 0 && (
-          <span className="text-soft tabular-nums" aria-label={`${seat.done} of ${of} done`}>
-            {seat.done}/{of}
-          </span>
-        )}
-        <span className="w-5 text-center font-bold" aria-hidden="true">
-          {state.sign}
-        </span>
-        {!loud && <span className="sr-only">{state.said}</span>}
-      </button>
-      {loud && <span className="basis-full px-1 pb-1 text-base">{state.said}</span>}
-      {onSend && (
-        <span className="flex basis-full items-center gap-2 px-1 pb-1 text-base">
-          Two tablets; this one since {seat.since}.
-          <Button look="quiet" onClick={onSend}>
-            Send it away
-          </Button>
-        </span>
-      )}
-    </li>
   );
 }
 

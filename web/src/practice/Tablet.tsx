@@ -23,7 +23,7 @@ export function Tablet({ keeper, shown }: { keeper: SeatKeeper; shown: Shown }) 
   }
   return (
     <div className="flex min-h-dvh flex-col">
-      <header className="flex flex-wrap items-center gap-x-6 gap-y-1 px-5 py-3 md:px-8">
+      <header className="flex flex-wrap items-center gap-x-6 gap-y-1 bg-paper px-5 py-3 md:px-8 roomy:sticky roomy:top-0 roomy:z-10">
         <p className="text-xl font-bold">{seat.name}</p>
         {shown.done === 0 && (current === null || keeper.tried(current.id).n === 0) && (
           <button
@@ -132,27 +132,27 @@ function Question({
       readOnFrom(heading.current);
     }
   }, []);
-  const helping = tried.said?.signal === 'look' && tried.help >= 2;
+  const helping = tried.help >= 2 && (tried.said === null || tried.said.signal === 'look') && !tried.open;
   const shownAll = helping && tried.help >= 3;
   const other = two.find((name) => name !== offer.turn);
   return (
     <>
       <main
-        className={`grid flex-1 content-start gap-x-10 gap-y-6 px-5 pt-2 pb-6 md:px-8 ${shownAll || offer.table ? '' : 'lg:grid-cols-[minmax(0,1fr)_minmax(0,26rem)]'}`}
+        className={`grid flex-1 gap-x-10 gap-y-6 px-5 pt-2 pb-6 max-lg:grid-rows-[auto_1fr] md:px-8 ${shownAll || offer.table ? 'content-start' : 'lg:grid-cols-[minmax(0,1fr)_minmax(0,30rem)]'}`}
       >
         <div className="flex min-w-0 flex-col gap-5">
           {offer.turn !== '' && <p className="text-xl text-soft">{offer.turn}, this one is yours.</p>}
           <h1
             ref={heading}
             id={askedId}
-            className="max-w-3xl text-[clamp(1.7rem,3.4vw,2.6rem)] leading-snug"
+            className="max-w-3xl text-[clamp(1.8rem,2.2vw+2.2dvh,3.4rem)] leading-snug"
             data-testid="asked"
             data-question={offer.id}
           >
             <Marked text={offer.asked} />
           </h1>
           {offer.task !== '' && (
-            <p id={taskId} className="-mt-3 text-2xl">
+            <p id={taskId} className="-mt-2 text-[clamp(1.5rem,1.2vw+1.4dvh,2.1rem)]">
               {offer.task}
             </p>
           )}
@@ -184,7 +184,7 @@ function Question({
             work
           )}
         </div>
-        <div className={`flex justify-center ${offer.table ? 'lg:justify-start' : 'lg:justify-end'}`}>
+        <div className={`flex justify-center max-lg:items-end ${offer.table ? 'lg:justify-start' : 'lg:justify-end'}`}>
           {right && (
             <p className="flex items-center gap-3 self-start text-3xl font-bold text-good" role="status">
               <span aria-hidden="true" className="text-4xl">

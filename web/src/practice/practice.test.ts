@@ -22,6 +22,7 @@ const offer = (id: string, place: number): OfferReply => ({
   reading: [],
   aloud: '',
   stepsAloud: [],
+  turns: 1,
   usual: [
     { text: '11:15 a.m.', signal: 'right', say: '', read: '11:15 a.m.', hands: null, aloud: '' },
     { text: '11:15', signal: 'ask', say: 'Nearly. Is it a.m. or p.m.?', read: '11:15', hands: null, aloud: '' },

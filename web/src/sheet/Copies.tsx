@@ -1,14 +1,15 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
-import { useId, useState } from 'react';
+import { Fragment, useId, useState } from 'react';
 import { ask } from '../api/client';
 import { setsQuery } from '../api/queries';
 import type { ChildEntry, CopySetReply, CopiesRequest } from '../api/types';
 import { useClasses } from '../classroom/useClasses';
 import { Button } from '../ui/Button';
 import { useNotice } from '../ui/notices';
+import { called } from '../ui/called';
 import { newSeed } from '../ui/newId';
+import { useStood } from '../ui/useStood';
 import { dateWriter } from '../ui/dates';
 
 const when = dateWriter({ day: 'numeric', month: 'long', hour: '2-digit', minute: '2-digit' });
@@ -59,6 +60,10 @@ export function Copies({ sheetId, classId, reads, ready, shown, onShow }: Props)
     mutationFn: (set: string) => ask<null>('POST', `/api/sheets/${sheetId}/sets/${set}/restore`),
     onSuccess: refresh,
   });
+  const stood = useStood(
+    (sets.data ?? []).map((one) => one.id),
+    sheetId,
+  );
   const remove = useMutation({
     mutationFn: (set: string) => ask<null>('DELETE', `/api/sheets/${sheetId}/sets/${set}`),
     onSuccess: (_, set) => {
@@ -66,7 +71,7 @@ export function Copies({ sheetId, classId, reads, ready, shown, onShow }: Props)
         onShow(null);
       }
       void refresh();
-      notice('The copies are deleted; their codes lead nowhere now.', () => {
+      stood.put(set, 'The copies are deleted; their codes lead nowhere now.', () => {
         restore.mutate(set);
       });
     },
@@ -160,29 +165,33 @@ export function Copies({ sheetId, classId, reads, ready, shown, onShow }: Props)
       )}
       <ul className="mt-2">
         {sets.data?.map((set) => (
-          <li key={set.id} className="flex items-center gap-1 border-b border-hair">
-            <button
-              type="button"
-              aria-pressed={set.id === shown}
-              className={`min-h-11 flex-1 text-left ${set.id === shown ? 'font-bold' : 'underline underline-offset-4'}`}
-              onClick={() => {
-                onShow(set.id === shown ? null : set.id);
-              }}
-            >
-              {set.copies.length} copies, {when.format(new Date(set.madeAt))}
-            </button>
-            <button
-              type="button"
-              className="grid size-9 place-items-center text-soft hover:text-ink"
-              aria-label={`Delete the ${set.copies.length} copies of ${when.format(new Date(set.madeAt))}`}
-              onClick={() => {
-                remove.mutate(set.id);
-              }}
-            >
-              <Trash2 size={17} aria-hidden="true" />
-            </button>
-          </li>
+          <Fragment key={set.id}>
+            {stood.before(set.id)}
+            <li className="flex items-center gap-1 border-b border-hair">
+              <button
+                type="button"
+                aria-pressed={set.id === shown}
+                className={`min-h-11 flex-1 text-left ${set.id === shown ? 'font-bold' : 'underline underline-offset-4'}`}
+                onClick={() => {
+                  onShow(set.id === shown ? null : set.id);
+                }}
+              >
+                {set.copies.length} copies, {when.format(new Date(set.madeAt))}
+              </button>
+              <Button
+                look="quiet"
+                className="font-normal"
+                aria-label={`Delete the ${set.copies.length} copies of ${when.format(new Date(set.madeAt))}`}
+                onClick={() => {
+                  remove.mutate(set.id);
+                }}
+              >
+                {called.delete}
+              </Button>
+            </li>
+          </Fragment>
         ))}
+        {stood.last()}
       </ul>
     </section>
   );

@@ -1,9 +1,10 @@
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import { GripVertical, Lock, LockOpen, Pencil, RefreshCw, Trash2 } from 'lucide-react';
+import { GripVertical } from 'lucide-react';
 import { useState } from 'react';
 import type { QuestionReply, QuestionText } from '../api/types';
 import { Marked, plain } from '../models/Marked';
+import { More } from '../ui/More';
 import { Nudge } from '../ui/Nudge';
 import { EditQuestion } from './EditQuestion';
 import { isOfTable } from './draft';
@@ -99,6 +100,7 @@ export function QuestionRow({
                 {form}
               </span>
             ))}
+            {question.locked && <span className="block text-base text-soft">these numbers stay</span>}
             {question.warnings.map((warning) => (
               <span key={warning.code} className="block text-base text-minute" data-testid="warning">
                 {warning.text}
@@ -108,47 +110,24 @@ export function QuestionRow({
         )}
       </div>
       {!editing && (
-        <span className="grid shrink-0 grid-cols-2">
-          <button
-            type="button"
-            className={`grid min-h-9 w-8 place-items-center hover:text-ink ${question.locked ? 'text-ink' : 'text-soft'}`}
-            aria-label={`Keep question ${number}`}
-            aria-pressed={question.locked}
-            onClick={onLock}
-          >
-            {question.locked ? <Lock size={17} aria-hidden="true" /> : <LockOpen size={17} aria-hidden="true" />}
-          </button>
-          <button
-            type="button"
-            className="grid min-h-9 w-8 place-items-center text-soft hover:text-ink"
-            aria-label={`New numbers for question ${number}`}
-            onClick={onRenew}
-          >
-            <RefreshCw size={17} aria-hidden="true" />
-          </button>
-          {isOfTable(question.text) ? (
-            <span />
-          ) : (
-            <button
-              type="button"
-              className="grid min-h-9 w-8 place-items-center text-soft hover:text-ink"
-              aria-label={`Change question ${number}`}
-              onClick={() => {
-                setEditing(true);
-              }}
-            >
-              <Pencil size={17} aria-hidden="true" />
-            </button>
-          )}
-          <button
-            type="button"
-            className="grid min-h-9 w-8 place-items-center text-soft hover:text-ink"
-            aria-label={`Remove question ${number}`}
-            onClick={onRemove}
-          >
-            <Trash2 size={17} aria-hidden="true" />
-          </button>
-        </span>
+        <More
+          name={`question ${number}`}
+          items={[
+            { text: 'Keep these numbers', onSelect: onLock, on: question.locked },
+            { text: 'New numbers', onSelect: onRenew },
+            ...(isOfTable(question.text)
+              ? []
+              : [
+                  {
+                    text: 'Change',
+                    onSelect: () => {
+                      setEditing(true);
+                    },
+                  },
+                ]),
+            { text: 'Remove', onSelect: onRemove },
+          ]}
+        />
       )}
     </li>
   );

@@ -9,7 +9,7 @@ import {
 } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { RefreshCw, Scale } from 'lucide-react';
-import { useEffect, useRef, useState } from 'react';
+import { Fragment, useEffect, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { plain } from '../models/Marked';
 import { Button } from '../ui/Button';
@@ -212,6 +212,7 @@ export function SheetPanel({ keeper, state, current, onOpen }: Props) {
             )}
           </div>
         )}
+        {count === 0 && !edits.stood.none && <ol className="mt-3">{edits.stood.last()}</ol>}
         {count === 0 ? (
           <p className="mt-4 text-soft">
             Nothing on it yet. Type a sum in the sum line and press <kbd className="key font-sans">Shift Enter</kbd>, or{' '}
@@ -230,37 +231,40 @@ export function SheetPanel({ keeper, state, current, onOpen }: Props) {
             <SortableContext items={draft.questions.map((one) => one.id)} strategy={verticalListSortingStrategy}>
               <ol className="mt-3">
                 {draft.questions.map((question, i) => (
-                  <QuestionRow
-                    key={question.id}
-                    question={question}
-                    number={i + 1}
-                    onUp={nudge(i, i - 1)}
-                    onDown={nudge(i, i + 1)}
-                    isCurrent={
-                      current !== '' &&
-                      [question.text.wording, question.text.sum, plain(question.shown)].includes(current)
-                    }
-                    onOpen={() => {
-                      if (isOfTable(question.text)) {
-                        void navigate(tableAt(ofTable.indexOf(question) + 1));
-                      } else {
-                        onOpen(lineOfQuestion(question.text));
+                  <Fragment key={question.id}>
+                    {edits.stood.before(question.id)}
+                    <QuestionRow
+                      question={question}
+                      number={i + 1}
+                      onUp={nudge(i, i - 1)}
+                      onDown={nudge(i, i + 1)}
+                      isCurrent={
+                        current !== '' &&
+                        [question.text.wording, question.text.sum, plain(question.shown)].includes(current)
                       }
-                    }}
-                    onRemove={() => {
-                      edits.remove(question);
-                    }}
-                    onChange={(changed) => {
-                      edits.change(question, changed);
-                    }}
-                    onLock={() => {
-                      edits.lock(question);
-                    }}
-                    onRenew={() => {
-                      edits.renew([question]);
-                    }}
-                  />
+                      onOpen={() => {
+                        if (isOfTable(question.text)) {
+                          void navigate(tableAt(ofTable.indexOf(question) + 1));
+                        } else {
+                          onOpen(lineOfQuestion(question.text));
+                        }
+                      }}
+                      onRemove={() => {
+                        edits.remove(question);
+                      }}
+                      onChange={(changed) => {
+                        edits.change(question, changed);
+                      }}
+                      onLock={() => {
+                        edits.lock(question);
+                      }}
+                      onRenew={() => {
+                        edits.renew([question]);
+                      }}
+                    />
+                  </Fragment>
                 ))}
+                {edits.stood.last()}
                 <li ref={end} aria-hidden="true" />
               </ol>
             </SortableContext>

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { Suspense, useState } from 'react';
+import { Fragment, Suspense, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { ask } from '../api/client';
 import { codeQuery, rungsQuery, shelfQuery } from '../api/queries';
@@ -14,6 +14,7 @@ import { part } from '../ui/part';
 import { BringIn } from './BringIn';
 import { rowsOf, type Row } from './rows';
 import { ShelfRow } from './ShelfRow';
+import { useStood } from '../ui/useStood';
 import { forgetSheet, rememberSheet } from './useSheet';
 import { called } from '../ui/called';
 
@@ -80,6 +81,11 @@ export function Shelf() {
       (rung === '' || sheet.rungs.includes(rung)) &&
       (classId === anyClass || sheet.classId === null || sheet.classId === classId),
   );
+  const rows = elsewhere ? [] : rowsOf(found ?? []);
+  const stood = useStood(
+    rows.map((row) => row[0].id),
+    archived ? 'archive' : 'shelf',
+  );
   const used = new Set(shelf.data?.flatMap((sheet) => sheet.rungs));
   const settled = useSettled(search.trim(), 200);
   const code = useQuery({ ...codeQuery(settled.toUpperCase()), enabled: codeLike.test(settled) });
@@ -117,7 +123,7 @@ export function Shelf() {
     onSuccess: (_, { row, away }) => {
       refresh();
       const [{ title }] = row;
-      notice(away ? `“${title}” is in the archive.` : `“${title}” is back on the shelf.`, () => {
+      stood.put(row[0].id, away ? `“${title}” is in the archive.` : `“${title}” is back on the shelf.`, () => {
         archive.mutate({ row, away: !away });
       });
     },
@@ -130,7 +136,7 @@ export function Shelf() {
         forgetSheet(sheet.id);
       });
       refresh();
-      notice(`“${row[0].title}” is deleted.`, () => {
+      stood.put(row[0].id, `“${row[0].title}” is deleted.`, () => {
         restore.mutate(row);
       });
     },
@@ -253,25 +259,28 @@ export function Shelf() {
       )}
       <BringIn open={bringing} onOpenChange={setBringing} />
       <ul>
-        {(elsewhere ? [] : rowsOf(found ?? [])).map((row) => (
-          <ShelfRow
-            key={row[0].id}
-            sheets={row}
-            className={several ? (classes.find((one) => one.id === row[0].classId)?.name ?? null) : null}
-            onDuplicate={() => {
-              duplicate.mutate(row);
-            }}
-            onShare={() => {
-              setSharing(row);
-            }}
-            onArchive={() => {
-              archive.mutate({ row, away: !row[0].archived });
-            }}
-            onDelete={() => {
-              remove.mutate(row);
-            }}
-          />
+        {rows.map((row) => (
+          <Fragment key={row[0].id}>
+            {stood.before(row[0].id)}
+            <ShelfRow
+              sheets={row}
+              className={several ? (classes.find((one) => one.id === row[0].classId)?.name ?? null) : null}
+              onDuplicate={() => {
+                duplicate.mutate(row);
+              }}
+              onShare={() => {
+                setSharing(row);
+              }}
+              onArchive={() => {
+                archive.mutate({ row, away: !row[0].archived });
+              }}
+              onDelete={() => {
+                remove.mutate(row);
+              }}
+            />
+          </Fragment>
         ))}
+        {stood.last()}
       </ul>
       {sharing && (
         <Suspense fallback={null}>

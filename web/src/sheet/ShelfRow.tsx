@@ -1,7 +1,7 @@
-import { Archive, ArchiveRestore, Copy, Printer, Share2, Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
 import type { Layout, ShelfReply } from '../api/types';
-import { Button } from '../ui/Button';
+import { More } from '../ui/More';
+import { called } from '../ui/called';
 import { dateWriter } from '../ui/dates';
 
 const when = dateWriter({ weekday: 'short', day: 'numeric', month: 'long' });
@@ -50,39 +50,23 @@ export function ShelfRow({ sheets, className, onDuplicate, onShare, onArchive, o
           </span>
         )}
       </div>
-      <span className="flex flex-wrap items-center gap-1">
+      <span className="flex items-center gap-1">
         <Link
           to={`/sheets/${sheet.id}/print${isFamily ? '?levels=1' : ''}`}
           className="inline-flex min-h-10 items-center gap-2 px-2 underline underline-offset-4"
           aria-label={`Print ${sheet.title}`}
         >
-          <Printer size={17} aria-hidden="true" /> Print
+          Print
         </Link>
-        <Button look="quiet" className="font-normal" aria-label={`Duplicate ${sheet.title}`} onClick={onDuplicate}>
-          <Copy size={17} aria-hidden="true" /> Duplicate
-        </Button>
-        <Button look="quiet" className="font-normal" aria-label={`Share ${sheet.title}`} onClick={onShare}>
-          <Share2 size={17} aria-hidden="true" /> Share
-        </Button>
-        <Button
-          look="quiet"
-          className="font-normal"
-          aria-label={`${sheet.archived ? 'Put back' : 'Archive'} ${sheet.title}`}
-          onClick={onArchive}
-        >
-          {sheet.archived ? (
-            <>
-              <ArchiveRestore size={17} aria-hidden="true" /> Put back
-            </>
-          ) : (
-            <>
-              <Archive size={17} aria-hidden="true" /> Archive
-            </>
-          )}
-        </Button>
-        <Button look="quiet" className="font-normal" aria-label={`Delete ${sheet.title}`} onClick={onDelete}>
-          <Trash2 size={17} aria-hidden="true" /> Delete
-        </Button>
+        <More
+          name={sheet.title}
+          items={[
+            { text: 'Duplicate', onSelect: onDuplicate },
+            { text: 'Share', onSelect: onShare },
+            { text: sheet.archived ? 'Put back' : 'Archive', onSelect: onArchive },
+            { text: called.delete, onSelect: onDelete },
+          ]}
+        />
       </span>
     </li>
   );

@@ -13,6 +13,8 @@ import { MakeSheets } from './MakeSheets';
 const rung = (id: string, can: string, mistakes: string[]): RungReply => ({
   id,
   can,
+  strand: 'lengths',
+  short: id,
   told: false,
   read: false,
   mistakes: mistakes.map((one) => ({ id: one, may: `may ${one}` })),

@@ -5,7 +5,7 @@ import { useSyncExternalStore } from 'react';
 import { describe, expect, it, vi } from 'vitest';
 import { Refused } from '../api/client';
 import type { QuestionReply, QuestionText, SheetReply } from '../api/types';
-import { show, silentServer } from '../testing/show';
+import { pressMore, show, silentServer } from '../testing/show';
 import { newQuestion, plainSettings, textOf } from './draft';
 import { SheetKeeper } from './keeper';
 import { SheetPanel } from './SheetPanel';
@@ -60,7 +60,7 @@ describe('the questions of the sheet in hand', () => {
 
   it('are changed by the keys alone: Enter takes it, Escape leaves it as it was', async () => {
     const { sums, keeper } = panel(three);
-    await press('Change question 2');
+    await pressMore('question 2', 'Change');
     const field = screen.getByLabelText('Question 2', { selector: 'input' });
     expect(document.activeElement).toBe(field);
     await userEvent.clear(field);
@@ -69,11 +69,11 @@ describe('the questions of the sheet in hand', () => {
     // until the server has looked at it, it has no answer
     expect(keeper.snapshot().draft.questions[1]?.answer).toBeNull();
 
-    await press('Change question 1');
+    await pressMore('question 1', 'Change');
     await userEvent.type(screen.getByLabelText('Question 1', { selector: 'input' }), ' + 9 h{Escape}');
     expect(sums()[0]).toBe('1 h + 2 h');
     // nothing typed is nothing changed
-    await press('Change question 3');
+    await pressMore('question 3', 'Change');
     await userEvent.clear(screen.getByLabelText('Question 3', { selector: 'input' }));
     await userEvent.keyboard('{Enter}');
     expect(sums()[2]).toBe('2 x 3 h');
@@ -99,7 +99,7 @@ describe('the questions of the sheet in hand', () => {
                 }),
               );
     });
-    await press('Change question 2');
+    await pressMore('question 2', 'Change');
     const field = screen.getByLabelText('Question 2', { selector: 'input' });
     const answer = () => field.parentElement?.querySelector('output')?.textContent;
     const type = async (sum: string) => {
@@ -124,7 +124,7 @@ describe('the questions of the sheet in hand', () => {
 
   it('are taken as typed when one goes elsewhere', async () => {
     const { keeper } = panel(three);
-    await press('Change question 1');
+    await pressMore('question 1', 'Change');
     await userEvent.type(screen.getByLabelText('Question 1 in words'), 'How long are both at sea?');
     await userEvent.click(screen.getByLabelText('Title of the sheet'));
     const [first] = keeper.snapshot().draft.questions;
@@ -138,7 +138,7 @@ describe('the questions of the sheet in hand', () => {
   it('are not changed, nor saved, by being looked into', async () => {
     const { keeper } = panel(three);
     const before = keeper.snapshot().draft;
-    await press('Change question 1');
+    await pressMore('question 1', 'Change');
     await press('Save');
     expect(keeper.snapshot().draft).toBe(before);
     expect(keeper.snapshot().saving).toBe('saved');
@@ -147,7 +147,7 @@ describe('the questions of the sheet in hand', () => {
   it('have a form of their own, or that of the sheet again', async () => {
     const { keeper } = panel([question('a', '1:50 pm + 20 min', { text: { answers: 'table' } })]);
     expect(screen.getByText('Answers: complete a table')).toBeTruthy();
-    await press('Change question 1');
+    await pressMore('question 1', 'Change');
     await userEvent.selectOptions(screen.getByLabelText('Answers'), 'as on the sheet');
     await userEvent.selectOptions(screen.getByLabelText('Times given'), 'in words');
     await press('Save');
@@ -161,7 +161,7 @@ describe('the questions of the sheet in hand', () => {
 
   it('stand last as challenges', async () => {
     const { keeper, sums } = panel(three);
-    await press('Change question 1');
+    await pressMore('question 1', 'Change');
     await userEvent.click(screen.getByLabelText('a challenge at the end'));
     await press('Save');
     expect(sums()).toEqual(['4 h - 1 h', '2 x 3 h', '1 h + 2 h']);
@@ -172,7 +172,7 @@ describe('the questions of the sheet in hand', () => {
 
   it('are taken off, and come back to their place', async () => {
     const { sums } = panel(three);
-    await press('Remove question 2');
+    await pressMore('question 2', 'Remove');
     expect(sums()).toEqual(['1 h + 2 h', '2 x 3 h']);
     expect(screen.getAllByText('Question 2 is removed.').length).toBeGreaterThan(0);
     await press('Undo');
@@ -228,7 +228,7 @@ describe('the questions of the sheet in hand', () => {
       question('a', '9:10 am + 25 min', { text: { wording: 'A ferry …?', story: 'ferry-crosses' } }),
     ]);
     asked.mockResolvedValueOnce({ sums: ['8:05 am + 40 min'], wordings: ['Another ferry …?'] });
-    await press('New numbers for question 1');
+    await pressMore('question 1', 'New numbers');
     await waitFor(() => {
       expect(keeper.snapshot().draft.questions[0]?.text).toMatchObject({
         sum: '8:05 am + 40 min',
@@ -241,7 +241,7 @@ describe('the questions of the sheet in hand', () => {
       '/api/sheets/others',
       expect.objectContaining({ stories: ['ferry-crosses'] }),
     );
-    await press('Change question 1');
+    await pressMore('question 1', 'Change');
     await userEvent.type(screen.getByLabelText('Question 1 in words'), ' Really?');
     await userEvent.keyboard('{Enter}');
     await waitFor(() => {
@@ -252,24 +252,23 @@ describe('the questions of the sheet in hand', () => {
   it('say so where there is no other, and where there is no connection', async () => {
     const { sums } = panel(three);
     asked.mockResolvedValueOnce({ sums: [null], wordings: [''] });
-    await press('New numbers for question 1');
+    await pressMore('question 1', 'New numbers');
     expect((await screen.findAllByText('There is no other question quite like this.')).length).toBeGreaterThan(0);
     asked.mockRejectedValueOnce(new Error('No connection at the moment.'));
-    await press('New numbers for question 2');
+    await pressMore('question 2', 'New numbers');
     expect((await screen.findAllByText('No connection at the moment.')).length).toBeGreaterThan(0);
     expect(sums()).toEqual(['1 h + 2 h', '4 h - 1 h', '2 x 3 h']);
   });
 
   it('are kept by the lock, which says so', async () => {
     const { keeper } = panel(three);
-    const lock = screen.getByRole('button', { name: 'Keep question 3' });
-    expect(lock.getAttribute('aria-pressed')).toBe('false');
-    await userEvent.click(lock);
-    expect(lock.getAttribute('aria-pressed')).toBe('true');
+    expect(screen.queryByText('these numbers stay')).toBeNull();
+    await pressMore('question 3', 'Keep these numbers');
+    expect(screen.getByText('these numbers stay')).toBeTruthy();
     expect(keeper.snapshot().draft.questions.map(({ locked }) => locked)).toEqual([false, false, true]);
     // with all kept there is nothing to draw anew
-    await press('Keep question 1');
-    await press('Keep question 2');
+    await pressMore('question 1', 'Keep these numbers');
+    await pressMore('question 2', 'Keep these numbers');
     asked.mockClear();
     await press('New numbers for the open ones');
     expect(asked).not.toHaveBeenCalled();
@@ -311,7 +310,9 @@ describe('the questions of the sheet in hand', () => {
     keeper.change((now) => ({ ...now, settings: { ...now.settings, table } }));
     expect(await screen.findByText('The Pintail')).toBeTruthy();
     // it has no numbers to be typed
-    expect(screen.queryByRole('button', { name: 'Change question 1' })).toBeNull();
+    await userEvent.click(screen.getByRole('button', { name: 'More: question 1' }));
+    expect(screen.getAllByRole('menuitem').map((one) => one.textContent)).toEqual(['New numbers', 'Remove']);
+    await userEvent.keyboard('{Escape}');
     expect(screen.getByRole('link', { name: 'Sheet on the board' }).getAttribute('href')).not.toContain('table');
     expect(screen.getByRole('link', { name: 'Timetable on the board' }).getAttribute('href')).toBe(
       '/teach/timetable?sheet=s&q=1',
@@ -319,7 +320,7 @@ describe('the questions of the sheet in hand', () => {
     await userEvent.click(screen.getByRole('button', { name: /^Question 1:/ }));
     expect(opened).not.toHaveBeenCalled();
     asked.mockResolvedValueOnce({ sums: ['table next {"stop":"Fell Harbour","at":"11:00"}'], wordings: [''] });
-    await press('New numbers for question 1');
+    await pressMore('question 1', 'New numbers');
     await waitFor(() => {
       expect(sums()[0]).toContain('Fell Harbour');
     });

@@ -5,7 +5,7 @@ import { useLocation } from 'react-router';
 import { describe, expect, it } from 'vitest';
 import type { ReadFileReply, ShelfReply, SheetReply } from '../api/types';
 import { classOf } from '../testing/classes';
-import { show, silentServer } from '../testing/show';
+import { pressMore, show, silentServer } from '../testing/show';
 import { plainSettings } from './draft';
 import { textOf } from './draft';
 import { Shelf } from './Shelf';
@@ -51,11 +51,25 @@ function Where() {
 describe('the shelf of sheets', () => {
   const asked = silentServer();
   const page = async (at = '/sheets', read: ReadFileReply = { title: '', questions: [], faults: [] }) => {
+    let away: 'nowhere' | 'archive' | 'deleted' = 'nowhere';
     asked.mockImplementation((method, path) => {
+      // the tide is the one that is put away here
+      if (path.startsWith('/api/sheets/b')) {
+        away =
+          path.endsWith('/restore') || (path.includes('/archive') && method === 'DELETE')
+            ? 'nowhere'
+            : path.includes('/archive')
+              ? 'archive'
+              : method === 'DELETE'
+                ? 'deleted'
+                : away;
+      }
       if (method === 'GET') {
         return Promise.resolve(
           path === '/api/sheets'
             ? sheets
+                .filter((one) => away !== 'deleted' || one.family !== 'f')
+                .map((one) => (one.family === 'f' ? { ...one, archived: away === 'archive' } : one))
             : path === '/api/classes'
               ? [classOf('k', 'Kittiwakes', { inHand: true }), classOf('t', 'Terns')]
               : path === '/api/rungs'
@@ -141,20 +155,26 @@ describe('the shelf of sheets', () => {
   it('shows the archive, from which a sheet is put back', async () => {
     await page('/sheets?in=archive');
     expect(rows()).toEqual(['Old drill']);
-    await press('Put back Old drill');
+    await pressMore('Old drill', 'Put back');
     expect(sent()).toEqual(['DELETE /api/sheets/e/archive']);
   });
 
   it('does to all levels together what is done to one of them, and undoes it for all', async () => {
     await page();
-    await press('Duplicate The tide');
-    await press('Archive The tide');
+    await pressMore('The tide', 'Duplicate');
+    await pressMore('The tide', 'Archive');
     await userEvent.click(await screen.findByRole('button', { name: 'Undo' }));
-    await press('Delete The tide');
     await waitFor(() => {
-      expect(screen.getAllByRole('button', { name: 'Undo' }).length).toBeGreaterThan(1);
+      expect(rows()).toEqual(['The ferry', 'The tide']);
     });
-    await userEvent.click(screen.getAllByRole('button', { name: 'Undo' }).at(-1) ?? document.body);
+    await pressMore('The tide', 'Delete');
+    expect(await screen.findByText('“The tide” is deleted.')).toBeTruthy();
+    // in its place, and one goes on from there by keyboard
+    const undo = screen.getByRole('button', { name: 'Undo' });
+    await waitFor(() => {
+      expect(document.activeElement).toBe(undo);
+    });
+    await userEvent.click(undo);
     await waitFor(() => {
       expect(sent()).toEqual([
         'POST /api/sheets/b/duplicate?levels=1',

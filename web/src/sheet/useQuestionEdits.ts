@@ -4,6 +4,7 @@ import { ask } from '../api/client';
 import type { OthersReply, OthersRequest, QuestionReply, QuestionText } from '../api/types';
 import { newSeed } from '../ui/newId';
 import { useNotice } from '../ui/notices';
+import { useStood } from '../ui/useStood';
 import { challengesLast, isOfTable, sameQuestion, withText } from './draft';
 import type { KeeperState, SheetKeeper } from './keeper';
 
@@ -11,6 +12,7 @@ import type { KeeperState, SheetKeeper } from './keeper';
 export function useQuestionEdits(keeper: SheetKeeper, state: KeeperState) {
   const notice = useNotice();
   const { questions } = state.draft;
+  const stood = useStood(questions.map((one) => one.id));
   const all = (edit: (questions: QuestionReply[]) => QuestionReply[]) => {
     keeper.change((now) => ({ ...now, questions: edit(now.questions) }));
   };
@@ -78,10 +80,11 @@ export function useQuestionEdits(keeper: SheetKeeper, state: KeeperState) {
     remove: (question: QuestionReply) => {
       const place = questions.indexOf(question);
       all((now) => now.filter((other) => other.id !== question.id));
-      notice(`Question ${place + 1} is removed.`, () => {
+      stood.put(question.id, `Question ${place + 1} is removed.`, () => {
         all((now) => now.toSpliced(place, 0, question));
       });
     },
+    stood,
     /** As it was edited; a sum that was typed anew is looked at anew. */
     change: (question: QuestionReply, text: QuestionText) => {
       if (sameQuestion(question, { ...question, text })) {

@@ -1,5 +1,6 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { cleanup, render } from '@testing-library/react';
+import { cleanup, render, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
 import type { ReactNode } from 'react';
 import { MemoryRouter } from 'react-router';
 import { afterEach, beforeEach, vi } from 'vitest';
@@ -16,6 +17,12 @@ export function show(part: ReactNode, at = '/') {
       </NoticeProvider>
     </QueryClientProvider>,
   );
+}
+
+/** What stands behind the three dots of something, pressed. */
+export async function pressMore(of: string, what: string) {
+  await userEvent.click(screen.getByRole('button', { name: `More: ${of}` }));
+  await userEvent.click(await screen.findByText(what, { selector: '[role^="menuitem"]' }));
 }
 
 /** A server that never answers, except where a test says what it does. */

@@ -9,6 +9,7 @@ use Rostik\Core\Skill\Features;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\Rung;
 use Rostik\Core\Skill\Rungs;
+use Rostik\Core\Skill\Strand;
 use Rostik\Core\Sum\DateMove;
 use Rostik\Core\Sum\DatesApart;
 use Rostik\Core\Sum\DaysIn;
@@ -37,18 +38,18 @@ final class CalendarRungs implements Rungs
     public function all(): array
     {
         return [
-            new Rung('read-calendar', 'I can find a date on a month page and say its day of the week.', ['unit-facts'], [Kind::Calendar], ['month-page', 'calendar-rules'], ['thirty-days-each'],
+            new Rung('read-calendar', 'I can find a date on a month page and say its day of the week.', Strand::Dates, 'the month page', ['unit-facts'], [Kind::Calendar], ['month-page', 'calendar-rules'], ['thirty-days-each'],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof WeekdayOf || ($sum instanceof DaysIn && null !== $sum->month && 2 !== $sum->month),
                 static fn (Level $level, Dice $dice): Sum => Level::Support !== $level && 0 === $dice->number(0, 3)
                     ? DaysIn::month($dice->pick([1, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12]), $dice->number(...self::YEARS))
                     : WeekdayOf::of(StatedDate::of(self::date($dice)))),
-            new Rung('date-later', 'I can find the date so many days or weeks later or earlier.', ['read-calendar'], [Kind::DateLater, Kind::DateEarlier], ['month-page', 'days-line'], ['counts-both-ends', 'thirty-days-each', 'forgets-leap-day', 'week-as-five'],
+            new Rung('date-later', 'I can find the date so many days or weeks later or earlier.', Strand::Dates, 'so many days later', ['read-calendar'], [Kind::DateLater, Kind::DateEarlier], ['month-page', 'days-line'], ['counts-both-ends', 'thirty-days-each', 'forgets-leap-day', 'week-as-five'],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof DateMove && !$sum->byMonths() && $sum->days() > 0,
                 self::move(...)),
-            new Rung('days-between-dates', 'I can count the days and weeks between dates.', ['date-later'], [Kind::DatesApart], ['days-line', 'month-page'], ['counts-both-ends', 'thirty-days-each', 'forgets-leap-day', 'week-as-five'],
+            new Rung('days-between-dates', 'I can count the days and weeks between dates.', Strand::Dates, 'days between dates', ['date-later'], [Kind::DatesApart], ['days-line', 'month-page'], ['counts-both-ends', 'thirty-days-each', 'forgets-leap-day', 'week-as-five'],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof DatesApart,
                 self::apart(...)),
-            new Rung('leap-year', 'I can say which years are leap years, and what that changes.', ['read-calendar'], [Kind::Calendar], ['calendar-rules'], ['forgets-leap-day', 'thirty-days-each', 'every-fourth-year'],
+            new Rung('leap-year', 'I can say which years are leap years, and what that changes.', Strand::Dates, 'leap years', ['read-calendar'], [Kind::Calendar], ['calendar-rules'], ['forgets-leap-day', 'thirty-days-each', 'every-fourth-year'],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof LeapYear || ($sum instanceof DaysIn && (null === $sum->month || 2 === $sum->month)),
                 static function (Level $level, Dice $dice): Sum {
                     // whole hundreds are for those who know the rule for them

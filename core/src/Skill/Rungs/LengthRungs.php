@@ -9,6 +9,7 @@ use Rostik\Core\Skill\Features;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\Rung;
 use Rostik\Core\Skill\Rungs;
+use Rostik\Core\Skill\Strand;
 use Rostik\Core\Sum\Difference;
 use Rostik\Core\Sum\Fraction;
 use Rostik\Core\Sum\FractionalProduct;
@@ -44,15 +45,15 @@ final class LengthRungs implements Rungs
         $taking = ['hundred-minutes', 'smaller-from-larger', 'borrows-without-paying', 'borrows-ten', 'pays-without-borrowing', 'zero-when-stuck', 'wrong-operation'];
 
         return [
-            new Rung('add-plain', 'I can add hours and minutes that stay under 60.', ['unit-facts'], [Kind::Total], ['parts', 'column'], ['wrong-operation'],
+            new Rung('add-plain', 'I can add hours and minutes that stay under 60.', Strand::Lengths, 'add, staying under 60', ['unit-facts'], [Kind::Total], ['parts', 'column'], ['wrong-operation'],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Total && 2 === $f->terms && !$f->regroups, $total),
-            new Rung('add-regroup', 'I can add hours and minutes that pass 60.', ['add-plain', 'convert-mixed'], [Kind::Total], ['column', 'parts'], $adding,
+            new Rung('add-regroup', 'I can add hours and minutes that pass 60.', Strand::Lengths, 'add with regrouping', ['add-plain', 'convert-mixed'], [Kind::Total], ['column', 'parts'], $adding,
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Total && 2 === $f->terms && $f->regroups, $total),
-            new Rung('subtract-plain', 'I can subtract where there are minutes enough.', ['add-plain'], [Kind::Difference], ['column'], ['wrong-operation'],
+            new Rung('subtract-plain', 'I can subtract where there are minutes enough.', Strand::Lengths, 'take away, minutes enough', ['add-plain'], [Kind::Difference], ['column'], ['wrong-operation'],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Difference && !$f->regroups, $difference),
-            new Rung('subtract-regroup', 'I can take an hour and write it as 60 minutes.', ['subtract-plain', 'convert-mixed'], [Kind::Difference], ['column', 'number-line'], $taking,
+            new Rung('subtract-regroup', 'I can take an hour and write it as 60 minutes.', Strand::Lengths, 'take away with regrouping', ['subtract-plain', 'convert-mixed'], [Kind::Difference], ['column', 'number-line'], $taking,
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Difference && $f->regroups, $difference),
-            new Rung('add-many', 'I can add more than two lengths.', ['add-regroup'], [Kind::Total], ['column', 'all-minutes'], ['one-step-only', ...$adding],
+            new Rung('add-many', 'I can add more than two lengths.', Strand::Lengths, 'add several', ['add-regroup'], [Kind::Total], ['column', 'all-minutes'], ['one-step-only', ...$adding],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Total && $f->terms > 2,
                 static function (Level $level, Dice $dice) use ($most): Sum {
                     $draw = static fn (): Amount => $dice->length($level, 10, intdiv($most($level), 2));
@@ -61,7 +62,7 @@ final class LengthRungs implements Rungs
                         ? Total::of($draw(), $draw(), $draw(), $draw())
                         : Total::of($draw(), $draw(), $draw());
                 }),
-            new Rung('scale-and-share', 'I can take a length several times, and share one equally.', ['add-regroup'], [Kind::Product, Kind::Share], ['parts', 'all-minutes'], ['leaves-over-sixty', 'drops-the-carry', 'keeps-the-sixty', 'leaves-out-the-part', 'hundred-minutes', 'only-the-hours', 'only-the-minutes', 'shares-apart'],
+            new Rung('scale-and-share', 'I can take a length several times, and share one equally.', Strand::Lengths, 'several times, and share', ['add-regroup'], [Kind::Product, Kind::Share], ['parts', 'all-minutes'], ['leaves-over-sixty', 'drops-the-carry', 'keeps-the-sixty', 'leaves-out-the-part', 'hundred-minutes', 'only-the-hours', 'only-the-minutes', 'shares-apart'],
                 static fn (Sum $sum, Features $f): bool => ($sum instanceof Product && $sum->times > 1) || $sum instanceof FractionalProduct || ($sum instanceof Share && $sum->between > 1),
                 static function (Level $level, Dice $dice): Sum {
                     $times = $dice->number(2, Level::Support === $level ? 5 : 9);

@@ -10,6 +10,7 @@ use Rostik\Core\Skill\Features;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\Rung;
 use Rostik\Core\Skill\Rungs;
+use Rostik\Core\Skill\Strand;
 use Rostik\Core\Sum\Elapsed;
 use Rostik\Core\Sum\Kind;
 use Rostik\Core\Sum\Later;
@@ -36,7 +37,7 @@ final class TableRungs implements Rungs
         $isRide = static fn (Sum $sum, Features $f): bool => $sum instanceof Elapsed;
 
         return [
-            new Rung('activity-table', 'I can complete a table of start, length and end.', ['how-long-within-hour', 'later-within-hour', 'missing-part'], [Kind::Elapsed, Kind::Later, Kind::Missing], ['number-line', 'column'], ['hundred-minutes', 'counts-both-ends', 'wrong-operation'],
+            new Rung('activity-table', 'I can complete a table of start, length and end.', Strand::Timetables, 'start, length and end', ['how-long-within-hour', 'later-within-hour', 'missing-part'], [Kind::Elapsed, Kind::Later, Kind::Missing], ['number-line', 'column'], ['hundred-minutes', 'counts-both-ends', 'wrong-operation'],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Elapsed || $sum instanceof Later || $sum instanceof Missing,
                 static function (Level $level, Dice $dice) use ($length): Sum {
                     $start = $dice->time($level, 360, 1080);
@@ -49,11 +50,11 @@ final class TableRungs implements Rungs
                         default => Missing::start(1, $amount, $end),
                     };
                 }, setting: Setting::Drawn, answers: 'table'),
-            new Rung('find-in-timetable', 'I can find a time in a timetable.', ['twenty-four-hour'], [Kind::Elapsed], ['number-line'], ['hundred-minutes'], $isRide, $ride, setting: Setting::Table),
-            new Rung('timetable-how-long', 'I can say how long a journey takes by a timetable.', ['find-in-timetable', 'how-long-across-hours'], [Kind::Elapsed, Kind::Later], ['number-line', 'column'], ['hundred-minutes', 'counts-both-ends'], $isRide, $ride, setting: Setting::Table),
-            new Rung('timetable-next', 'I can find the next one and say how long to wait.', ['timetable-how-long'], [Kind::Elapsed], ['number-line'], ['hundred-minutes'], $isRide, $ride, setting: Setting::Table),
-            new Rung('timetable-latest', 'I can find the latest one that is there in time.', ['timetable-next'], [Kind::Elapsed, Kind::Earlier], ['number-line'], ['hundred-minutes'], $isRide, $ride, setting: Setting::Table),
-            new Rung('timetable-change', 'I can change from one service to another.', ['timetable-next'], [Kind::Elapsed, Kind::Later], ['number-line'], ['hundred-minutes'], $isRide, $ride, setting: Setting::Table),
+            new Rung('find-in-timetable', 'I can find a time in a timetable.', Strand::Timetables, 'find in a timetable', ['twenty-four-hour'], [Kind::Elapsed], ['number-line'], ['hundred-minutes'], $isRide, $ride, setting: Setting::Table),
+            new Rung('timetable-how-long', 'I can say how long a journey takes by a timetable.', Strand::Timetables, 'how long by timetable', ['find-in-timetable', 'how-long-across-hours'], [Kind::Elapsed, Kind::Later], ['number-line', 'column'], ['hundred-minutes', 'counts-both-ends'], $isRide, $ride, setting: Setting::Table),
+            new Rung('timetable-next', 'I can find the next one and say how long to wait.', Strand::Timetables, 'the next one, and the wait', ['timetable-how-long'], [Kind::Elapsed], ['number-line'], ['hundred-minutes'], $isRide, $ride, setting: Setting::Table),
+            new Rung('timetable-latest', 'I can find the latest one that is there in time.', Strand::Timetables, 'the latest in time', ['timetable-next'], [Kind::Elapsed, Kind::Earlier], ['number-line'], ['hundred-minutes'], $isRide, $ride, setting: Setting::Table),
+            new Rung('timetable-change', 'I can change from one service to another.', Strand::Timetables, 'change on the way', ['timetable-next'], [Kind::Elapsed, Kind::Later], ['number-line'], ['hundred-minutes'], $isRide, $ride, setting: Setting::Table),
         ];
     }
 }

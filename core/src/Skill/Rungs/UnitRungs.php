@@ -10,6 +10,7 @@ use Rostik\Core\Skill\Features;
 use Rostik\Core\Skill\Level;
 use Rostik\Core\Skill\Rung;
 use Rostik\Core\Skill\Rungs;
+use Rostik\Core\Skill\Strand;
 use Rostik\Core\Sum\Comparison;
 use Rostik\Core\Sum\Conversion;
 use Rostik\Core\Sum\Kind;
@@ -38,7 +39,7 @@ final class UnitRungs implements Rungs
         $one = static fn (int $n, Unit $unit): Amount => Amount::of(AmountPart::whole($n, $unit));
 
         return [
-            new Rung('unit-facts', 'I know how the units are related.', [], [Kind::Conversion], ['table'], ['hundred-minutes', 'ten-for-everything'],
+            new Rung('unit-facts', 'I know how the units are related.', Strand::Units, 'how units are related', [], [Kind::Conversion], ['table'], ['hundred-minutes', 'ten-for-everything'],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Conversion && $sum->isExact() && 1 === \count($sum->units)
                     && 1 === \count($sum->amount->parts) && 1 === $sum->amount->parts[0]->numerator && $sum->amount->isWhole() && $sum->units[0] === $sum->amount->largest()->smaller(),
                 static function (Level $level, Dice $dice) use ($one): Sum {
@@ -46,7 +47,7 @@ final class UnitRungs implements Rungs
 
                     return Conversion::of($one(1, $large), false, $small);
                 }),
-            new Rung('convert-whole', 'I can change whole amounts to another unit.', ['unit-facts'], [Kind::Conversion], ['table', 'multiply-divide'], ['hundred-minutes', 'wrong-way', 'ten-for-everything', 'week-as-five', 'day-as-twelve'],
+            new Rung('convert-whole', 'I can change whole amounts to another unit.', Strand::Units, 'change to another unit', ['unit-facts'], [Kind::Conversion], ['table', 'multiply-divide'], ['hundred-minutes', 'wrong-way', 'ten-for-everything', 'week-as-five', 'day-as-twelve'],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Conversion && $sum->isExact() && 1 === \count($sum->units) && 1 === \count($sum->amount->parts)
                     && $sum->amount->isWhole() && $sum->comesOut() && 0 === $sum->amount->duration->count % $sum->units[0]->size()
                     && ($sum->amount->parts[0]->numerator > 1 || $sum->units[0] !== $sum->amount->largest()->smaller()),
@@ -59,7 +60,7 @@ final class UnitRungs implements Rungs
                         ? Conversion::of($one($n * $small->perLarger(), $small), false, $large)
                         : Conversion::of($one($n, $large), false, $small);
                 }),
-            new Rung('convert-mixed', 'I can change to and from two units at once.', ['convert-whole'], [Kind::Conversion], ['table', 'multiply-divide'], ['forgets-to-add-on', 'drops-remainder', 'hundred-minutes', 'decimal-as-minutes'],
+            new Rung('convert-mixed', 'I can change to and from two units at once.', Strand::Units, 'change two units at once', ['convert-whole'], [Kind::Conversion], ['table', 'multiply-divide'], ['forgets-to-add-on', 'drops-remainder', 'hundred-minutes', 'decimal-as-minutes'],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Conversion && $sum->isExact() && (\count($sum->units) > 1 || \count($sum->amount->parts) > 1 || !$sum->amount->isWhole()
                     || 0 !== $sum->amount->duration->count % $sum->units[0]->size()),
                 static function (Level $level, Dice $dice) use ($pair, $one): Sum {
@@ -76,11 +77,11 @@ final class UnitRungs implements Rungs
                         ? Conversion::of($one($n * $per + $rest, $small), false, $large, $small)
                         : Conversion::of(Amount::of(AmountPart::whole($n, $large), AmountPart::whole($rest, $small)), false, $small);
                 }),
-            new Rung('compare-lengths', 'I can compare lengths of time.', ['convert-whole'], [Kind::Comparison, Kind::Order], ['table', 'all-minutes'], ['number-only', 'hundred-minutes'],
+            new Rung('compare-lengths', 'I can compare lengths of time.', Strand::Units, 'which is longer', ['convert-whole'], [Kind::Comparison, Kind::Order], ['table', 'all-minutes'], ['number-only', 'hundred-minutes'],
                 static fn (Sum $sum, Features $f): bool => ($sum instanceof Comparison && $sum->left->duration->chain === $sum->right->duration->chain)
                     || ($sum instanceof Order && [] !== $sum->lengths),
                 self::comparison(...)),
-            new Rung('sensible-unit', 'I can choose a unit that makes sense.', ['unit-facts'], [Kind::Comparison], ['table'], ['number-only'],
+            new Rung('sensible-unit', 'I can choose a unit that makes sense.', Strand::Units, 'a unit that makes sense', ['unit-facts'], [Kind::Comparison], ['table'], ['number-only'],
                 static fn (Sum $sum, Features $f): bool => $sum instanceof Comparison && $sum->left->duration->chain === $sum->right->duration->chain && $sum->left->largest() !== $sum->right->largest(),
                 self::comparison(...), setting: Setting::Told),
         ];

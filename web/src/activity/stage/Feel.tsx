@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { Fragment, useState } from 'react';
 import { ask } from '../../api/client';
 import type { Estimate, TallyReply, TallyRequest } from '../../api/types';
 import { useClasses } from '../../classroom/useClasses';
@@ -9,6 +9,7 @@ import { RoundButton } from '../../ui/RoundButton';
 import { useKeys } from '../../ui/keys';
 import { newId } from '../../ui/newId';
 import { useNotice } from '../../ui/notices';
+import { useStood } from '../../ui/useStood';
 import { useKept } from '../../ui/useKept';
 import { talliesQuery } from '../queries';
 import { TallyShown } from './Tally';
@@ -81,6 +82,8 @@ export function Feel({ numbers, classId }: { numbers: Estimate; classId: string 
   const earlier = (all.data ?? []).filter(
     (one) => one.id !== value.id && one.target === numbers.target && one.tries.length > 0,
   );
+  const shownBefore = earlier.slice(0, 5);
+  const stood = useStood(shownBefore.map((one) => one.id));
   return (
     <div className="mt-3 grid min-h-0 flex-1 gap-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.2fr)]">
       <div className="flex flex-col items-center gap-4 text-center">
@@ -163,30 +166,34 @@ export function Feel({ numbers, classId }: { numbers: Estimate; classId: string 
             {classId === '' ? 'With a class in hand, a tally is kept here.' : 'The tally of the class comes here.'}
           </p>
         )}
-        {earlier.length > 0 && (
+        {(earlier.length > 0 || !stood.none) && (
           <section aria-label="Earlier">
             <h2 className="wall-small font-bold">Earlier, at {numbers.target} seconds</h2>
             <ul className="divide-y divide-hair">
-              {earlier.slice(0, 5).map((one) => (
-                <li key={one.id} className="flex flex-wrap items-center justify-between gap-3 py-1 wall-small">
-                  <span>
-                    {one.on}: {one.under} under, {one.right} exactly, {one.over} over
-                  </span>
-                  <Button
-                    look="quiet"
-                    onClick={() => {
-                      void ask('DELETE', `/api/classes/${classId}/tallies/${one.id}`).then(() => {
-                        notice('The tries are deleted.', () => {
-                          bringBack.mutate({ kind: 'tally', id: one.id, name: 'The tally' });
+              {shownBefore.map((one) => (
+                <Fragment key={one.id}>
+                  {stood.before(one.id)}
+                  <li className="flex flex-wrap items-center justify-between gap-3 py-1 wall-small">
+                    <span>
+                      {one.on}: {one.under} under, {one.right} exactly, {one.over} over
+                    </span>
+                    <Button
+                      look="quiet"
+                      onClick={() => {
+                        void ask('DELETE', `/api/classes/${classId}/tallies/${one.id}`).then(() => {
+                          stood.put(one.id, 'The tries are deleted.', () => {
+                            bringBack.mutate({ kind: 'tally', id: one.id, name: 'The tally' });
+                          });
+                          return client.invalidateQueries(talliesQuery(classId));
                         });
-                        return client.invalidateQueries(talliesQuery(classId));
-                      });
-                    }}
-                  >
-                    {called.delete}
-                  </Button>
-                </li>
+                      }}
+                    >
+                      {called.delete}
+                    </Button>
+                  </li>
+                </Fragment>
               ))}
+              {stood.last()}
             </ul>
           </section>
         )}

@@ -79,7 +79,7 @@ export function ColumnsRoom({ picture, onAnswer }: { picture: ColumnsPicture; on
                     {cell.digits === '' ? null : instead === undefined ? (
                       <button
                         type="button"
-                        className="min-h-11 min-w-11 rounded px-1.5 tracking-[0.3em] hover:bg-wash"
+                        className={`min-h-11 min-w-11 rounded px-1.5 tracking-[0.3em] hover:bg-wash mark-${picture.heads[column]?.mark ?? ''}`}
                         aria-label={`${cell.digits} ${picture.heads[column]?.unit ?? ''}: cross out`}
                         onClick={() => {
                           change({ ...squares, instead: { ...squares.instead, [name]: '' } });
@@ -106,7 +106,7 @@ export function ColumnsRoom({ picture, onAnswer }: { picture: ColumnsPicture; on
                         />
                         <button
                           type="button"
-                          className="min-h-11 min-w-11 rounded px-1.5 tracking-[0.3em] line-through hover:bg-wash"
+                          className={`min-h-11 min-w-11 rounded px-1.5 tracking-[0.3em] line-through hover:bg-wash mark-${picture.heads[column]?.mark ?? ''}`}
                           aria-label={`${cell.digits} ${picture.heads[column]?.unit ?? ''}: not crossed out after all`}
                           onClick={() => {
                             change({
@@ -136,7 +136,7 @@ export function ColumnsRoom({ picture, onAnswer }: { picture: ColumnsPicture; on
                   {Array.from({ length: head.squares }, (_, place) => (
                     <input
                       key={place}
-                      className={`${input} size-12 text-3xl`}
+                      className={`${input} size-12 text-3xl mark-${head.mark}`}
                       inputMode="numeric"
                       maxLength={1}
                       aria-label={`answer, ${head.unit}, square ${place + 1} of ${head.squares}`}

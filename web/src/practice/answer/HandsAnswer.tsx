@@ -1,6 +1,14 @@
 import { useState } from 'react';
 import type { OfferReply } from '../../api/types';
-import { GearedClock, eachByItself, plainFace, type Hand, type Hands } from '../../models/GearedClock';
+import {
+  GearedClock,
+  eachByItself,
+  longStep,
+  plainFace,
+  turnedBy,
+  type Hand,
+  type Hands,
+} from '../../models/GearedClock';
 import { Choice } from '../../ui/Choice';
 import { useKeys } from '../../ui/keys';
 import { handsText } from '../saying';
@@ -15,10 +23,9 @@ export function HandsAnswer({ offer, onAnswer }: { offer: OfferReply; onAnswer: 
   const [hand, setHand] = useState<Hand>('minute');
   const [half, setHalf] = useState<string | null>(null);
   const asksHalf = offer.form.type === 'hands' && offer.form.half !== '';
+  const steps = eachByItself(offer.turns);
   const step = (way: number) => {
-    // the minute hand from mark to mark, the hour hand by a quarter of the way to the next number
-    const by = hand === 'minute' ? 6 : 7.5;
-    setHands((now) => ({ ...now, [hand]: Math.round(now[hand] / by) * by + way * by }));
+    setHands((now) => ({ ...now, [hand]: turnedBy(now[hand], steps[hand], way) }));
   };
   const ready = () => {
     onAnswer(handsText(hands.hour, hands.minute, half));
@@ -31,10 +38,10 @@ export function HandsAnswer({ offer, onAnswer }: { offer: OfferReply; onAnswer: 
       step(-1);
     },
     ArrowUp: () => {
-      step(hand === 'minute' ? 5 : 4);
+      step(longStep(steps[hand]));
     },
     ArrowDown: () => {
-      step(hand === 'minute' ? -5 : -4);
+      step(-longStep(steps[hand]));
     },
     Enter: ready,
   });
@@ -44,7 +51,7 @@ export function HandsAnswer({ offer, onAnswer }: { offer: OfferReply; onAnswer: 
         hands={hands}
         face={plainFace}
         reads="A clock whose two hands you set"
-        steps={eachByItself}
+        steps={steps}
         onTurn={(which, degrees) => {
           setHand(which);
           setHands((now) => ({ ...now, [which]: now[which] + degrees }));
