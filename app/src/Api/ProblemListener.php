@@ -73,7 +73,7 @@ final readonly class ProblemListener
     private function response(\Throwable $thrown, Request $request): Response
     {
         if ($thrown instanceof NotUnderstood) {
-            $more = ['at' => $thrown->at, 'example' => $thrown->example];
+            $more = ['at' => $thrown->at, 'example' => $thrown->example, 'misread' => $thrown->misread];
             foreach ($this->members as $members) {
                 $more += $members->of($thrown, $request);
             }

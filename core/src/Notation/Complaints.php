@@ -230,12 +230,46 @@ final readonly class Complaints
             $first = 'T' === $letter || 'L' === $letter ? $words->between($n, $next) : '';
         }
 
+        $all = $day ? [$i] : $this->allUnknown($line, $i);
+        if (\count($all) > 1) {
+            $message = $this->several($words, $all, $meant);
+        }
+
         return new NotUnderstood('unknown-word', $message, $words->characters($i), $this->example(
             $works,
             null === $meant ? '' : $words->with($i, $i + 1, $meant),
             ...(1 === preg_match('/[+\-×*\/÷=−]/u', $line->typed) ? [$words->with($i, $i + 1, ''), ...$this->kept($line)] : [...$this->kept($line), $words->with($i, $i + 1, '')]),
             ...[trim($words->with($i, $words->count, '')), trim($words->with($i, $words->count, '')).' 20 min', $first.' + 20 min'],
-        ));
+        ), array_map(static fn (int $n): Misread => new Misread($words->characters($n), $words->charactersAfter($n)), $all));
+    }
+
+    /** @return list<int> places of all words that mean nothing anywhere, that one among them */
+    private function allUnknown(TypedLine $line, int $blamed): array
+    {
+        $words = $line->words;
+        $all = [];
+        for ($n = 0; $n < $words->count; ++$n) {
+            if ($n === $blamed || (Words::WORD === $words->type($n) && !$this->known->has($words->at($n)) && '' === $this->piece($line, $n)[0])) {
+                $all[] = $n;
+            }
+        }
+
+        return $all;
+    }
+
+    /**
+     * Not more than three of them by name: “bananas”, “apples” and 2 more were not understood.
+     *
+     * @param list<int> $all
+     */
+    private function several(Words $words, array $all, ?string $meant): string
+    {
+        $names = array_values(array_unique(array_map(static fn (int $n): string => '“'.mb_substr($words->at($n), 0, 40, 'UTF-8').'”', $all)));
+        $more = \count($names) - 3;
+        $names = $more > 0 ? [...\array_slice($names, 0, 3), $more.' more'] : $names;
+        $last = array_pop($names);
+
+        return ([] === $names ? $last.' was' : implode(', ', $names).' and '.$last.' were').' not understood.'.(null === $meant ? '' : \sprintf(' Did you mean “%s”?', $meant));
     }
 
     /** @return list<string> */

@@ -142,6 +142,12 @@ final class Words
         return $this->evened->place($this->offsets[$i] ?? \PHP_INT_MAX);
     }
 
+    /** Where it ends in the typed text: the first character after it. */
+    public function charactersAfter(int $i): int
+    {
+        return isset($this->ends[$i]) ? $this->evened->place($this->ends[$i] - 1) + 1 : $this->characters($i);
+    }
+
     /**
      * @param string $instead what may be put in place of the pieces from $i up to $to, so that the line works; '' for nothing
      * @param ?int   $to      the place after them; null for the very next

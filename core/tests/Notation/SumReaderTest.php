@@ -6,7 +6,10 @@ namespace Rostik\Core\Tests\Notation;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
 use Rostik\Core\Notation\Forms;
+use Rostik\Core\Notation\Misread;
 use Rostik\Core\Notation\NotUnderstood;
 use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Notation\Writer;
@@ -179,6 +182,42 @@ final class SumReaderTest extends TestCase
         // places are counted in characters as they were typed, whatever they are made of
         yield ["\u{00A0}３ h + bananas", 'unknown-word', 7];
         yield ['½ h + 2½ bananas', 'unknown-word', 9];
+    }
+
+    /** Words that mean nothing, put into lines that are right: each of them is marked, where it stands, and nothing else. */
+    public function testAllThatIsNotUnderstoodIsMarked(): void
+    {
+        $dice = new Randomizer(new Xoshiro256StarStar(33));
+        $bench = Core::get(Workbench::class);
+        $nonsense = ['bananas', 'kittiwake', 'quickly', 'Zorblax', 'pears', 'wobble', 'Kelpie'];
+        $lines = ['1:50 pm + 3 h 30 min', '3 h 35 min + 2 h 45 min', '9:15 am to 4 pm', '4 h 10 min - 1 h 25 min', 'half past three + 20 min', '½ h + 2½ h', "\u{00A0}３ h + 20 min"];
+        for ($n = 0; $n < 600; ++$n) {
+            $words = explode(' ', $lines[$dice->getInt(0, \count($lines) - 1)]);
+            $put = [];
+            for ($k = $dice->getInt(1, 4); $k > 0; --$k) {
+                $word = $nonsense[$dice->getInt(0, \count($nonsense) - 1)];
+                $put[] = $word;
+                array_splice($words, $dice->getInt(0, \count($words)), 0, [$word]);
+            }
+            $typed = implode(' ', $words);
+            try {
+                $bench->work($typed);
+                self::fail($typed.' was taken for a sum.');
+            } catch (NotUnderstood $no) {
+                if ('unknown-word' !== $no->reason) {
+                    // what stood together is torn apart, and that is complained of first
+                    self::assertSame([], $no->misread, $typed);
+
+                    continue;
+                }
+                $marked = array_map(static fn (Misread $one): string => mb_substr($typed, $one->from, $one->until - $one->from), $no->misread);
+                self::assertSame(array_values(array_intersect($words, $nonsense)), $marked, $typed);
+                self::assertSame(mb_strpos($typed, $marked[0] ?? ''), $no->at, $typed);
+                foreach (\array_slice(array_unique($marked), 0, 3) as $word) {
+                    self::assertStringContainsStringIgnoringCase('“'.$word.'”', $no->getMessage());
+                }
+            }
+        }
     }
 
     #[DataProvider('nearly')]

@@ -1,8 +1,9 @@
 import { classInHand } from './classInHand';
-import type { ProblemReply, SheetReply, ToldProblem } from './types';
+import type { Misread, ProblemReply, SheetReply, ToldProblem } from './types';
 
 /** What a refusal says; some say more than others. */
-type Said = Omit<ProblemReply, 'told' | 'faults'> & {
+type Said = Omit<ProblemReply, 'told' | 'faults' | 'misread'> & {
+  misread?: readonly Misread[] | null;
   told?: ToldProblem | null;
   faults?: readonly string[] | null;
   sheet?: SheetReply;

@@ -1070,6 +1070,11 @@ export interface MeReply {
   letterKeys: boolean;
 }
 
+export interface Misread {
+  from: number;
+  until: number;
+}
+
 export interface MistakesReply {
   likely: LikelyReply[];
 }
@@ -1420,6 +1425,7 @@ export interface ProblemReply {
   code: string;
   detail: string;
   at: number | null;
+  misread: Misread[] | null;
   example: string | null;
   told: ToldProblem | null;
   faults: string[] | null;

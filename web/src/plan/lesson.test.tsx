@@ -116,7 +116,7 @@ describe('the way to the board', () => {
 
 describe('Today', () => {
   const asked = silentServer();
-  const today = (it = lesson) => {
+  const today = (it = lesson, until: () => Promise<void> = () => Promise.resolve()) => {
     let now = it;
     asked.mockImplementation((method, path, body) => {
       if (path === '/api/classes') {
@@ -141,7 +141,8 @@ describe('Today', () => {
           ready: now.ready.map((one) => ({ ...one, ready: ready?.includes(one.id) ?? false })),
         };
       }
-      return Promise.resolve(now);
+      const reply = now;
+      return method === 'PUT' ? until().then(() => reply) : Promise.resolve(reply);
     });
     show(<Today />, '/today');
   };
@@ -175,6 +176,37 @@ describe('Today', () => {
     await waitFor(() => {
       expect(sent()[3]?.parts[1]?.minutes).toBe(12);
     });
+  });
+
+  it('shows what was changed last, whatever comes back of what was changed before', async () => {
+    const open: (() => void)[] = [];
+    today(
+      lesson,
+      () =>
+        new Promise((resolve) => {
+          open.push(resolve);
+        }),
+    );
+    await userEvent.click(await screen.findByRole('button', { name: /^explain/ }));
+    const more = await screen.findByRole('button', { name: 'Minutes of explain: one more' });
+    await userEvent.click(more);
+    await userEvent.click(more);
+    const minutes = () => screen.getByRole('button', { name: /^explain/ }).textContent;
+    expect(minutes()).toContain('12 min');
+    await waitFor(() => {
+      expect(open).toHaveLength(1);
+    });
+    open[0]?.();
+    // the second is on its way: the reply to the first has come
+    await waitFor(() => {
+      expect(open).toHaveLength(2);
+    });
+    expect(minutes()).toContain('12 min');
+    open[1]?.();
+    await waitFor(() => {
+      expect(sent().map((one) => one.parts[1]?.minutes)).toEqual([11, 12]);
+    });
+    expect(minutes()).toContain('12 min');
   });
 
   it('keeps what is ready, and offers paper only for what comes out of a printer', async () => {

@@ -61,7 +61,8 @@ export function useLesson(lesson: LessonReply) {
     way.last = way.last
       .then(async () => {
         const reply = await job();
-        client.setQueryData(queryKey, reply);
+        // what was changed since it was sent stays on the screen: a reply to an earlier change takes nothing back
+        client.setQueryData(queryKey, way.wanted ? meanwhile(reply, way.wanted) : reply);
       })
       .catch((failure: unknown) => {
         notice(

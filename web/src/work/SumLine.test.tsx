@@ -80,6 +80,26 @@ describe('the sum line', () => {
     expect(screen.queryByRole('status')).toBeNull();
   });
 
+  it('marks all that was not understood', async () => {
+    const { field } = line(
+      new Refused(422, {
+        status: 422,
+        code: 'unknown-word',
+        detail: '“bananas” and “pears” were not understood.',
+        at: 0,
+        misread: [
+          { from: 0, until: 7 },
+          { from: 16, until: 21 },
+        ],
+        example: '3 h + 20 min',
+      }),
+    );
+    await userEvent.type(field, 'bananas + 3 h + pears, and what comes after it{Enter}');
+    const marked = () => [...document.querySelectorAll('.underline.decoration-2')].map((one) => one.textContent);
+    expect(marked()).toEqual(['bananas', 'pears']);
+    expect(screen.getByRole('status').textContent).toContain('bananas + 3 h + pears, and what comes after i …');
+  });
+
   it('says it at once where one presses Enter', async () => {
     const { field } = line(refused);
     await userEvent.type(field, '1:50 pm + bana');

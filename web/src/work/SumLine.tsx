@@ -1,5 +1,6 @@
-import { Suspense, useEffect, useEffectEvent, useRef, useState } from 'react';
+import { Fragment, Suspense, useEffect, useEffectEvent, useRef, useState } from 'react';
 import { Refused } from '../api/client';
+import type { Misread } from '../api/types';
 import { useKeys } from '../ui/keys';
 import { part } from '../ui/part';
 import { isOneProblem } from '../models/told';
@@ -64,9 +65,10 @@ export function SumLine({ text, onType, onEnter, onList, onAdd, onBoard, problem
   const at = shown?.problem.at ?? null;
   const searching = isSearch(text);
   const letters = Array.from(text);
-  const rest = letters.slice(at ?? 0, (at ?? 0) + 20).join('');
-  // one word, or all from there on
-  const wrong = shown?.problem.code === 'unknown-word' ? (/^\S+/.exec(rest)?.[0] ?? '') : rest;
+  // words, or all from there on
+  const misread = shown?.problem.misread ?? [];
+  const marked =
+    misread.length > 0 ? misread : at === null ? [] : [{ from: at, until: Math.max(letters.length, at + 1) }];
   return (
     <div className="relative min-h-11 min-w-0 flex-1 md:max-w-[34rem]">
       <label className="sr-only" htmlFor="sum-line">
@@ -158,9 +160,8 @@ export function SumLine({ text, onType, onEnter, onList, onAdd, onBoard, problem
           className="absolute top-full right-0 left-0 z-20 mt-1 border-2 border-ink bg-sheet px-4 py-3"
         >
           {at !== null && !shown.offline && (
-            <p className="overflow-hidden font-mono text-base whitespace-pre" aria-hidden="true">
-              {letters.slice(Math.max(0, at - 24), at).join('')}
-              <span className="bg-found underline decoration-2">{wrong === '' ? ' ? ' : wrong}</span>
+            <p className="font-mono text-base whitespace-pre-wrap [overflow-wrap:anywhere]" aria-hidden="true">
+              <NotUnderstood letters={letters} marked={marked} />
             </p>
           )}
           <p>{shown.problem.detail}</p>
@@ -182,5 +183,27 @@ export function SumLine({ text, onType, onEnter, onList, onAdd, onBoard, problem
         </div>
       )}
     </div>
+  );
+}
+
+/** So many letters before the first that was not understood are shown with it, and after the last. */
+const AROUND = 24;
+
+/** What was typed, with all in it that was not understood. */
+function NotUnderstood({ letters, marked }: { letters: readonly string[]; marked: readonly Misread[] }) {
+  const first = Math.max(0, (marked[0]?.from ?? 0) - AROUND);
+  const last = marked.at(-1)?.until ?? 0;
+  return (
+    <>
+      {first > 0 && '… '}
+      {marked.map(({ from, until }, i) => (
+        <Fragment key={from}>
+          {letters.slice(marked[i - 1]?.until ?? first, from).join('')}
+          <span className="bg-found underline decoration-2">{letters.slice(from, until).join('') || ' ? '}</span>
+        </Fragment>
+      ))}
+      {letters.slice(last, last + AROUND).join('')}
+      {letters.length > last + AROUND && ' …'}
+    </>
   );
 }
