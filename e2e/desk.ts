@@ -71,8 +71,12 @@ export class Desk {
     return this.page.getByTestId('answer');
   }
 
+  /** Those that are on it; where one was, a line says so. */
   get questions() {
-    return this.page.getByRole('region', { name: 'Sheet', exact: true }).getByRole('listitem');
+    return this.page
+      .getByRole('region', { name: 'Sheet', exact: true })
+      .getByRole('listitem')
+      .filter({ has: this.page.getByRole('button', { name: /^Move question/ }) });
   }
 
   /** The print preview, once what is shown is up to date. */

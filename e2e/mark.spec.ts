@@ -68,7 +68,7 @@ test('a class of 24 is marked by keys alone, interrupted twice, and nothing is l
   await expect(page.getByRole('heading', { name: 'Mark', exact: true })).toBeVisible();
   await desk.hasNoBarriers();
   await page.getByLabel('The sheet that was written').selectOption({ label: 'The tide and the ferry' });
-  await page.getByRole('button', { name: 'Start marking' }).click();
+  await page.getByRole('button', { name: 'Start marking', exact: true }).click();
   await expect(page).toHaveURL(/\/mark\/.+/);
   const grid = page.getByRole('region', { name: 'Papers and questions' });
   await expect(grid.getByRole('rowheader')).toHaveCount(24);
@@ -140,7 +140,7 @@ test('a verdict is overruled and stays so; what is taken back is taken back; abs
 }) => {
   await page.goto('/mark');
   await page.getByLabel('Or questions you read aloud, one to a line').fill('45 min + 50 min\n2 h - 35 min');
-  await page.getByRole('button', { name: 'Mark these' }).click();
+  await page.getByRole('button', { name: 'Start marking these' }).click();
   await expect(page.getByTestId('key')).toHaveText('= 1 h 35 min');
   await page.keyboard.type('1h40');
   await expect(page.getByTestId('said')).toContainText('Only a little off.');

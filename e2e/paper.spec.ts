@@ -170,7 +170,10 @@ test('the levels of a sheet stand in one row of the shelf, and go together', asy
   await page.getByRole('button', { name: 'Make 3 sheets' }).click();
   await expect(page.getByLabel('Title of the sheet')).toHaveValue('Rock-pool levels');
   await page.goto('/sheets');
-  const row = page.getByRole('main').getByRole('listitem').filter({ hasText: 'Rock-pool levels' });
+  const row = page
+    .getByRole('main')
+    .getByRole('listitem')
+    .filter({ hasText: 'Rock-pool levels', has: page.getByRole('link', { name: /^Print/ }) });
   await expect(row).toHaveCount(1);
   await expect(row.getByRole('link', { name: 'stretch' })).toBeVisible();
   await desk.more('Rock-pool levels', 'Duplicate');
@@ -179,7 +182,11 @@ test('the levels of a sheet stand in one row of the shelf, and go together', asy
   await expect(row).toHaveCount(1);
   await desk.more('Rock-pool levels', 'Archive');
   await expect(row).toHaveCount(0);
-  await page.getByRole('button', { name: 'Undo' }).last().click();
+  await page
+    .getByRole('listitem')
+    .filter({ hasText: 'is in the archive' })
+    .getByRole('button', { name: 'Undo' })
+    .click();
   await expect(row).toHaveCount(1);
   await row.getByRole('link', { name: 'core' }).click();
   const levels = page.getByRole('navigation', { name: 'Levels of this sheet' });

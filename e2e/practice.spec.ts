@@ -42,6 +42,20 @@ test('a class practises: three children, one of them without a connection for te
   await anouk.page.getByRole('button', { name: 'Next question' }).tap();
   await expect(anouk.page.getByTestId('said')).toHaveText('');
 
+  // who does not know need not guess: help from the start, as far as it is wanted, and on
+  const unknown = await anouk.kept();
+  await anouk.page.getByRole('button', { name: 'I do not know yet' }).tap();
+  await expect(anouk.page.getByTestId('said')).toContainText(/^Here is /);
+  const more = anouk.page.getByRole('button', { name: 'Show me how it goes' });
+  const on = anouk.page.getByRole('button', { name: 'Next question' });
+  await expect(more.or(on)).toBeVisible();
+  if (await more.isVisible()) {
+    await more.tap();
+  }
+  await on.tap();
+  await expect.poll(async () => (await anouk.kept())?.id).not.toBe(unknown?.id);
+  await expect(page.getByRole('button', { name: /^Anouk 2 of 12 done/ })).toBeVisible({ timeout: 20_000 });
+
   // Dovid closes his tablet and goes on
   for (let i = 0; i < 2; i += 1) {
     const offer = await dovid.kept();
@@ -123,7 +137,9 @@ test('a class practises: three children, one of them without a connection for te
     .first()
     .click();
   await page.getByRole('button', { name: 'Delete', exact: true }).click();
-  await expect(page.getByRole('heading', { name: 'Earlier' })).toBeHidden();
+  // it stood there: there it is said, and could be undone
+  await expect(page.getByRole('region', { name: 'Earlier' }).getByRole('status')).toHaveText(/ is deleted\.$/);
+  await expect(page.getByRole('button', { name: 'Undo' })).toBeFocused();
   await Promise.all([anouk, dovid, priya].map((one) => one.context.close()));
 });
 

@@ -5,7 +5,8 @@ import type { AnswerSeenReply, ChildSeenReply, GroupText, RungSeenReply, Standin
 import { DeleteWindow } from '../deleted/DeleteWindow';
 import { useNotice } from '../ui/notices';
 import { TakeOut } from '../ui/TakeOut';
-import { marks, said, standingOf } from './standings';
+import { StandingSign } from './StandingSign';
+import { said, standingOf } from './standings';
 import { called } from '../ui/called';
 import { dateWriter } from '../ui/dates';
 
@@ -203,10 +204,7 @@ function Rung({
     <li className="border-b border-hair py-1">
       <details>
         <summary className="cursor-pointer">
-          <span aria-hidden="true" className="font-mono">
-            {marks[standing]}
-          </span>{' '}
-          {rung.can.replace(/^I can /, '').replace(/\.$/, '')}{' '}
+          <StandingSign of={standing} /> {rung.can.replace(/^I can /, '').replace(/\.$/, '')}{' '}
           <span className="text-soft">
             {said[standing]}
             {rung.word === null && rung.before !== null && rung.before !== rung.by && rung.before !== 'not-seen'

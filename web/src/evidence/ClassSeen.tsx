@@ -1,10 +1,8 @@
 import { useState } from 'react';
 import type { ChildBriefReply, FollowUpReply, Standing } from '../api/types';
+import { StandingSign } from './StandingSign';
 import { said, standingOf } from './standings';
 import { called } from '../ui/called';
-
-/** One sign each, so that a whole class is seen at a glance, in black and white. */
-const signs: Record<Standing, string> = { secure: '■', 'on-the-way': '◧', 'not-yet': '□', 'not-seen': '·' };
 
 /** From who can do it to who needs it; what was not seen last. */
 const order: readonly Standing[] = ['secure', 'on-the-way', 'not-yet', 'not-seen'];
@@ -36,9 +34,9 @@ export function ClassSeen({
   return (
     <>
       <p className="mt-2 flex flex-wrap gap-x-5">
-        {(Object.keys(signs) as Standing[]).map((one) => (
+        {order.map((one) => (
           <span key={one}>
-            <span aria-hidden="true">{signs[one]}</span> {said[one]}
+            <StandingSign of={one} /> {said[one]}
           </span>
         ))}
         <span className="ml-auto flex gap-4">
@@ -100,7 +98,7 @@ export function ClassSeen({
                   const standing = standingIn(child, id);
                   return (
                     <td key={id} className="border-b border-hair px-2 text-xl">
-                      <span aria-hidden="true">{signs[standing]}</span>
+                      <StandingSign of={standing} />
                       <span className="sr-only">{said[standing]}</span>
                     </td>
                   );

@@ -1,13 +1,5 @@
 import type { RungSeenReply, Standing } from '../api/types';
 
-/** Marks that read without colour. */
-export const marks: Record<Standing, string> = {
-  secure: '■■■',
-  'on-the-way': '■■□',
-  'not-yet': '■□□',
-  'not-seen': '□□□',
-};
-
 export const said: Record<Standing, string> = {
   secure: 'secure',
   'on-the-way': 'on the way',

@@ -184,7 +184,7 @@ export function Piles() {
             />
           </label>
           <Button type="submit" className="mt-3" aria-disabled={lines.length === 0 || begin.isPending}>
-            Mark these
+            Start marking these
           </Button>
         </form>
       </section>

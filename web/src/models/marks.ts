@@ -1,3 +1,6 @@
+const month = '(?:January|February|March|April|May|June|July|August|September|October|November|December)';
+const date = new RegExp(`\\b(?:\\d{1,2} ${month}|${month} \\d{1,2}(?=,|\\b))(?:,? \\d{4}\\b)?`, 'g');
+
 const pattern = /\{([hmsdx]):([^}]*)\}/g;
 
 export interface Run {
@@ -22,8 +25,11 @@ export function stretches(text: string): Stretch[] {
 
 /** Cuts marked text ("{h:3}:{m:45} {x:p.m.}") into runs. */
 export function runs(text: string): Run[] {
-  // a time and its half of the day stand on one line
-  const marked = text.replace(/[⟦⟧]/g, '').replaceAll(' {x:', '\u00a0{x:');
+  // a time and its half of the day stand on one line, and so does a date
+  const marked = text
+    .replace(/[⟦⟧]/g, '')
+    .replaceAll(' {x:', '\u00a0{x:')
+    .replace(date, (one) => one.replaceAll(' ', '\u00a0'));
   const found: Run[] = [];
   let end = 0;
   for (const match of marked.matchAll(pattern)) {

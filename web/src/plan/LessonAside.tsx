@@ -109,17 +109,20 @@ function Ready({ lesson }: { lesson: LessonReply }) {
             <label className="flex min-h-10 items-start gap-2.5 py-1">
               <input
                 type="checkbox"
+                aria-describedby={one.made ? undefined : `made-${one.id}`}
                 className="mt-1.5 size-5 shrink-0 accent-ink"
                 checked={one.ready}
                 onChange={(event) => {
                   change({ ready: event.target.checked ? [...ready, one.id] : ready.filter((id) => id !== one.id) });
                 }}
               />
-              <span>
-                {one.what}
-                {!one.made && <span className="text-soft">, not made yet</span>}
-              </span>
+              <span>{one.what}</span>
             </label>
+            {!one.made && (
+              <p id={`made-${one.id}`} className="-mt-1.5 pb-1 pl-7.5 text-base text-soft">
+                not made yet
+              </p>
+            )}
           </li>
         ))}
       </ul>

@@ -125,7 +125,12 @@ function PartRow({
   return (
     <>
       <span className="pt-1 text-right text-xl">
-        <Marked text={part.from.replace(/ ?\{x:[^}]*\}/g, '').replace(/^.*noon$/, 'noon').replace(/^.*midnight$/, '12:00')} />
+        <Marked
+          text={part.from
+            .replace(/ ?\{x:[^}]*\}/g, '')
+            .replace(/^.*noon$/, 'noon')
+            .replace(/^.*midnight$/, '12:00')}
+        />
       </span>
       <div
         data-squared={paper ? '' : undefined}

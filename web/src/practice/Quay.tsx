@@ -59,7 +59,7 @@ export function Quay({ seats, of, chosen, onLook }: Props) {
   }
   const last = moored.marks.at(-1);
   return (
-    <div ref={box}>
+    <div ref={box} className="mt-3">
       <ul className="relative border-b-6 border-ink" style={{ height: moored.rows * HIGH + 6 }} aria-label="Children">
         {seats.map((one) => {
           const { x, row } = moored.places.get(one.id) ?? { x: 0, row: 0 };
@@ -107,13 +107,16 @@ function Pin({
   return (
     <button
       type="button"
-      className={`flex size-full min-h-14 flex-col justify-center border-l-3 border-ink px-2 text-left leading-tight hover:bg-wash ${loud ? 'bg-found' : ''} ${chosen ? 'bg-wash underline decoration-3 underline-offset-4' : ''}`}
+      className={`flex size-full min-h-14 flex-col justify-center border-l-3 border-ink px-2 text-left leading-tight hover:bg-wash ${loud ? 'bg-found' : ''} ${chosen ? 'bg-wash' : ''}`}
       aria-expanded={chosen}
       onClick={() => {
         onLook(seat.id);
       }}
     >
-      <span className="max-w-full truncate text-xl font-bold" title={seat.name}>
+      <span
+        className={`max-w-full truncate text-xl font-bold ${chosen ? 'underline decoration-3 underline-offset-4' : ''}`}
+        title={seat.name}
+      >
         {seat.name}
       </span>
       {of > 0 && (
@@ -121,7 +124,9 @@ function Pin({
           {seat.done} of {of} done
         </span>
       )}
-      <span className={isQuiet ? 'sr-only' : `text-base ${loud ? 'text-ink' : 'text-soft'}`}>{words[seat.state]}</span>
+      <span className={isQuiet ? 'sr-only' : `max-w-full truncate text-base ${loud ? 'text-ink' : 'text-soft'}`}>
+        {words[seat.state]}
+      </span>
     </button>
   );
 }

@@ -1,5 +1,5 @@
 /** Widths in CSS pixels: a name with its word beneath, and the least that a name takes. */
-const WIDE = 140;
+const WIDE = 156;
 const NARROW = 96;
 
 /** As many rows as stay within sight under the code. */

@@ -81,7 +81,8 @@ export function SpinnerStage({ numbers, moves }: Stage<Spinner>) {
           <circle r="100" fill="var(--color-sheet)" stroke="var(--color-ink)" strokeWidth="2.5" />
           {numbers.sectors.map((one) => {
             const [x, y] = on(100, one.from);
-            const [tx, ty] = on(70, (one.from + one.to) / 2);
+            // so far in that it keeps off the rim
+            const [tx, ty] = on(65, (one.from + one.to) / 2);
             return (
               <g key={one.length.minutes}>
                 <path d={`M0 0L${x} ${y}`} stroke="var(--color-ink)" strokeWidth="1.5" />
@@ -89,9 +90,9 @@ export function SpinnerStage({ numbers, moves }: Stage<Spinner>) {
                   <text
                     key={line}
                     x={tx}
-                    y={ty + 4 + 14 * (i - (all.length - 1) / 2)}
+                    y={ty + 4 + 13 * (i - (all.length - 1) / 2)}
                     textAnchor="middle"
-                    fontSize="14"
+                    fontSize="12.5"
                     className="font-bold"
                   >
                     <tspan className={i > 0 || line.startsWith('{m') ? 'mark-m' : 'mark-h'}>
