@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { Coverable, heard, useCovers } from './cover';
-import { runs, stretches, whole, type Run as MarkedRun } from './marks';
+import { atDates, runs, stretches, whole, type Run as MarkedRun } from './marks';
 
 export { plain, runs, type Run } from './marks';
 
@@ -32,7 +32,22 @@ function Runs({ text }: { text: string }): ReactNode {
 }
 
 function Run({ run }: { run: MarkedRun }): ReactNode {
-  return run.mark === '' || run.mark === 'x' ? run.text : <span className={`mark-${run.mark}`}>{run.text}</span>;
+  return run.mark === '' ? (
+    // a date stands on one line, where a line is long enough for it
+    atDates(run.text).map((text, i) =>
+      i % 2 === 0 ? (
+        text
+      ) : (
+        <span key={i} className="inline-block">
+          {text}
+        </span>
+      ),
+    )
+  ) : run.mark === 'x' ? (
+    run.text
+  ) : (
+    <span className={`mark-${run.mark}`}>{run.text}</span>
+  );
 }
 
 /** Marked text inside an SVG text element. */

@@ -1,6 +1,3 @@
-const month = '(?:January|February|March|April|May|June|July|August|September|October|November|December)';
-const date = new RegExp(`\\b(?:\\d{1,2} ${month}|${month} \\d{1,2}(?=,|\\b))(?:,? \\d{4}\\b)?`, 'g');
-
 const pattern = /\{([hmsdx]):([^}]*)\}/g;
 
 export interface Run {
@@ -25,11 +22,8 @@ export function stretches(text: string): Stretch[] {
 
 /** Cuts marked text ("{h:3}:{m:45} {x:p.m.}") into runs. */
 export function runs(text: string): Run[] {
-  // a time and its half of the day stand on one line, and so does a date
-  const marked = text
-    .replace(/[⟦⟧]/g, '')
-    .replaceAll(' {x:', '\u00a0{x:')
-    .replace(date, (one) => one.replaceAll(' ', '\u00a0'));
+  // a time and its half of the day stand on one line
+  const marked = text.replace(/[⟦⟧]/g, '').replaceAll(' {x:', '\u00a0{x:');
   const found: Run[] = [];
   let end = 0;
   for (const match of marked.matchAll(pattern)) {
@@ -66,6 +60,12 @@ export function whole(all: readonly Run[]): { together: boolean; of: Run[] }[] {
   });
   return groups;
 }
+
+const month = '(?:January|February|March|April|May|June|July|August|September|October|November|December)';
+const date = new RegExp(`\\b((?:\\d{1,2} ${month}|${month} \\d{1,2}(?=,|\\b))(?:,? \\d{4}\\b)?)`);
+
+/** Text cut at its dates: every second piece is one. */
+export const atDates = (text: string): string[] => text.split(date);
 
 /** The same as a person would type it: with blanks that are no more than blanks. */
 export const typed = (marked: string): string => plain(marked).replaceAll('\u00a0', ' ').trim();
