@@ -34,7 +34,8 @@ final class HouseRules
         'Board' => ['Method', 'Notation', 'Picture', 'Problem', 'Skill', 'Sum', 'Time', 'Work'],
         'Practice' => ['Board', 'Evidence', 'Judging', 'Method', 'Mistake', 'Notation', 'Question', 'Skill', 'Sum', 'Time', 'Timetable'],
         'Activity' => ['Notation', 'Skill', 'Sum', 'Time', 'Timetable'],
-        'Plan' => ['Activity', 'Notation', 'Question', 'Skill', 'Time'],
+        'Sequence' => ['Mistake', 'Notation', 'Question', 'Skill', 'Sum', 'Time'],
+        'Plan' => ['Activity', 'Notation', 'Question', 'Sequence', 'Skill', 'Time'],
     ];
 
     public const APP = [
@@ -56,7 +57,7 @@ final class HouseRules
         'Evidence' => ['Account', 'Api', 'Classroom', 'Deleted', 'Marking', 'Sheet', 'Storage'],
         'Practice' => ['Account', 'Api', 'Classroom', 'Deleted', 'Evidence', 'Sheet', 'Storage', 'Timetable'],
         'Activity' => ['Account', 'Api', 'Classroom', 'Deleted', 'Evidence', 'Practice', 'Printing', 'Sheet'],
-        'Plan' => ['Account', 'Activity', 'Api', 'Classroom', 'Deleted', 'Evidence', 'Marking', 'Printing', 'Sheet', 'Storage'],
+        'Plan' => ['Account', 'Activity', 'Api', 'Classroom', 'Deleted', 'Evidence', 'Marking', 'Printing', 'Sheet', 'Skill', 'Storage'],
         'Data' => ['Account', 'Activity', 'Api', 'Classroom', 'Deleted', 'Evidence', 'Marking', 'Plan', 'Practice', 'Sheet', 'Storage', 'Timetable'],
         'Machine' => ['Printing'],
         'School' => ['Account', 'Api', 'Classroom'],

@@ -29,6 +29,7 @@ use Rostik\Core\Plan\PartKind;
 use Rostik\Core\Plan\Planner;
 use Rostik\Core\Plan\Playing;
 use Rostik\Core\Plan\Purpose;
+use Rostik\Core\Plan\Purposes;
 use Rostik\Core\Plan\Slot;
 use Rostik\Core\Plan\Step;
 use Rostik\Core\Plan\Timing;
@@ -56,6 +57,7 @@ final readonly class Lessons
         private Timing $timing,
         private Fit $fit,
         private Filling $filling,
+        private Purposes $purposes,
         private Matching $matching,
         private Playing $playing,
         private Ladder $ladder,
@@ -87,7 +89,7 @@ final readonly class Lessons
             $part = $parts[$i];
             $takes = $this->timing->takes($part, $facts);
             $minutes = $part->minutes ?? $takes->minutes;
-            $shown[] = new PartReply($text, $part->kind->said(), $this->content($part, $facts), array_map(fn (string $sum): string => $this->shown($sum, $style), $part->sums), self::time($at, $style), self::time($at + $minutes, $style), $at, $minutes, $takes->minutes, $takes->said, $this->more($part, $style));
+            $shown[] = new PartReply($text, $part->kind->said(), $this->content($part, $facts), array_map(fn (string $sum): string => $this->shown($sum, $style), $part->sums), $this->purposes->of($part, $lesson->rung()), self::time($at, $style), self::time($at + $minutes, $style), $at, $minutes, $takes->minutes, $takes->said, $this->more($part, $style));
             $at += $minutes;
         }
 
@@ -252,7 +254,9 @@ final readonly class Lessons
             return new Part($part->id, $part->kind, $next->rung, null, $next->activity, $next->group, $next->options, $part->level, $part->seed + 1, why: \sprintf('It practises “%s”.', Topic::withoutStop($this->ladder->rung($next->rung)->can)), note: $part->note);
         }
 
-        return new Part($part->id, $part->kind, $part->rung, $part->minutes, null, null, [], $part->level, $part->seed + 1, [] === $part->sums ? [] : $this->filling->sums($rung, Level::Core, \count($part->sums), $part->seed + 101, $facts), $part->questions, $part->why, $part->note);
+        $other = [] === $part->sums ? null : $this->filling->others($part, $rung, $facts, $part->seed + 101);
+
+        return new Part($part->id, $part->kind, $part->rung, $part->minutes, null, null, [], $part->level, $part->seed + 1, $other->sums ?? [], $part->questions, $part->why, $part->note, says: $other->says ?? []);
     }
 
     private function content(Part $part, Facts $facts): string

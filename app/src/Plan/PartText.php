@@ -24,6 +24,7 @@ final readonly class PartText
      * @param string                $why       it is there; may be empty
      * @param string                $note      the teacher's own
      * @param string                $done      what a child does who is done before the others; empty for two more sums
+     * @param array<string, string> $says      what each of the sums stands there for, by the sum; of a teacher's own nothing
      */
     public function __construct(
         #[Assert\Length(min: 1, max: 20)]
@@ -55,17 +56,20 @@ final readonly class PartText
         public string $note = '',
         #[Assert\Length(max: 300)]
         public string $done = '',
+        #[Assert\Count(max: 24)]
+        #[Assert\All([new Assert\Type('string'), new Assert\Length(max: 300)])]
+        public array $says = [],
     ) {
     }
 
     public static function of(Part $part): self
     {
-        return new self($part->id, $part->kind, $part->rung, $part->minutes, $part->activity, $part->group, $part->options, $part->level, $part->seed, $part->sums, $part->questions, $part->why, $part->note, $part->done);
+        return new self($part->id, $part->kind, $part->rung, $part->minutes, $part->activity, $part->group, $part->options, $part->level, $part->seed, $part->sums, $part->questions, $part->why, $part->note, $part->done, $part->says);
     }
 
     public function part(): Part
     {
-        return new Part($this->id, $this->kind, $this->rung, $this->minutes, $this->activity, $this->group, $this->options, $this->level, $this->seed, array_values($this->sums), $this->questions, $this->why, $this->note, $this->done);
+        return new Part($this->id, $this->kind, $this->rung, $this->minutes, $this->activity, $this->group, $this->options, $this->level, $this->seed, array_values($this->sums), $this->questions, $this->why, $this->note, $this->done, array_intersect_key($this->says, array_flip($this->sums)));
     }
 
     /** One of these in a list, for {@see Assert\Unique}. */

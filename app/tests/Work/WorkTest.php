@@ -34,6 +34,7 @@ final class WorkTest extends ApiTestCase
             'detail' => '“bananas” was not understood.',
             'at' => 6,
             'example' => '2 h + 20 min',
+            'misread' => [['from' => 6, 'until' => 13]],
         ], $problem);
     }
 

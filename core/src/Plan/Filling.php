@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Rostik\Core\Plan;
 
-use Rostik\Core\Notation\Forms;
-use Rostik\Core\Notation\Writer;
-use Rostik\Core\Question\Question;
-use Rostik\Core\Skill\Generator;
+use Rostik\Core\Sequence\Exercise;
+use Rostik\Core\Sequence\Sequencer;
 use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
 
@@ -20,8 +18,10 @@ final readonly class Filling
 {
     private const USUAL = 60;
     private const WARM_UP = 10;
-    private const EXPLAINED = 10;
-    private const TOGETHER = 6;
+    /** Sums in an hour, of something new; of what is met again fewer. */
+    private const EXPLAINED = 3;
+    private const EXPLAINED_AGAIN = 2;
+    private const TOGETHER = 2;
     private const ACTIVITY = 12;
     /** Lessons of so many minutes have it. */
     private const WITH_WARM_UP = 25;
@@ -34,36 +34,30 @@ final readonly class Filling
     private const TICKET = 3;
     private const MOST_QUESTIONS = 40;
 
-    private Writer $plain;
-
-    public function __construct(private Ladder $ladder, private Generator $generator, private Forms $forms, private Matching $matching, private Timing $timing)
+    public function __construct(private Ladder $ladder, private Sequencer $sequencer, private Matching $matching, private Timing $timing)
     {
-        $this->plain = Writer::plain();
     }
 
     /**
      * @param ?string      $before rung of the lesson before; null for none
      * @param list<string> $played ids of the activities of the last lessons
+     * @param list<string> $avoid  sums that were had lately
      *
      * @return list<Part> that together take no longer than the lesson, unless not even one sum fits
      */
-    public function parts(Step $step, Slot $slot, Facts $facts, int $seed, ?string $before = null, array $played = []): array
+    public function parts(Step $step, Slot $slot, Facts $facts, int $seed, ?string $before = null, array $played = [], array $avoid = [], Level $level = Level::Core): array
     {
         $share = $slot->minutes / self::USUAL;
         $isNew = Purpose::New === $step->purpose;
         $rungs = $this->withNeeds($step->rung);
         $parts = [];
-        if ($slot->minutes >= self::WITH_LOOK_BACK && null !== $before) {
-            $parts[] = new Part('back', PartKind::LookBack, $before, sums: $this->sums($before, Level::Core, 1, $seed + 3, $facts), why: 'One question like those of the last ticket: who still has it?');
+        $board = $this->board($step, $slot, $facts, $seed, $before, $avoid, $level);
+        if ([] !== $board['back'] && null !== $before) {
+            $parts[] = $this->atTheBoard('back', PartKind::LookBack, $before, $board['back'], 'One question like those of the last ticket: who still has it?');
         }
-        // new things are explained; what is met again is tried together
-        [$explained, $together] = $isNew ? [self::EXPLAINED / 5, self::TOGETHER / 3] : [1, self::TOGETHER / 3 + 1];
-        $explained = max(1, (int) round($explained * $share));
-        $together = max($slot->minutes < self::WITH_WARM_UP ? 0 : 1, (int) round($together * $share));
-        $sums = [...$this->sums($step->rung, Level::Support, 1, $seed, $facts), ...$this->sums($step->rung, Level::Core, $explained + $together, $seed + 1, $facts)];
-        $parts[] = new Part('explain', PartKind::Explain, $step->rung, sums: \array_slice($sums, 0, $explained), why: $isNew ? 'The first sum is an easy one, so that the method is seen.' : 'One sum, to have the method before the eyes again.');
-        if ($together > 0) {
-            $parts[] = new Part('together', PartKind::Together, $step->rung, sums: \array_slice($sums, $explained, $together), why: 'The class says what comes next; the board shows it after.');
+        $parts[] = $this->atTheBoard('explain', PartKind::Explain, $step->rung, $board['explain'], $isNew ? 'The barest case first, so that the method is seen; then one thing at a time.' : 'To have the method before the eyes again: '.$step->focus()->said().'.');
+        if ([] !== $board['together']) {
+            $parts[] = $this->atTheBoard('together', PartKind::Together, $step->rung, $board['together'], 'The class says what comes next; the board shows it after.');
         }
         if ($slot->minutes >= self::WITH_TICKET) {
             $parts[] = new Part('ticket', PartKind::Ticket, $step->rung, questions: self::TICKET, seed: $seed + 5, why: 'Three questions show who has it.');
@@ -95,19 +89,80 @@ final readonly class Filling
     }
 
     /**
-     * Sums for the board, in canonical text; one that is told has its words before it.
+     * The sums of a lesson with what each stands there for, those on paper as they would be drawn for one level.
      *
-     * @return list<string>
+     * @param list<Part> $parts as {@see self::parts()} has made them of the same
+     *
+     * @return array<string, list<Exercise>> by the id of the part
      */
-    public function sums(string $rung, Level $level, int $count, int $seed, Facts $facts): array
+    public function exercises(array $parts, Step $step, Slot $slot, Facts $facts, int $seed, ?string $before, Level $level): array
     {
-        $drawn = $this->generator->draw($this->ladder->rung($rung), $level, $count, $seed, style: $facts->style);
+        $all = $this->board($step, $slot, $facts, $seed, $before, [], $level);
+        $rung = $this->ladder->rung($step->rung);
+        $had = array_map(static fn (Exercise $one): string => $one->text, array_merge(...array_values($all)));
+        foreach ($parts as $part) {
+            $drawn = match ($part->kind) {
+                PartKind::OnYourOwn => $this->sequencer->own($rung, $level, $part->questions, $part->seed, [], $had, $facts->style),
+                PartKind::Ticket => $this->sequencer->ticket($rung, $level, $part->questions, $part->seed, $had, $facts->style),
+                default => null,
+            };
+            if (null !== $drawn) {
+                $all[$part->id] = $drawn;
+                array_push($had, ...array_map(static fn (Exercise $one): string => $one->text, $drawn));
+            }
+        }
 
-        return array_map(function (Question $question): string {
-            $sum = $this->forms->write($question->sum, $this->plain);
+        return $all;
+    }
 
-            return '' === $question->wording ? $sum : \sprintf('%s [%s]', $question->wording, $sum);
-        }, $drawn->questions);
+    /**
+     * What stands on the board: new things are explained; what is met again is tried together.
+     *
+     * @param list<string> $avoid
+     *
+     * @return array{back: list<Exercise>, explain: list<Exercise>, together: list<Exercise>}
+     */
+    private function board(Step $step, Slot $slot, Facts $facts, int $seed, ?string $before, array $avoid, Level $level): array
+    {
+        $share = $slot->minutes / self::USUAL;
+        $isNew = Purpose::New === $step->purpose;
+        $back = $slot->minutes >= self::WITH_LOOK_BACK && null !== $before ? $this->sequencer->back($this->ladder->rung($before), $level, $seed + 3, $avoid, $facts->style) : null;
+        $avoid = [...$avoid, ...(null === $back ? [] : [$back->text])];
+        $explained = max(1, (int) round(($isNew ? self::EXPLAINED : self::EXPLAINED_AGAIN) * $share));
+        $together = max($slot->minutes < self::WITH_WARM_UP ? 0 : 1, (int) round(($isNew ? self::TOGETHER : self::TOGETHER + 1) * $share));
+        $rung = $this->ladder->rung($step->rung);
+        $first = $this->sequencer->explain($rung, $level, $explained, $seed, $step->focus(), $avoid, $facts->style);
+
+        return [
+            'back' => array_values(array_filter([$back])),
+            'explain' => $first,
+            'together' => 0 === $together ? [] : $this->sequencer->together($rung, $level, $together, $seed + 1, $first, $avoid, $facts->style),
+        ];
+    }
+
+    /** The same part with other sums, each for what the one before it was there for. */
+    public function others(Part $part, string $rung, Facts $facts, int $seed): Part
+    {
+        $count = \count($part->sums);
+        $of = $this->ladder->rung($rung);
+        $sums = match ($part->kind) {
+            PartKind::LookBack => array_values(array_filter([$this->sequencer->back($of, Level::Core, $seed, $part->bareSums(), $facts->style)])),
+            PartKind::Together => $this->sequencer->together($of, Level::Core, $count, $seed, $this->sequencer->explain($of, Level::Core, self::EXPLAINED_AGAIN, $seed, style: $facts->style), $part->bareSums(), $facts->style),
+            default => $this->sequencer->explain($of, Level::Core, $count, $seed, avoid: $part->bareSums(), style: $facts->style),
+        };
+
+        return $this->atTheBoard($part->id, $part->kind, $rung, $sums, $part->why);
+    }
+
+    /** @param list<Exercise> $sums */
+    private function atTheBoard(string $id, PartKind $kind, string $rung, array $sums, string $why): Part
+    {
+        $says = [];
+        foreach ($sums as $one) {
+            $says[$one->line()] = $one->says;
+        }
+
+        return new Part($id, $kind, $rung, sums: array_map(static fn (Exercise $one): string => $one->line(), $sums), why: $why, says: $says);
     }
 
     /** @return list<string> the rung, what it needs, what that needs, and so on */

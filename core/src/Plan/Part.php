@@ -23,6 +23,7 @@ final readonly class Part
      * @param string                $why       it is there, in a sentence
      * @param string                $note      the teacher's own
      * @param string                $done      what a child does who is done before the others; empty for two more sums
+     * @param array<string, string> $says      what each of the sums stands there for, by the sum
      */
     public function __construct(
         public string $id,
@@ -39,30 +40,37 @@ final readonly class Part
         public string $why = '',
         public string $note = '',
         public string $done = '',
+        public array $says = [],
     ) {
+    }
+
+    /** @return list<string> its sums without the words of those that are told */
+    public function bareSums(): array
+    {
+        return array_map(static fn (string $line): string => preg_replace('/^.*\[([^\]]*)\]$/s', '$1', $line) ?? $line, $this->sums);
     }
 
     /** The same part with so many questions. */
     public function withQuestions(int $questions): self
     {
-        return new self($this->id, $this->kind, $this->rung, null, $this->activity, $this->group, $this->options, $this->level, $this->seed, $this->sums, $questions, $this->why, $this->note, $this->done);
+        return new self($this->id, $this->kind, $this->rung, null, $this->activity, $this->group, $this->options, $this->level, $this->seed, $this->sums, $questions, $this->why, $this->note, $this->done, $this->says);
     }
 
-    /** @param list<string> $sums */
+    /** @param list<string> $sums what the others stood there for goes with them */
     public function withSums(array $sums): self
     {
-        return new self($this->id, $this->kind, $this->rung, null, $this->activity, $this->group, $this->options, $this->level, $this->seed, $sums, $this->questions, $this->why, $this->note, $this->done);
+        return new self($this->id, $this->kind, $this->rung, null, $this->activity, $this->group, $this->options, $this->level, $this->seed, $sums, $this->questions, $this->why, $this->note, $this->done, $this->says);
     }
 
     /** @param array<string, string> $options */
     public function played(string $activity, ?int $group, array $options, string $why): self
     {
-        return new self($this->id, $this->kind, $this->rung, null, $activity, $group, $options, $this->level, $this->seed, $this->sums, $this->questions, $why, $this->note, $this->done);
+        return new self($this->id, $this->kind, $this->rung, null, $activity, $group, $options, $this->level, $this->seed, $this->sums, $this->questions, $why, $this->note, $this->done, $this->says);
     }
 
     /** With the minutes that it takes, whatever the teacher gave it. */
     public function asLongAsItTakes(): self
     {
-        return new self($this->id, $this->kind, $this->rung, null, $this->activity, $this->group, $this->options, $this->level, $this->seed, $this->sums, $this->questions, $this->why, $this->note, $this->done);
+        return new self($this->id, $this->kind, $this->rung, null, $this->activity, $this->group, $this->options, $this->level, $this->seed, $this->sums, $this->questions, $this->why, $this->note, $this->done, $this->says);
     }
 }

@@ -15,6 +15,9 @@ final readonly class Planner
     /** Activities of so many lessons before are not played again yet. */
     private const FRESH = 2;
 
+    /** So many sums are not taken again: those of more than a week. */
+    private const NOT_AGAIN = 60;
+
     public function __construct(private Climb $climb, private Filling $filling)
     {
     }
@@ -30,10 +33,18 @@ final readonly class Planner
         $slots = \array_slice($slots, 0, self::MOST);
         [$steps, $said] = $this->climb->steps($wanted, $facts, \count($slots));
         $lessons = [];
+        $had = [];
+        $of = array_count_values(array_map(static fn (Step $step): string => $step->rung, $steps));
         $before = null;
         $played = [];
+        $numbers = [];
         foreach ($steps as $i => $step) {
-            $parts = $this->filling->parts($step, $slots[$i], $facts, self::seed($seed, $i), $before, array_merge(...\array_slice($played, -self::FRESH)));
+            $numbers[$step->rung] = ($numbers[$step->rung] ?? 0) + 1;
+            $step = $step->asNumber($numbers[$step->rung], $of[$step->rung]);
+            $parts = $this->filling->parts($step, $slots[$i], $facts, self::seed($seed, $i), $before, array_merge(...\array_slice($played, -self::FRESH)), \array_slice($had, -self::NOT_AGAIN));
+            foreach ($parts as $part) {
+                array_push($had, ...$part->bareSums());
+            }
             $lessons[] = new Lesson($slots[$i], $step, $parts);
             $played[] = array_values(array_filter(array_map(static fn (Part $part): ?string => $part->activity, $parts)));
             $before = $step->rung;

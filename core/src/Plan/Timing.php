@@ -9,7 +9,7 @@ use Rostik\Core\Activity\NoSuchActivity;
 /** What the parts of a lesson really take, in minutes. The minutes of a sum at the board are common practice, no source. */
 final readonly class Timing
 {
-    private const EXPLAINED = 5.0;
+    private const EXPLAINED = 4.0;
     private const TOGETHER = 3.0;
     private const LOOKED_BACK = 4.0;
     private const TIDIED = 2.0;

@@ -74,16 +74,20 @@ final readonly class Generator
     {
         $features = Features::of($question->sum);
 
-        return $limits->allow($features) && $this->fits($rung, $level, $question->sum)
+        return $limits->allow($features) && $this->fits($rung, $level, $question->sum, $features)
             // who wants nothing regrouped has said so
             && (false === $limits->regroups || $rung->isNeededBy($features))
             && (null !== $question->story || Setting::Bare !== $rung->setting || $rung->hours($limits->hours())->hold($question->sum));
     }
 
-    /** Whether a sum calls for the rung and keeps to the level. */
-    public function fits(Rung $rung, Level $level, Sum $sum): bool
+    /**
+     * Whether a sum calls for the rung and keeps to the level.
+     *
+     * @param ?Features $features of the same sum, where they are known already
+     */
+    public function fits(Rung $rung, Level $level, Sum $sum, ?Features $features = null): bool
     {
-        $features = Features::of($sum);
+        $features ??= Features::of($sum);
         if (!$rung->isCalledForBy($sum, $features)) {
             return false;
         }
