@@ -30,11 +30,11 @@ final class HouseRules
         'Weighing' => ['Judging', 'Mistake', 'Notation', 'Question', 'Skill', 'Sum', 'Time', 'Work'],
         'Marking' => ['Judging', 'Mistake', 'Notation', 'Question', 'Sum', 'Time', 'Timetable'],
         'Evidence' => ['Judging', 'Mistake', 'Notation', 'Skill', 'Sum', 'Weighing', 'Work'],
-        'Sheet' => ['Judging', 'Notation', 'Picture', 'Problem', 'Question', 'Skill', 'Sum', 'Time', 'Weighing', 'Work'],
+        'Sequence' => ['Mistake', 'Notation', 'Question', 'Skill', 'Sum', 'Time'],
+        'Sheet' => ['Judging', 'Notation', 'Picture', 'Problem', 'Question', 'Sequence', 'Skill', 'Sum', 'Time', 'Weighing', 'Work'],
         'Board' => ['Method', 'Notation', 'Picture', 'Problem', 'Skill', 'Sum', 'Time', 'Work'],
         'Practice' => ['Board', 'Evidence', 'Judging', 'Method', 'Mistake', 'Notation', 'Question', 'Skill', 'Sum', 'Time', 'Timetable'],
         'Activity' => ['Notation', 'Skill', 'Sum', 'Time', 'Timetable'],
-        'Sequence' => ['Mistake', 'Notation', 'Question', 'Skill', 'Sum', 'Time'],
         'Plan' => ['Activity', 'Notation', 'Question', 'Sequence', 'Skill', 'Time'],
     ];
 
@@ -51,7 +51,7 @@ final class HouseRules
         'Problem' => ['Api', 'Skill', 'Work'],
         'Timetable' => ['Account', 'Api', 'Deleted'],
         'Classroom' => ['Account', 'Api', 'Deleted', 'Storage'],
-        'Sheet' => ['Account', 'Api', 'Classroom', 'Deleted', 'Storage', 'Timetable'],
+        'Sheet' => ['Account', 'Api', 'Classroom', 'Deleted', 'Skill', 'Storage', 'Timetable'],
         'Printing' => ['Account', 'Api', 'Classroom', 'Sheet'],
         'Marking' => ['Account', 'Api', 'Classroom', 'Deleted', 'Sheet', 'Storage'],
         'Evidence' => ['Account', 'Api', 'Classroom', 'Deleted', 'Marking', 'Sheet', 'Storage'],

@@ -5,27 +5,24 @@ declare(strict_types=1);
 namespace Rostik\App\Plan;
 
 use Rostik\App\Api\JsonLines;
+use Rostik\App\Skill\ExerciseLine;
+use Rostik\App\Skill\OptionLines;
 use Rostik\App\Skill\RungOptions;
-use Rostik\Core\Method\MethodBook;
-use Rostik\Core\Notation\Writer;
 use Rostik\Core\Plan\Facts;
 use Rostik\Core\Plan\Filling;
 use Rostik\Core\Plan\Part;
 use Rostik\Core\Plan\PartKind;
+use Rostik\Core\Plan\Planner;
 use Rostik\Core\Plan\Purpose;
 use Rostik\Core\Plan\Slot;
 use Rostik\Core\Plan\Step;
 use Rostik\Core\Plan\Timing;
-use Rostik\Core\Sequence\Difficulty;
-use Rostik\Core\Sequence\Exercise;
 use Rostik\Core\Skill\Ladder;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
-use Symfony\Component\Console\Exception\ExceptionInterface;
 use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
-use Symfony\Component\Console\Input\StringInput;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /** `rostik lesson --skill earlier-across-hour --level core --minutes 60 --number 1 --of 3 --seed 1 --json`: a lesson, and what each sum stands there for. */
@@ -34,7 +31,7 @@ final class LessonCommand extends Command
 {
     private const MOST = 20;
 
-    public function __construct(private readonly Filling $filling, private readonly Timing $timing, private readonly Ladder $ladder, private readonly MethodBook $methods)
+    public function __construct(private readonly Filling $filling, private readonly Timing $timing, private readonly Ladder $ladder, private readonly ExerciseLine $line)
     {
         parent::__construct();
     }
@@ -50,24 +47,9 @@ final class LessonCommand extends Command
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        if ('-' !== $input->getArgument('lines')) {
-            return $this->one($input, $output);
-        }
-        $all = self::SUCCESS;
-        while (false !== $line = fgets(\STDIN)) {
-            if ('' !== trim($line)) {
-                try {
-                    $options = new StringInput('lesson --json '.trim($line));
-                    $options->bind($this->getDefinition());
-                    $all = max($all, $this->one($options, $output));
-                } catch (ExceptionInterface) {
-                    JsonLines::one($output, ['error' => ['code' => 'not-understood', 'message' => 'A line has the options of one lesson: --skill earlier-across-hour --level core --number 1 --of 3 --seed 1']]);
-                    $all = self::FAILURE;
-                }
-            }
-        }
-
-        return $all;
+        return '-' === $input->getArgument('lines')
+            ? OptionLines::each($this, $output, fn (InputInterface $one): int => $this->one($one, $output), '--skill earlier-across-hour --level core --number 1 --of 3 --seed 1')
+            : $this->one($input, $output);
     }
 
     private function one(InputInterface $input, OutputInterface $output): int
@@ -88,12 +70,13 @@ final class LessonCommand extends Command
         // any day will do
         $slot = new Slot(When::date('2027-01-04'), 9 * 60 + 40, $minutes);
         $before = $asked->rung->needs[0] ?? null;
-        $parts = $this->filling->parts($step, $slot, $facts, $asked->seed, $before, level: $asked->level);
-        $exercises = $this->filling->exercises($parts, $step, $slot, $facts, $asked->seed, $before, $asked->level);
+        $seed = Planner::seed($asked->seed, $number);
+        $parts = $this->filling->parts($step, $slot, $facts, $seed, $before, level: $asked->level);
+        $exercises = $this->filling->exercises($parts, $step, $slot, $facts, $seed, $before, $asked->level);
         $shown = array_map(fn (Part $part): array => [
             'kind' => PartKind::OnYourOwn === $part->kind ? 'own' : $part->kind->value,
             'minutes' => $this->timing->minutes($part, $facts),
-            'sums' => array_map($this->sum(...), $exercises[$part->id] ?? []),
+            'sums' => array_map($this->line->of(...), $exercises[$part->id] ?? []),
         ], $parts);
         if (true === $input->getOption('json')) {
             JsonLines::one($output, ['rung' => $asked->rung->id, 'level' => $asked->level->value, 'number' => $number, 'of' => $of, 'focus' => $step->focus()->value, 'parts' => $shown]);
@@ -109,20 +92,5 @@ final class LessonCommand extends Command
         }
 
         return self::SUCCESS;
-    }
-
-    /** @return array{sum: string, job: string, says: string, features: list<string>, difficulty: float, method: ?string} */
-    private function sum(Exercise $one): array
-    {
-        $chosen = $this->methods->choose($one->question->sum, Writer::marked());
-
-        return [
-            'sum' => $one->text,
-            'job' => $one->job->value,
-            'says' => $one->says,
-            'features' => array_map(static fn (Difficulty $it): string => $it->value, $one->difficulties),
-            'difficulty' => $one->number,
-            'method' => isset($chosen[0]) ? $chosen[0]->method->id() : null,
-        ];
     }
 }

@@ -87,6 +87,23 @@ final readonly class LessonController
         return new JsonResponse($this->lessons->reply($lesson));
     }
 
+    /**
+     * Another sum in its place with the same job, or the teacher's own; in the place after the last it is added. 422 for one that
+     * is not understood, or where there is no other.
+     */
+    #[Route('/api/lessons/{id}/parts/{part}/sums/{place}', requirements: ['place' => '\d{1,2}'], methods: ['POST'])]
+    public function sum(#[CurrentUser] Teacher $teacher, string $id, string $part, int $place, #[MapRequestPayload] PartSumRequest $wanted): Response
+    {
+        $lesson = $this->lessons->get($teacher, $id);
+        try {
+            $this->lessons->sum($lesson, $part, $place, trim($wanted->sum));
+        } catch (NoSuchRung) {
+            throw new CannotBeHad('That skill is not on the ladder any more.');
+        }
+
+        return new JsonResponse($this->lessons->reply($lesson));
+    }
+
     #[Route('/api/lessons/{id}/after', methods: ['POST'])]
     public function after(#[CurrentUser] Teacher $teacher, string $id, #[MapRequestPayload] AfterRequest $after): Response
     {

@@ -49,6 +49,9 @@ use Symfony\Component\Uid\Uuid;
 /** One lesson: what is in it, whether it fits, what must be ready, what became of it. */
 final readonly class Lessons
 {
+    /** At the board there is time for so many sums in a part, at the most. */
+    private const SUMS = 12;
+
     public function __construct(
         private EntityManagerInterface $entities,
         private Plans $plans,
@@ -156,6 +159,36 @@ final readonly class Lessons
     {
         $facts = $this->pace($lesson->classroom());
         $this->fill($lesson, array_map(fn (Part $part): Part => $part->id === $id ? $this->another($part, $lesson, $facts) : $part, $this->parts($lesson)));
+    }
+
+    /**
+     * Another sum in a place, for what the one before it was there for; or the teacher's own, which in the place after the last is added.
+     *
+     * @throws NotUnderstood
+     */
+    public function sum(PlannedLesson $lesson, string $id, int $place, string $typed): void
+    {
+        $parts = $this->parts($lesson);
+        foreach ($parts as $i => $part) {
+            if ($part->id !== $id || !$part->kind->isAtTheBoard() || $place > min(self::SUMS - 1, \count($part->sums)) || ('' === $typed && !isset($part->sums[$place]))) {
+                continue;
+            }
+            $sums = $part->sums;
+            $says = $part->says;
+            if ('' === $typed) {
+                [$sums[$place], $said] = $this->filling->anotherAt($part, $part->rung ?? $lesson->rung(), $place, $this->pace($lesson->classroom())) ?? throw new CannotBeHad('There is no other sum for that. Type one of your own.');
+                $says[$sums[$place]] = $said;
+            } else {
+                $sums[$place] = $this->forms->write($this->reader->read($typed)->sum, Writer::plain());
+                // what it is there for comes out when it is looked at
+                unset($says[$sums[$place]]);
+            }
+            $parts[$i] = $part->withSums(array_values(array_unique($sums)), array_intersect_key($says, array_flip($sums)));
+            $this->fill($lesson, $parts);
+
+            return;
+        }
+        throw new NotFoundHttpException();
     }
 
     public function went(PlannedLesson $lesson, AfterRequest $after): void

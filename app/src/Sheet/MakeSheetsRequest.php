@@ -34,6 +34,7 @@ final readonly class MakeSheetsRequest
      * @param bool             $pairs     whether stories come in pairs with the same word, one to add and one to take away
      * @param bool             $names     whether they are told of the children of the class
      * @param DayHours         $day       between which hours the times lie
+     * @param bool             $mixed     whether the questions stand in a mixed order, and not as they grow
      * @param ?string          $table     id of the timetable that is read; null for one made up for the level
      */
     public function __construct(
@@ -65,6 +66,7 @@ final readonly class MakeSheetsRequest
         #[Assert\Length(max: 60)]
         public ?string $table = null,
         public DayHours $day = DayHours::Waking,
+        public bool $mixed = false,
     ) {
     }
 

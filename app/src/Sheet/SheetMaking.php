@@ -79,7 +79,7 @@ final readonly class SheetMaking
         $budget = new Budget();
         foreach ($wanted->levels as $level) {
             [$table, $about, $few] = [] === $read ? [null, [], []] : $this->about($owner, $wanted, $read, $level);
-            $made = $this->maker->make($aims, $level, $wanted->seed, $limits, $wanted->mistakes, $wanted->challenge, $class?->style() ?? new Style(), $wishes, $budget);
+            $made = $this->maker->make($aims, $level, $wanted->seed, $limits, $wanted->mistakes, $wanted->challenge, $class?->style() ?? new Style(), $wishes, $budget, $wanted->mixed);
             $all = null === $made->challenge ? $made->questions : [...$made->questions, $made->challenge];
             [$answers, $times] = self::common($made->questions);
             $questions = array_map(fn (Question $question): QuestionRequest => new QuestionRequest(Uuid::v4()->toRfc4122(), QuestionText::of(new Question(

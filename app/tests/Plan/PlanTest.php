@@ -181,6 +181,35 @@ final class PlanTest extends ApiTestCase
         self::assertNotSame($before, array_column(self::parts($other), 'sums', 'id')['explain']);
     }
 
+    /** Each sum says what it stands there for; another one stands there for the same, and the teacher's own says what it is. */
+    public function testASumHasItsJobAndSoHasTheOneInItsPlace(): void
+    {
+        $this->plan();
+        $lesson = $this->lesson(0);
+        $part = static fn (array $reply, string $what): array => (array) (array_column(self::parts($reply), $what, 'id')['explain'] ?? []);
+        $says = (array) (array_column((array) $lesson['parts'], 'says', 'title')['Explain'] ?? []);
+        $sums = $part($lesson, 'sums');
+        self::assertCount(3, $sums);
+        self::assertSame('The barest case that needs it, in friendly numbers', $says[0]);
+        self::assertStringStartsWith('It looks alike', (string) (\is_string($says[2] ?? null) ? $says[2] : ''));
+        $other = $this->ask('POST', $this->at($lesson).'/parts/explain/sums/0', ['sum' => '']);
+        self::assertSame(200, $this->code());
+        self::assertNotSame($sums[0], $part($other, 'sums')[0]);
+        self::assertSame([$sums[1], $sums[2]], \array_slice($part($other, 'sums'), 1), 'the others stay');
+        self::assertSame('The barest case that needs it, in friendly numbers', $part($other, 'says')[\is_string($part($other, 'sums')[0] ?? null) ? $part($other, 'sums')[0] : ''] ?? null);
+        // her own is read, and it is said what it has
+        $own = $this->ask('POST', $this->at($lesson).'/parts/explain/sums/3', ['sum' => '11.40am plus 45 mins']);
+        self::assertSame('11:40 a.m. + 45 min', $part($own, 'sums')[3]);
+        $said = (array) (array_column((array) $own['parts'], 'says', 'title')['Explain'] ?? []);
+        self::assertSame('It needs it: now the minutes pass the o’clock; now noon is passed', $said[3]);
+        $refused = $this->ask('POST', $this->at($lesson).'/parts/explain/sums/1', ['sum' => '3 h + bananas']);
+        self::assertSame([422, 'unknown-word'], [$this->code(), $refused['code']]);
+        foreach (['explain/sums/9', 'activity/sums/0', 'nothing/sums/0', 'own/sums/0'] as $nowhere) {
+            $this->ask('POST', $this->at($lesson).'/parts/'.$nowhere, ['sum' => '1 h + 2 h']);
+            self::assertSame(404, $this->code(), $nowhere);
+        }
+    }
+
     public function testPlanningAnewIsTakenBackAndNothingThatWasWrittenIsLost(): void
     {
         $plan = $this->plan();

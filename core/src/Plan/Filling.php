@@ -33,6 +33,7 @@ final readonly class Filling
     private const LEAST_WORK = 5;
     private const TICKET = 3;
     private const MOST_QUESTIONS = 40;
+    private const TRIES = 6;
 
     public function __construct(private Ladder $ladder, private Sequencer $sequencer, private Matching $matching, private Timing $timing)
     {
@@ -152,6 +153,24 @@ final readonly class Filling
         };
 
         return $this->atTheBoard($part->id, $part->kind, $rung, $sums, $part->why);
+    }
+
+    /**
+     * Another sum in one place, for what the one before it was there for.
+     *
+     * @return ?array{string, string} the sum, and its job in a sentence; null where there is no other
+     */
+    public function anotherAt(Part $part, string $rung, int $place, Facts $facts): ?array
+    {
+        for ($try = 1; $try <= self::TRIES; ++$try) {
+            $other = $this->others($part, $rung, $facts, crc32($part->sums[$place].$try) % 1_000_000);
+            $sum = $other->sums[$place] ?? $other->sums[0] ?? null;
+            if (null !== $sum && !\in_array($sum, $part->sums, true)) {
+                return [$sum, $other->says[$sum] ?? ''];
+            }
+        }
+
+        return null;
     }
 
     /** @param list<Exercise> $sums */

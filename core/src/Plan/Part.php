@@ -56,10 +56,13 @@ final readonly class Part
         return new self($this->id, $this->kind, $this->rung, null, $this->activity, $this->group, $this->options, $this->level, $this->seed, $this->sums, $questions, $this->why, $this->note, $this->done, $this->says);
     }
 
-    /** @param list<string> $sums what the others stood there for goes with them */
-    public function withSums(array $sums): self
+    /**
+     * @param list<string>           $sums
+     * @param ?array<string, string> $says what they stand there for, by the sum; null for what they stood there for
+     */
+    public function withSums(array $sums, ?array $says = null): self
     {
-        return new self($this->id, $this->kind, $this->rung, null, $this->activity, $this->group, $this->options, $this->level, $this->seed, $sums, $this->questions, $this->why, $this->note, $this->done, $this->says);
+        return new self($this->id, $this->kind, $this->rung, null, $this->activity, $this->group, $this->options, $this->level, $this->seed, $sums, $this->questions, $this->why, $this->note, $this->done, $says ?? $this->says);
     }
 
     /** @param array<string, string> $options */

@@ -29,33 +29,46 @@ use Rostik\Core\Sum\Total;
 use Rostik\Core\Time\Amount;
 
 /** Exercises to choose from: drawn for a rung, or made of another one by changing one number, or what is asked. */
-final readonly class Pool
+final class Pool
 {
     /** So many are drawn to choose from; of told ones fewer, since each has to be told. */
-    private const DRAWN = 60;
+    public const DRAWN = 40;
+    public const FEW = 20;
     private const TOLD = 16;
 
-    /** So many candidates are looked at for them: where few of them are wanted ones, a few are enough. */
-    private const LOOKED_AT = 1_200;
+    /** So many candidates are looked at for each of them: where few of them are wanted ones, a few are enough. */
+    private const LOOKED_AT = 20;
 
     /** So many minutes a changed length has at the most. */
     private const LONGEST = 5 * 60;
     private const NEAR = 12;
 
-    private Writer $plain;
+    /** So many are remembered as they were drawn: the parts of a lesson choose from the same. */
+    private const REMEMBERED = 4;
 
-    public function __construct(private Ladder $ladder, private Generator $generator, private Forms $forms, private MistakeBook $mistakes)
+    private readonly Writer $plain;
+
+    /** @var array<string, list<Exercise>> */
+    private array $last = [];
+
+    public function __construct(private readonly Ladder $ladder, private readonly Generator $generator, private readonly Forms $forms, private readonly MistakeBook $mistakes)
     {
         $this->plain = Writer::plain();
     }
 
     /** @return list<Exercise> that need what the rung is about, from the easiest to the hardest; those that are as hard in a drawn order */
-    public function drawn(Rung $rung, Level $level, int $seed, Style $style, Limits $limits = new Limits()): array
+    public function drawn(Rung $rung, Level $level, int $seed, Style $style, Limits $limits = new Limits(), int $count = self::DRAWN): array
     {
+        $key = serialize([$rung->id, $level, $seed, $style, $limits, $count]);
+        if (isset($this->last[$key])) {
+            return $this->last[$key];
+        }
         $isTold = Setting::Told === $rung->setting;
-        $drawn = $this->generator->draw($rung, $level, $isTold ? self::TOLD : self::DRAWN, $seed, $limits, $style, new Budget($isTold ? self::TOLD * 4 * Budget::TOLD : self::LOOKED_AT))->questions;
+        $drawn = $this->generator->draw($rung, $level, $isTold ? self::TOLD : $count, $seed, $limits, $style, new Budget($isTold ? self::TOLD * 4 * Budget::TOLD : $count * self::LOOKED_AT))->questions;
 
-        return self::sorted(array_map($this->exercise(...), $drawn));
+        $this->last = \array_slice($this->last, 1 - self::REMEMBERED, null, true);
+
+        return $this->last[$key] = self::sorted(array_map($this->exercise(...), $drawn));
     }
 
     public function exercise(Question $question): Exercise

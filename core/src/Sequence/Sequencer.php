@@ -22,6 +22,9 @@ final readonly class Sequencer
     /** What is a step of difficulty at the most, between one sum and the next: one thing more. */
     private const STEP = 1.0;
 
+    /** So many are drawn for a whole sheet, so that another copy of it is as hard. */
+    private const MANY = 120;
+
     /** So many are looked at for what their wrong answers tell. */
     private const WEIGHED = 24;
 
@@ -40,7 +43,7 @@ final readonly class Sequencer
      */
     public function explain(Rung $rung, Level $level, int $count, int $seed, Focus $focus = Focus::Model, array $avoid = [], Style $style = new Style(), Limits $limits = new Limits()): array
     {
-        $easy = $this->free($this->pool->drawn($rung, Level::Support, $seed, $style, $limits), $avoid);
+        $easy = $this->free($this->pool->drawn($rung, Level::Support, $seed, $style, $limits, Pool::FEW), $avoid);
         $usual = $this->free($this->pool->drawn($rung, $level, $seed + 1, $style, $limits), $avoid);
         // when the model is known, one begins where the first lesson has ended
         $plain = Focus::Model === $focus ? ($easy[0] ?? $usual[0] ?? null) : ($this->above($usual, $easy[0] ?? null) ?? $usual[0] ?? $easy[0] ?? null);
@@ -91,7 +94,7 @@ final readonly class Sequencer
     public function together(Rung $rung, Level $level, int $count, int $seed, array $explained, array $avoid = [], Style $style = new Style(), Limits $limits = new Limits()): array
     {
         $avoid = [...$avoid, ...self::texts($explained)];
-        $pool = $this->free($this->pool->drawn($rung, $level, $seed, $style, $limits), $avoid);
+        $pool = $this->free($this->graded($rung, $level, $seed, $style, $limits), $avoid);
         $needing = array_values(array_filter($explained, static fn (Exercise $one): bool => Job::Contrast !== $one->job && Job::Backwards !== $one->job));
         $last = [] === $needing ? ($pool[0] ?? null) : $needing[\count($needing) - 1];
         if (null === $last) {
@@ -124,14 +127,7 @@ final readonly class Sequencer
     public function own(Rung $rung, Level $level, int $count, int $seed, array $known = [], array $avoid = [], Style $style = new Style(), Limits $limits = new Limits(), int $copy = 0): array
     {
         $start = $seed + 97 * $copy;
-        $pool = $this->pool->drawn($rung, $level, $start, $style, $limits);
-        $lower = match ($level) {
-            Level::Support => [],
-            Level::Core => $this->pool->drawn($rung, Level::Support, $start + 1, $style, $limits),
-            Level::Stretch => $this->pool->drawn($rung, Level::Core, $start + 1, $style, $limits),
-        };
-        // what is easy at a level is what the one below has
-        $pool = Pool::sorted($this->free([...$lower, ...$pool], $avoid));
+        $pool = $this->free($this->graded($rung, $level, $start, $style, $limits, self::MANY), $avoid);
         if ([] === $pool) {
             return [];
         }
@@ -200,7 +196,7 @@ final readonly class Sequencer
      */
     public function back(Rung $rung, Level $level, int $seed, array $avoid = [], Style $style = new Style(), Limits $limits = new Limits()): ?Exercise
     {
-        $pool = $this->free($this->pool->drawn($rung, $level, $seed, $style, $limits), $avoid);
+        $pool = $this->free($this->pool->drawn($rung, $level, $seed, $style, $limits, Pool::FEW), $avoid);
         $middle = $pool[intdiv(\count($pool), 3)] ?? null;
 
         return $middle?->for(Job::Mixed, 'From before: '.$rung->short);
@@ -350,6 +346,22 @@ final readonly class Sequencer
         $goes = array_map(static fn (Difficulty $it): string => $it->goes(), $from->beyond($one));
 
         return [] !== $comes ? implode(', and ', $comes) : ([] === $goes ? 'with other numbers' : implode(', and ', $goes));
+    }
+
+    /**
+     * What is easy at a level is what the one below has.
+     *
+     * @return list<Exercise> of both, the easiest first
+     */
+    private function graded(Rung $rung, Level $level, int $seed, Style $style, Limits $limits, int $count = Pool::DRAWN): array
+    {
+        $lower = match ($level) {
+            Level::Support => [],
+            Level::Core => $this->pool->drawn($rung, Level::Support, $seed - 1, $style, $limits, Pool::FEW),
+            Level::Stretch => $this->pool->drawn($rung, Level::Core, $seed - 1, $style, $limits, Pool::FEW),
+        };
+
+        return Pool::sorted([...$lower, ...$this->pool->drawn($rung, $level, $seed, $style, $limits, $count)]);
     }
 
     /** What it is there for, after another one. */

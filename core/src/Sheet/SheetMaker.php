@@ -12,8 +12,10 @@ use Rostik\Core\Problem\StoryMaker;
 use Rostik\Core\Problem\StoryWishes;
 use Rostik\Core\Problem\Told;
 use Rostik\Core\Question\Question;
+use Rostik\Core\Sequence\Pool;
 use Rostik\Core\Skill\Another;
 use Rostik\Core\Skill\Budget;
+use Rostik\Core\Skill\Dice;
 use Rostik\Core\Skill\Features;
 use Rostik\Core\Skill\Generator;
 use Rostik\Core\Skill\Level;
@@ -31,7 +33,7 @@ final readonly class SheetMaker
 
     private Writer $plain;
 
-    public function __construct(private Generator $generator, private Choosing $choosing, private Another $another, private SumReader $reader, private Forms $forms, private StoryMaker $stories)
+    public function __construct(private Generator $generator, private Choosing $choosing, private Another $another, private SumReader $reader, private Forms $forms, private StoryMaker $stories, private Pool $pool)
     {
         $this->plain = Writer::plain();
     }
@@ -42,9 +44,10 @@ final readonly class SheetMaker
      * @param bool         $challenge whether something harder is wanted for the end
      * @param Style        $style     the way of writing of what is told
      * @param StoryWishes  $wishes    of what is told
+     * @param bool         $mixed     whether the questions stand as they come, and not each aim's from the easiest to the hardest
      * @param Budget       $budget    how much is drawn at the most, for this sheet and others of the same request
      */
-    public function make(array $aims, Level $level, int $seed, Limits $limits, array $mistakes = [], bool $challenge = false, Style $style = new Style(), StoryWishes $wishes = new StoryWishes(), Budget $budget = new Budget()): MadeSheet
+    public function make(array $aims, Level $level, int $seed, Limits $limits, array $mistakes = [], bool $challenge = false, Style $style = new Style(), StoryWishes $wishes = new StoryWishes(), Budget $budget = new Budget(), bool $mixed = false): MadeSheet
     {
         $questions = [];
         $shortages = [];
@@ -60,20 +63,40 @@ final readonly class SheetMaker
                 !$budget->allows(Budget::POOL) => [],
                 default => $this->choosing->choose($aim->rung, $level, $wanted, $start, $limits, $mistakes, $budget)->questions,
             };
-            $found = 0;
+            $own = [];
             foreach ($drawn as $question) {
                 $text = $this->forms->write($question->sum, $this->plain);
-                if ($found < $aim->count && !isset($questions[$text])) {
-                    $questions[$text] = $question;
-                    ++$found;
+                if (\count($own) < $aim->count && !isset($questions[$text])) {
+                    $own[$text] = $question;
                 }
             }
-            if ($found < $aim->count) {
-                $shortages[] = new Shortage($aim->rung->id, $aim->count, $found, $budget->isSpent());
+            $questions += $mixed ? $own : $this->growing($own);
+            if (\count($own) < $aim->count) {
+                $shortages[] = new Shortage($aim->rung->id, $aim->count, \count($own), $budget->isSpent());
+            }
+        }
+        if ($mixed && \count($aims) > 1) {
+            $all = $questions;
+            $questions = [];
+            foreach ((new Dice($seed))->shuffle(array_keys($all)) as $text) {
+                $questions[$text] = $all[$text];
             }
         }
 
         return new MadeSheet($level, array_values($questions), $shortages, $challenge ? $this->challenge($questions, $seed) : null);
+    }
+
+    /**
+     * @param array<string, Question> $questions by their text
+     *
+     * @return array<string, Question> as they grow: from the easiest to the hardest; those that are as hard as they came
+     */
+    private function growing(array $questions): array
+    {
+        $number = array_map(fn (Question $one): float => $this->pool->exercise($one)->number, $questions);
+        uksort($questions, static fn (string $a, string $b): int => $number[$a] <=> $number[$b]);
+
+        return $questions;
     }
 
     /** @return list<Question> a set of stories; more are told than are wanted, since some do not keep to the level */

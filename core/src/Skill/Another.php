@@ -114,14 +114,15 @@ final readonly class Another
             Level::Core => Level::Stretch,
             Level::Stretch => null,
         };
-        $found = null === $higher ? null : $this->one($rung, $higher, $sum, $seed, $level);
+        // a level that has nothing of its own on this rung is no step up
+        $found = null === $higher ? null : $this->one($rung, $higher, $sum, $seed, $level, true);
         foreach ($this->ladder->rungs() as $next) {
             if (null === $found && Setting::Bare === $next->setting && \in_array($rung->id, $next->needs, true)) {
                 $found = $this->one($next, Level::Core, $sum, $seed);
             }
         }
 
-        return $found;
+        return $found ?? (null === $higher ? null : $this->one($rung, $higher, $sum, $seed, $level));
     }
 
     /** @return array{Rung, Level}|null the highest rung that the sum exercises, and the lowest level that has it */
@@ -144,8 +145,11 @@ final readonly class Another
         return [$rung, Level::Stretch];
     }
 
-    /** @param ?Level $above a level whose sums are easy enough to be passed over, where there are others */
-    private function one(Rung $rung, Level $level, Sum $like, int $seed, ?Level $above = null): ?AnotherSum
+    /**
+     * @param ?Level $above a level whose sums are easy enough to be passed over, where there are others
+     * @param bool   $only  whether they are passed over where there are none, too
+     */
+    private function one(Rung $rung, Level $level, Sum $like, int $seed, ?Level $above = null, bool $only = false): ?AnotherSum
     {
         $drawn = null;
         $best = -1;
@@ -158,7 +162,7 @@ final readonly class Another
             }
         }
 
-        return null === $drawn ? null : new AnotherSum($this->text($this->stated($drawn, $like)), $rung->id, $rung->can, $level);
+        return null === $drawn || ($only && $best < 2) ? null : new AnotherSum($this->text($this->stated($drawn, $like)), $rung->id, $rung->can, $level);
     }
 
     /** Whether two things that a calendar says are of one kind. */

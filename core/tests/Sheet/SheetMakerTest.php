@@ -12,6 +12,7 @@ use Rostik\Core\Notation\SumReader;
 use Rostik\Core\Notation\Writer;
 use Rostik\Core\Question\Question;
 use Rostik\Core\Question\Setting;
+use Rostik\Core\Sequence\Pool;
 use Rostik\Core\Sheet\Aim;
 use Rostik\Core\Sheet\MadeSheet;
 use Rostik\Core\Sheet\SheetMaker;
@@ -74,6 +75,26 @@ final class SheetMakerTest extends TestCase
         $chosen = Core::get(SheetMaker::class)->make($aims, Level::Core, 2, Limits::none(), ['borrows-ten', 'zero-when-stuck']);
         self::assertCount(6, array_unique(self::texts($chosen)));
         self::assertGreaterThan($shown(...self::texts(Core::get(SheetMaker::class)->make($aims, Level::Core, 2, Limits::none()))), $shown(...self::texts($chosen)));
+    }
+
+    /** Each aim's questions from the easiest to the hardest, or all of them in another order. */
+    public function testASheetGrowsUnlessItIsMixed(): void
+    {
+        $ladder = Core::get(Ladder::class);
+        $aims = [new Aim($ladder->rung('add-regroup'), 8), new Aim($ladder->rung('later-across-hour'), 8)];
+        foreach (Level::cases() as $level) {
+            $grows = Core::get(SheetMaker::class)->make($aims, $level, 3, Limits::none());
+            $numbers = array_map(static fn (Question $one): float => Core::get(Pool::class)->exercise($one)->number, $grows->questions);
+            foreach (array_chunk($numbers, 8) as $own) {
+                $sorted = $own;
+                sort($sorted);
+                self::assertSame($sorted, $own, $level->value);
+                self::assertGreaterThan($own[0], end($own), 'it does grow');
+            }
+            $mixed = Core::get(SheetMaker::class)->make($aims, $level, 3, Limits::none(), mixed: true);
+            self::assertEqualsCanonicalizing(self::texts($grows), self::texts($mixed));
+            self::assertNotSame(self::texts($grows), self::texts($mixed));
+        }
     }
 
     public function testAChallengeIsAStepUpTheLadder(): void

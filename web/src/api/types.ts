@@ -1054,6 +1054,7 @@ export interface MakeSheetsRequest {
   names?: boolean;
   table?: string | null;
   day?: DayHours;
+  mixed?: boolean;
 }
 
 export interface Material {
@@ -1247,6 +1248,7 @@ export interface PartReply {
   title: string;
   content: string;
   sums: string[];
+  says: string[];
   from: string;
   until: string;
   starts: number;
@@ -1254,6 +1256,10 @@ export interface PartReply {
   takes: number;
   said: string;
   more: string[];
+}
+
+export interface PartSumRequest {
+  sum?: string;
 }
 
 export interface PartText {
@@ -1271,6 +1277,7 @@ export interface PartText {
   why: string;
   note: string;
   done: string;
+  says: Partial<Record<string, string>>;
 }
 
 export interface PasswordRequest {

@@ -56,6 +56,7 @@ export function AddPart({
               why: '',
               note: '',
               done: '',
+              says: {},
             });
           }
         }}

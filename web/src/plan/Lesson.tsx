@@ -1,7 +1,7 @@
 import { Ellipsis } from 'lucide-react';
 import { Suspense, useState } from 'react';
 import { useNavigate } from 'react-router';
-import type { LessonReply, PlanReply } from '../api/types';
+import type { LessonReply, PartSumRequest, PlanReply } from '../api/types';
 import { Marked } from '../models/Marked';
 import { Button } from '../ui/Button';
 import { useKeys, usePrintKey } from '../ui/keys';
@@ -99,8 +99,9 @@ export function Lesson({ lesson, plan }: { lesson: LessonReply; plan: PlanReply 
           change({ parts });
         }}
         onOther={(part) => {
-          act(`parts/${part}/other`);
+          void act(`parts/${part}/other`);
         }}
+        onSum={(part, place, sum) => act(`parts/${part}/sums/${place}`, { sum } satisfies PartSumRequest)}
       />
       <div className="ml-16 max-sm:ml-0" role="status">
         {isOver ? (

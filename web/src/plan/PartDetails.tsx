@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import type { PartReply, PartText } from '../api/types';
 import { Button } from '../ui/Button';
 import { called } from '../ui/called';
+import { PartSums } from './PartSums';
 
 /** One part, opened: its minutes, what is in it, and why. */
 export function PartDetails({
@@ -11,12 +12,14 @@ export function PartDetails({
   lesson,
   onChange,
   onOther,
+  onSum,
 }: {
   part: PartReply;
   /** Its id. */
   lesson: string;
   onChange: (next: PartText | null) => void;
   onOther: () => void;
+  onSum: (place: number, sum: string) => Promise<boolean>;
 }) {
   const { text } = part;
   const [note, setNote] = useState(text.note);
@@ -24,6 +27,7 @@ export function PartDetails({
   return (
     <div className="space-y-2 border-t border-hair bg-sheet px-3 pt-2 pb-3">
       {text.why !== '' && <p className="text-soft">{text.why}</p>}
+      {text.sums.length > 0 && <PartSums part={part} onChange={onChange} onSum={onSum} />}
       <p>
         It takes {part.takes} {part.takes === 1 ? 'minute' : 'minutes'}: {part.said}.
       </p>

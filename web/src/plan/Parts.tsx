@@ -28,9 +28,11 @@ interface Props {
   onChange: (parts: PartText[]) => void;
   /** Something else into that part. */
   onOther: (part: string) => void;
+  /** Another sum in that place, or one of the teacher's own; whether it was understood. */
+  onSum: (part: string, place: number, sum: string) => Promise<boolean>;
 }
 
-export function Parts({ lesson, onChange, onOther }: Props) {
+export function Parts({ lesson, onChange, onOther, onSum }: Props) {
   const [open, setOpen] = useState<string | null>(null);
   const texts = lesson.parts.map((one) => one.text);
   const [first] = lesson.parts;
@@ -76,6 +78,7 @@ export function Parts({ lesson, onChange, onOther }: Props) {
                     onOther={() => {
                       onOther(part.text.id);
                     }}
+                    onSum={(place, sum) => onSum(part.text.id, place, sum)}
                   />
                 ),
               }),
@@ -109,6 +112,7 @@ function PartRow({
   onOpen,
   onChange,
   onOther,
+  onSum,
 }: {
   part: PartReply;
   lesson: string;
@@ -120,6 +124,7 @@ function PartRow({
   onOpen: () => void;
   onChange: (next: PartText | null) => void;
   onOther: () => void;
+  onSum: (place: number, sum: string) => Promise<boolean>;
 }) {
   const paper = part.text.activity === null && (part.text.kind === 'on-your-own' || part.text.kind === 'ticket');
   return (
@@ -162,7 +167,7 @@ function PartRow({
         </div>
         {open && (
           <Suspense fallback={null}>
-            <PartDetails part={part} lesson={lesson} onChange={onChange} onOther={onOther} />
+            <PartDetails part={part} lesson={lesson} onChange={onChange} onOther={onOther} onSum={onSum} />
           </Suspense>
         )}
       </div>

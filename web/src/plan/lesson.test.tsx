@@ -23,6 +23,7 @@ const text = (id: string, kind: PartText['kind'], part: Partial<PartText> = {}):
   why: '',
   note: '',
   done: '',
+  says: {},
   ...part,
 });
 const part = (of: PartText, starts: number, minutes: number): PartReply => ({
@@ -30,6 +31,7 @@ const part = (of: PartText, starts: number, minutes: number): PartReply => ({
   title: of.kind,
   content: '',
   sums: of.sums,
+  says: of.sums.map(() => 'As the one before'),
   from: '',
   until: '',
   starts,
@@ -207,6 +209,35 @@ describe('Today', () => {
       expect(sent().map((one) => one.parts[1]?.minutes)).toEqual([11, 12]);
     });
     expect(minutes()).toContain('12 min');
+  });
+
+  it('says what each sum stands there for, has another for it, and keeps what was typed until it is understood', async () => {
+    today();
+    await userEvent.click(await screen.findByRole('button', { name: /^explain/ }));
+    const list = await screen.findByRole('list', { name: 'Sums of explain' });
+    expect(
+      within(list)
+        .getAllByRole('listitem')
+        .map((one) => one.textContent),
+    ).toEqual([expect.stringContaining('As the one before.'), expect.stringContaining('As the one before.')]);
+    const posted = () => asked.mock.calls.filter(([method]) => method === 'POST').map(([, path, body]) => [path, body]);
+    await userEvent.click(within(list).getByRole('button', { name: /in place of 11:20/ }));
+    expect(posted()).toEqual([['/api/lessons/l1/parts/say/sums/1', { sum: '' }]]);
+    const own = screen.getByLabelText<HTMLInputElement>('A sum of your own');
+    asked.mockImplementationOnce(() => Promise.reject(new Error('“bananas” was not understood.')));
+    await userEvent.type(own, '3 h + bananas{Enter}');
+    expect((await screen.findAllByText('“bananas” was not understood.')).length).toBeGreaterThan(0);
+    expect(own.value).toBe('3 h + bananas');
+    await userEvent.clear(own);
+    await userEvent.type(own, '11:45 am + 30 min{Enter}');
+    await waitFor(() => {
+      expect(own.value).toBe('');
+    });
+    expect(posted().at(-1)).toEqual(['/api/lessons/l1/parts/say/sums/2', { sum: '11:45 am + 30 min' }]);
+    await userEvent.click(within(list).getByRole('button', { name: /^Remove 10:50/ }));
+    await waitFor(() => {
+      expect(sent().at(-1)?.parts[1]?.sums).toEqual(['11:20 a.m. + 50 min']);
+    });
   });
 
   it('keeps what is ready, and offers paper only for what comes out of a printer', async () => {

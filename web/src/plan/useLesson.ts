@@ -56,7 +56,9 @@ export function useLesson(lesson: LessonReply) {
   const { queryKey } = lessonQuery(lesson.id);
   const [before, setBefore] = useState<readonly Written[]>([]);
   const standing = () => wayOf(lesson.id).wanted ?? writtenOf(client.getQueryData(queryKey) ?? lesson);
-  const then = (job: () => Promise<LessonReply>) => {
+  /** Whether it was done. */
+  const then = (job: () => Promise<LessonReply>): Promise<boolean> => {
+    let done = true;
     const way = wayOf(lesson.id);
     way.last = way.last
       .then(async () => {
@@ -65,6 +67,7 @@ export function useLesson(lesson: LessonReply) {
         client.setQueryData(queryKey, way.wanted ? meanwhile(reply, way.wanted) : reply);
       })
       .catch((failure: unknown) => {
+        done = false;
         notice(
           failure instanceof Refused && failure.status === 409
             ? 'Somebody else changed this lesson. Here it is as it is now.'
@@ -75,6 +78,7 @@ export function useLesson(lesson: LessonReply) {
         void client.invalidateQueries({ queryKey });
       })
       .then(() => client.invalidateQueries({ ...planQuery(lesson.classId), exact: true }));
+    return way.last.then(() => done);
   };
   const send = (next: Written) => {
     const way = wayOf(lesson.id);
@@ -83,7 +87,7 @@ export function useLesson(lesson: LessonReply) {
     if (shown) {
       client.setQueryData(queryKey, meanwhile(shown, next));
     }
-    then(async () => {
+    void then(async () => {
       const revision = client.getQueryData(queryKey)?.revision ?? lesson.revision;
       try {
         return await ask<LessonReply>('PUT', `/api/lessons/${lesson.id}`, {
@@ -107,9 +111,9 @@ export function useLesson(lesson: LessonReply) {
       send({ ...standing(), ...part });
     },
     /** Something that PHP changes, and gives back. */
-    act: (path: string) => {
+    act: (path: string, body?: unknown): Promise<boolean> => {
       remember();
-      then(() => ask<LessonReply>('POST', `/api/lessons/${lesson.id}/${path}`));
+      return then(() => ask<LessonReply>('POST', `/api/lessons/${lesson.id}/${path}`, body));
     },
     /** Null where nothing was changed. */
     undo:

@@ -51,6 +51,8 @@ interface Making {
   pairs: boolean;
   /** Stories told of the children of the class. */
   names: boolean;
+  /** Whether the questions stand in a mixed order, and not as they grow. Not there in what was kept earlier. */
+  mixed?: boolean;
   /** Id of the timetable that is read; empty for one made up for the level. Not there in what was kept earlier. */
   table?: string;
   classId: string | null;
@@ -66,6 +68,7 @@ const nothingYet: Making = {
   challenge: false,
   pairs: false,
   names: false,
+  mixed: false,
   table: '',
   classId: null,
 };
@@ -79,7 +82,20 @@ export function MakeSheets() {
   const navigate = useNavigate();
   const notice = useNotice();
   const { value, change, forget } = useKept<Making>('making', nothingYet);
-  const { layout, title, wanted, chosen, numbers, mistakes, challenge, pairs, names, table = '', classId } = value;
+  const {
+    layout,
+    title,
+    wanted,
+    chosen,
+    numbers,
+    mistakes,
+    challenge,
+    pairs,
+    names,
+    mixed = false,
+    table = '',
+    classId,
+  } = value;
   const mine = classes.find((one) => one.id === classId) ?? inHand;
   const total = totalOf(wanted);
   const looked = [
@@ -113,6 +129,7 @@ export function MakeSheets() {
         classId: mine?.id ?? null,
         pairs: told && pairs === true,
         names: told && names === true,
+        mixed,
         table: read && table !== '' ? table : null,
       } satisfies MakeSheetsRequest),
     onSuccess: (made) => {
@@ -288,6 +305,17 @@ export function MakeSheets() {
               }}
             />
           )}
+          <Pick
+            label="Order"
+            value={mixed ? 'mixed' : 'grows'}
+            options={[
+              { value: 'grows', text: 'from easy to hard' },
+              { value: 'mixed', text: 'mixed' },
+            ]}
+            onChange={(order) => {
+              change({ mixed: order === 'mixed' });
+            }}
+          />
           {room > 6 && (
             <label className="flex min-h-11 items-center gap-3 border-b border-hair text-lg">
               <input
