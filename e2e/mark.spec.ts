@@ -152,6 +152,12 @@ test('a verdict is overruled and stays so; what is taken back is taken back; abs
   await expect(page.getByLabel('Bram, question 1: blank')).toBeVisible();
   await page.keyboard.press('Control+z');
   await expect(page.getByLabel('Bram, question 1', { exact: true })).toBeFocused();
+  // all that is open of a question is right at one press, and taken back as one
+  const right = page.getByRole('button', { name: /, question 1: right$/ });
+  await page.keyboard.press('Control+Enter');
+  await expect(right).toHaveCount(22);
+  await page.keyboard.press('Control+z');
+  await expect(right).toHaveCount(0);
   await page.getByLabel('was not there').check();
   await expect(page.getByRole('cell', { name: 'absent' })).toBeVisible();
   await page.reload();

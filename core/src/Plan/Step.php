@@ -22,7 +22,7 @@ final readonly class Step
     /** What this one of several lessons is for. */
     public function focus(): Focus
     {
-        return Focus::of($this->number, $this->of);
+        return Focus::of($this->number);
     }
 
     public function asNumber(int $number, int $of): self

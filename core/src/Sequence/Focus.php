@@ -12,11 +12,8 @@ enum Focus: string
     case Backwards = 'backwards';
     case Mixed = 'mixed';
 
-    /**
-     * @param int $number of the lesson, from 1
-     * @param int $of     so many of the same
-     */
-    public static function of(int $number, int $of): self
+    /** @param int $number of the lesson, from 1 */
+    public static function of(int $number): self
     {
         return match (true) {
             $number <= 1 => self::Model,

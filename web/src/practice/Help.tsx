@@ -129,7 +129,7 @@ export function Steps({ offer, all }: { offer: OfferReply; all: boolean }) {
   return (
     <div className="flex w-full flex-col gap-3" role="group" aria-label={all ? 'How it goes' : 'The first step'}>
       {drawn && last && (
-        <div className="max-h-[44dvh] overflow-hidden">
+        <div className="max-h-[40dvh] overflow-hidden">
           <Model picture={drawn.picture} last={last.picture} large />
         </div>
       )}

@@ -305,17 +305,19 @@ export function MakeSheets() {
               }}
             />
           )}
-          <Pick
-            label="Order"
-            value={mixed ? 'mixed' : 'grows'}
-            options={[
-              { value: 'grows', text: 'from easy to hard' },
-              { value: 'mixed', text: 'mixed' },
-            ]}
-            onChange={(order) => {
-              change({ mixed: order === 'mixed' });
-            }}
-          />
+          <div className="text-lg">
+            <Pick
+              label="Order"
+              value={mixed ? 'mixed' : 'grows'}
+              options={[
+                { value: 'grows', text: 'from easy to hard' },
+                { value: 'mixed', text: 'mixed' },
+              ]}
+              onChange={(order) => {
+                change({ mixed: order === 'mixed' });
+              }}
+            />
+          </div>
           {room > 6 && (
             <label className="flex min-h-11 items-center gap-3 border-b border-hair text-lg">
               <input

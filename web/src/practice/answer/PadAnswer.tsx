@@ -14,7 +14,7 @@ interface Props {
 }
 
 const key =
-  'grid min-h-14 place-items-center rounded-lg border-2 border-ink bg-sheet px-2 text-2xl font-bold hover:bg-wash active:bg-wash sm:min-h-[clamp(3.5rem,10dvh,6.5rem)] sm:text-[clamp(1.5rem,3.6dvh,2.2rem)]';
+  'grid min-h-14 place-items-center rounded-lg border-2 border-ink bg-sheet px-2 text-2xl font-bold hover:bg-wash active:bg-wash sm:min-h-[clamp(3.5rem,6dvh,5rem)] lg:min-h-[clamp(3.5rem,10dvh,6.5rem)] sm:text-[clamp(1.5rem,3.6dvh,2.2rem)]';
 
 /** How what is typed is written, in the field and over it. */
 const line = 'px-4 py-3 text-4xl leading-tight font-bold whitespace-pre-wrap [overflow-wrap:anywhere]';
