@@ -82,7 +82,7 @@ export function SpinnerStage({ numbers, moves }: Stage<Spinner>) {
           {numbers.sectors.map((one) => {
             const [x, y] = on(100, one.from);
             // so far in that it keeps off the rim
-            const [tx, ty] = on(65, (one.from + one.to) / 2);
+            const [tx, ty] = on(66, (one.from + one.to) / 2);
             return (
               <g key={one.length.minutes}>
                 <path d={`M0 0L${x} ${y}`} stroke="var(--color-ink)" strokeWidth="1.5" />
@@ -90,9 +90,9 @@ export function SpinnerStage({ numbers, moves }: Stage<Spinner>) {
                   <text
                     key={line}
                     x={tx}
-                    y={ty + 4 + 13 * (i - (all.length - 1) / 2)}
+                    y={ty + 4 + 14 * (i - (all.length - 1) / 2)}
                     textAnchor="middle"
-                    fontSize="12.5"
+                    fontSize="13.7"
                     className="font-bold"
                   >
                     <tspan className={i > 0 || line.startsWith('{m') ? 'mark-m' : 'mark-h'}>
