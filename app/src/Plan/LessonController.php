@@ -15,6 +15,7 @@ use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
 
@@ -91,12 +92,15 @@ final readonly class LessonController
      * Another sum in its place with the same job, or the teacher's own; in the place after the last it is added. 422 for one that
      * is not understood, or where there is no other.
      */
-    #[Route('/api/lessons/{id}/parts/{part}/sums/{place}', requirements: ['place' => '\d{1,2}'], methods: ['POST'])]
-    public function sum(#[CurrentUser] Teacher $teacher, string $id, string $part, int $place, #[MapRequestPayload] PartSumRequest $wanted): Response
+    #[Route('/api/lessons/{id}/parts/{part}/sums/{place}', methods: ['POST'])]
+    public function sum(#[CurrentUser] Teacher $teacher, string $id, string $part, string $place, #[MapRequestPayload] PartSumRequest $wanted): Response
     {
         $lesson = $this->lessons->get($teacher, $id);
+        if (1 !== preg_match('/^\d{1,2}$/D', $place)) {
+            throw new NotFoundHttpException();
+        }
         try {
-            $this->lessons->sum($lesson, $part, $place, trim($wanted->sum));
+            $this->lessons->sum($lesson, $part, (int) $place, trim($wanted->sum));
         } catch (NoSuchRung) {
             throw new CannotBeHad('That skill is not on the ladder any more.');
         }

@@ -121,7 +121,7 @@ final readonly class SheetMaker
     private function challenge(array $questions, int $seed): ?Question
     {
         foreach (array_reverse($questions) as $question) {
-            $harder = $this->another->harder($question->sum, $seed);
+            $harder = $this->another->harder($question->sum, $seed, true);
             if (null !== $harder && !isset($questions[$harder->sum])) {
                 return new Question($this->reader->read($harder->sum)->sum, challenge: true);
             }

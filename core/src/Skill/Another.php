@@ -101,8 +101,12 @@ final readonly class Another
         return $found;
     }
 
-    /** A step up: the same at a higher level, or a rung that stands on this one; null at the very top. */
-    public function harder(Sum $sum, int $seed): ?AnotherSum
+    /**
+     * A step up: the same at a higher level, or a rung that stands on this one; null at the very top.
+     *
+     * @param bool $inTruth whether a level that has nothing of its own on the rung is passed over
+     */
+    public function harder(Sum $sum, int $seed, bool $inTruth = false): ?AnotherSum
     {
         $place = $this->place($sum);
         if (null === $place) {
@@ -114,8 +118,7 @@ final readonly class Another
             Level::Core => Level::Stretch,
             Level::Stretch => null,
         };
-        // a level that has nothing of its own on this rung is no step up
-        $found = null === $higher ? null : $this->one($rung, $higher, $sum, $seed, $level, true);
+        $found = null === $higher ? null : $this->one($rung, $higher, $sum, $seed, $level, $inTruth);
         foreach ($this->ladder->rungs() as $next) {
             if (null === $found && Setting::Bare === $next->setting && \in_array($rung->id, $next->needs, true)) {
                 $found = $this->one($next, Level::Core, $sum, $seed);

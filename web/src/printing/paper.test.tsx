@@ -103,9 +103,13 @@ describe('how a sheet is set out', () => {
 describe('copies with other numbers', () => {
   const asked = silentServer();
   const copies = (ready = true, shown: string | null = null, classes: ClassReply[] = [kittiwakes]) => {
-    asked.mockImplementation((method, path) =>
-      Promise.resolve(path === '/api/classes' ? classes : method === 'GET' ? [set] : method === 'POST' ? set : null),
-    );
+    let there = true;
+    asked.mockImplementation((method, path) => {
+      there = method === 'DELETE' ? false : path.endsWith('/restore') ? true : there;
+      return Promise.resolve(
+        path === '/api/classes' ? classes : method === 'GET' ? (there ? [set] : []) : method === 'POST' ? set : null,
+      );
+    });
     const showing = vi.fn();
     show(<Copies sheetId="s" classId={null} reads={false} ready={ready} shown={shown} onShow={showing} />);
     return showing;
