@@ -10,7 +10,7 @@ use Rostik\Core\Skill\Ladder;
 use Rostik\Core\Skill\Level;
 
 /**
- * What a lesson is made of. Of 60 minutes usually: 10 to warm up and look back, 15 to explain and try together, 20 to work, 10
+ * What a lesson is made of. Of 60 minutes usually: 10 to warm up and look back, some 18 to explain and try together, 20 to work, 10
  * for an activity, 5 for the ticket (common practice, no source); shorter lessons have less of everything, and the shortest
  * have fewer parts. What the other parts leave is for work.
  */
@@ -103,7 +103,7 @@ final readonly class Filling
         $had = array_map(static fn (Exercise $one): string => $one->text, array_merge(...array_values($all)));
         foreach ($parts as $part) {
             $drawn = match ($part->kind) {
-                PartKind::OnYourOwn => $this->sequencer->own($rung, $level, $part->questions, $part->seed, [], $had, $facts->style),
+                PartKind::OnYourOwn => $this->sequencer->own($rung, $level, $part->questions, $part->seed, $had, $facts->style),
                 PartKind::Ticket => $this->sequencer->ticket($rung, $level, $part->questions, $part->seed, $had, $facts->style),
                 default => null,
             };

@@ -6,6 +6,8 @@ namespace Rostik\Core\Sequence;
 
 use Rostik\Core\Question\Question;
 use Rostik\Core\Skill\Features;
+use Rostik\Core\Time\Amount;
+use Rostik\Core\Time\StatedTime;
 
 /** A question with what makes it hard, and, in a sequence, what it stands there for. */
 final readonly class Exercise
@@ -60,9 +62,14 @@ final readonly class Exercise
         return \count(array_intersect($own, self::terms($other)));
     }
 
-    /** @return list<string> */
+    /** @return list<string> each time and each length that is given */
     private static function terms(self $one): array
     {
-        return preg_split('/ (?:[-+x\/]|to) | = /', $one->text) ?: [];
+        $sum = $one->question->sum;
+
+        return [
+            ...array_map(static fn (StatedTime $time): string => 'at '.$time->inSeconds(), $sum->times()),
+            ...array_map(static fn (Amount $length): string => $length->duration->chain->name.' '.$length->duration->count, $sum->lengths()),
+        ];
     }
 }

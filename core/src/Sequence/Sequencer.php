@@ -11,6 +11,7 @@ use Rostik\Core\Skill\Limits;
 use Rostik\Core\Skill\Rung;
 use Rostik\Core\Sum\Difference;
 use Rostik\Core\Sum\Kind;
+use Rostik\Core\Sum\Unknown;
 
 /**
  * Examples with a purpose: from a rung and a level to sums of which each stands where it does for a reason. The barest case
@@ -63,7 +64,7 @@ final readonly class Sequencer
             if (Job::Backwards === $last->job) {
                 // what is asked another way round has no lookalike: one thing more, asked as it was
                 $more = $this->changed($rung, $level, $plain, [...$easy, ...$usual], $limits, $avoid);
-                $turned = null === $more ? null : $this->backwards($rung, $more, [...$avoid, ...self::texts($all)], str_starts_with($last->text, '_'));
+                $turned = null === $more ? null : $this->backwards($rung, $more, [...$avoid, ...self::texts($all)], Unknown::Start === $last->features->unknown);
                 $all[] = null === $turned || 1 !== $turned->apart($last) ? null : $turned->for(Job::Changed, ucfirst($this->new($turned, $last)));
             } else {
                 $all[] = $this->contrast($rung, $level, $last, $seed + 2, $style, $limits, [...$avoid, ...self::texts($all)]);
@@ -119,12 +120,12 @@ final readonly class Sequencer
      * To be worked alone: a first third as it was explained, with other numbers; then a step harder at a time; at the end what
      * was learnt before, one backwards, one in words, and the hardest.
      *
-     * @param list<Rung>   $known rungs that the class has, to be mixed in; those that the rung needs where there are none
      * @param list<string> $avoid
+     * @param int          $copy  0 for the sheet itself, from 1 for copies with other numbers
      *
      * @return list<Exercise> as many as there are of them, up to so many
      */
-    public function own(Rung $rung, Level $level, int $count, int $seed, array $known = [], array $avoid = [], Style $style = new Style(), Limits $limits = new Limits(), int $copy = 0): array
+    public function own(Rung $rung, Level $level, int $count, int $seed, array $avoid = [], Style $style = new Style(), Limits $limits = new Limits(), int $copy = 0): array
     {
         $start = $seed + 97 * $copy;
         $pool = $this->free($this->graded($rung, $level, $start, $style, $limits, self::MANY), $avoid);
@@ -135,7 +136,7 @@ final readonly class Sequencer
         $all = [$first->for(Job::Plain, 'As it was explained')];
         $third = max(1, intdiv($count, 3));
         // what comes last has its place kept
-        $closing = $count >= 6 ? $this->closing($rung, $level, min(4, $third), $start, $known, $pool, [...$avoid, $first->text], $style, $limits) : [];
+        $closing = $count >= 6 ? $this->closing($rung, $level, min(4, $third), $start, $pool, [...$avoid, $first->text], $style, $limits) : [];
         $growing = $count - \count($closing);
         $hardest = $pool[\count($pool) - 1]->number;
         while (\count($all) < $growing) {
@@ -190,7 +191,7 @@ final readonly class Sequencer
     }
 
     /**
-     * To look back on: one of what the class was weakest on, or of what the new thing needs.
+     * To look back on: one of what was learnt before, neither the easiest nor the hardest.
      *
      * @param list<string> $avoid
      */
@@ -231,7 +232,7 @@ final readonly class Sequencer
             return null;
         }
 
-        return $turned->for(Job::Backwards, 'The same backwards: '.(str_starts_with($turned->text, '_') ? 'how it began is to be found' : 'what comes between is to be found'));
+        return $turned->for(Job::Backwards, 'The same backwards: '.(Unknown::Start === $turned->features->unknown ? 'how it began is to be found' : 'what comes between is to be found'));
     }
 
     /**
@@ -289,13 +290,14 @@ final readonly class Sequencer
     }
 
     /**
-     * @param list<Rung>     $known
+     * What a sheet ends with: something from before, one in words, one backwards, the hardest, as many as there is room for.
+     *
      * @param list<Exercise> $pool
      * @param list<string>   $avoid
      *
-     * @return list<Exercise> no easier than what grows before them, the hardest last
+     * @return list<Exercise> the hardest last
      */
-    private function closing(Rung $rung, Level $level, int $count, int $seed, array $known, array $pool, array $avoid, Style $style, Limits $limits): array
+    private function closing(Rung $rung, Level $level, int $count, int $seed, array $pool, array $avoid, Style $style, Limits $limits): array
     {
         $hardest = $pool[\count($pool) - 1]->for(Job::Challenge, 'For who is done: all at once');
         $all = [$hardest];
@@ -306,7 +308,7 @@ final readonly class Sequencer
         if ($count > 2) {
             array_unshift($all, ...array_filter([$this->inWords($rung, $level, $seed + 5, $avoid, $style)]));
         }
-        $below = [] === $known ? $this->pool->below($rung) : $known;
+        $below = $this->pool->below($rung);
         if ($count > 3 || \count($all) < $count) {
             foreach (\array_slice($below, 0, 3) as $n => $one) {
                 $mixed = Setting::Bare === $one->setting ? $this->back($one, $level, $seed + 7 + $n, [...$avoid, ...self::texts($all)], $style, $limits) : null;

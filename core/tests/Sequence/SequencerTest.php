@@ -45,7 +45,7 @@ final class SequencerTest extends TestCase
             $avoid = self::texts($explained);
             $together = $sequencer->together($rung, $level, 3, $seed + 1, $explained);
             $avoid = [...$avoid, ...self::texts($together)];
-            $own = $sequencer->own($rung, $level, 12, $seed + 2, [], $avoid);
+            $own = $sequencer->own($rung, $level, 12, $seed + 2, $avoid);
             $ticket = $sequencer->ticket($rung, $level, 3, $seed + 3, [...$avoid, ...self::texts($own)]);
             self::assertNotSame([], $explained, $id);
             self::assertSame(Job::Plain, $explained[0]->job);

@@ -68,7 +68,7 @@ export function Running({ id, classId, onBack }: { id: string; classId: string; 
               On the tablet: <b className="text-ink">{window.location.host}/go</b>
             </p>
             <p
-              className="mt-1 text-[clamp(3rem,9vw,7rem)] leading-none font-bold tracking-wide"
+              className="mt-1 text-[clamp(3rem,7.6vw,7rem)] leading-none font-bold tracking-wide"
               data-testid="code"
               aria-label={`The code is ${reply.code}`}
             >

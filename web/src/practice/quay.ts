@@ -32,7 +32,9 @@ export function moor(pins: readonly Pin[], of: number, width: number): Moored | 
   const fits = (rows: number, pin: number) => columnsAt(rows) * pin <= width;
   const most = Math.max(1, ...groups.map((one) => one.pins.length));
   const upTo = (last: number) => Array.from({ length: last }, (_, i) => i + 1);
-  const rows = upTo(Math.min(most, HIGH)).find((one) => fits(one, WIDE)) ?? upTo(most).find((one) => fits(one, NARROW));
+  // as high as is in sight, so that who stands further on has done more; higher only where they would not fit
+  const high = Math.min(most, HIGH);
+  const rows = [high, ...upTo(most).slice(high)].find((one) => fits(one, NARROW));
   if (rows === undefined || of === 0) {
     return null;
   }
